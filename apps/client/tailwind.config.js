@@ -1,0 +1,5 @@
+module.exports = {
+  content: ['./app/**/*.tsx', './src/**/*.tsx'],
+  presets: [require('nativewind/preset')],
+  theme: { extend: {} },
+};

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+
+const flag = z
+  .enum(['0', '1'])
+  .default('0')
+  .transform((value) => value === '1');
+
+/** What the server reads from its environment; the operations page lists it. */
+export const config = z
+  .object({
+    PORT: z.coerce.number().int().min(0).max(65_535).default(4600),
+    HOST: z.string().default('127.0.0.1'),
+    /** The app's own role: logs in, bypasses nothing. */
+    APP_DATABASE_URL: z.url(),
+    /** A role that may create tables and roles; needed by migrate only. */
+    OWNER_DATABASE_URL: z.url().optional(),
+    CLIENT_DIR: z.string().optional(),
+    MIGRATIONS_DIR: z.string().optional(),
+    SPALO_DEMO: flag,
+    SPALO_GALLERY: flag,
+    SPALO_SECURE_COOKIES: flag,
+    SPALO_CHECK_ANSWERS: flag,
+    LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),
+  })
+  .transform((env) => ({
+    port: env.PORT,
+    host: env.HOST,
+    appUrl: env.APP_DATABASE_URL,
+    ownerUrl: env.OWNER_DATABASE_URL,
+    clientDir: env.CLIENT_DIR ?? null,
+    migrationsDir: env.MIGRATIONS_DIR ?? 'drizzle',
+    demo: env.SPALO_DEMO,
+    gallery: env.SPALO_GALLERY,
+    secureCookies: env.SPALO_SECURE_COOKIES,
+    checkAnswers: env.SPALO_CHECK_ANSWERS,
+    logLevel: env.LOG_LEVEL,
+  }));
+
+export type Config = z.output<typeof config>;

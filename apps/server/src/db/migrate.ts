@@ -1,0 +1,65 @@
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import pg from 'pg';
+
+/** What the app may do to each table, and no more. The log can only grow; so can the record of openings. */
+const GRANTS: Record<string, string> = {
+  studios: 'SELECT, INSERT, UPDATE',
+  trainers: 'SELECT, INSERT, UPDATE',
+  sign_ins: 'SELECT, INSERT, DELETE',
+  sign_in_tries: 'SELECT, INSERT, UPDATE, DELETE',
+  clients: 'SELECT, INSERT, UPDATE',
+  client_trainers: 'SELECT, INSERT, DELETE',
+  flags: 'SELECT, INSERT, UPDATE',
+  screenings: 'SELECT, INSERT, UPDATE',
+  screening_openings: 'SELECT, INSERT',
+  rooms: 'SELECT, INSERT, UPDATE',
+  bookings: 'SELECT, INSERT, UPDATE, DELETE',
+  events: 'SELECT, INSERT',
+  sessions: 'SELECT, INSERT, UPDATE, DELETE',
+  sets: 'SELECT, INSERT, UPDATE, DELETE',
+  client_histories: 'SELECT, INSERT, UPDATE, DELETE',
+};
+const FUNCTIONS = [
+  'current_studio()',
+  'trainer_for_sign_in(text)',
+  'sign_in_holder(text)',
+  'any_studio()',
+  'demo_trainer()',
+];
+
+/** Any number that no other program is likely to lock: migrations run one at a time. */
+const MIGRATION_LOCK = 460_046_004;
+
+/**
+ * Brings the database to the newest schema and gives the role in `appUrl` its rights: it can log in, bypass
+ * nothing, own nothing. `ownerUrl` names a role that may create tables and roles.
+ */
+export async function migrateDatabase(
+  ownerUrl: string,
+  appUrl: string,
+  migrationsFolder: string,
+): Promise<void> {
+  const app = new URL(appUrl);
+  const client = new pg.Client({ connectionString: ownerUrl });
+  await client.connect();
+  try {
+    await client.query('SELECT pg_advisory_lock($1)', [MIGRATION_LOCK]);
+    await migrate(drizzle(client), { migrationsFolder });
+    const name = decodeURIComponent(app.username);
+    const role = client.escapeIdentifier(name);
+    const password = client.escapeLiteral(decodeURIComponent(app.password));
+    const known = await client.query('SELECT 1 FROM pg_roles WHERE rolname = $1', [name]);
+    await client.query(
+      `${known.rowCount ? 'ALTER' : 'CREATE'} ROLE ${role} LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE NOBYPASSRLS PASSWORD ${password}`,
+    );
+    await client.query(`GRANT USAGE ON SCHEMA public TO ${role}`);
+    for (const [table, rights] of Object.entries(GRANTS)) {
+      await client.query(`GRANT ${rights} ON ${client.escapeIdentifier(table)} TO ${role}`);
+    }
+    for (const each of FUNCTIONS)
+      await client.query(`GRANT EXECUTE ON FUNCTION ${each} TO ${role}`);
+  } finally {
+    await client.end();
+  }
+}

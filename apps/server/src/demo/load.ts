@@ -1,0 +1,95 @@
+import { randomBytes } from 'node:crypto';
+import { seededRandom } from '@spalo/core';
+import { and, eq, gte, inArray, lt } from 'drizzle-orm';
+import { hashPassword } from '../accounts/password';
+import { inStudio, type Database } from '../db/database';
+import {
+  bookings,
+  clients,
+  clientTrainers,
+  events,
+  flags,
+  rooms,
+  screenings,
+  studios,
+  trainers,
+} from '../db/schema';
+import { rebuildStudio } from '../log/rebuild';
+import { comingBookings, generateDemo } from './generate';
+import { seededIds } from './ids';
+import { people } from './people';
+
+const SEED = 4600;
+const DAY_MS = 24 * 3600 * 1000;
+/** Rows in one insert; PostgreSQL takes at most 65,535 parameters. */
+const CHUNK = 2000;
+
+/** Loads the boathouse scenario into an empty database, its projections included. Answers the studio's id. */
+export async function loadDemo(database: Database, now: Date): Promise<string> {
+  const demo = generateDemo(SEED, now);
+  const studioId = demo.studio.id;
+  // Nobody knows this password: the demo trainer signs in by one tap and no other way.
+  const passwordHash = await hashPassword(randomBytes(24).toString('base64url'));
+  await inStudio(database, studioId, async (db) => {
+    await db.insert(studios).values({ ...demo.studio, isDemo: true });
+    await db.insert(trainers).values({ studioId, ...demo.trainer, passwordHash, role: 'owner' });
+    await db.insert(rooms).values({ studioId, ...demo.room });
+    for (const { flags: raised, screening, ...facts } of demo.clients) {
+      const clientId = facts.id;
+      await db.insert(clients).values({ studioId, ...facts });
+      await db.insert(clientTrainers).values({ studioId, clientId, trainerId: demo.trainer.id });
+      if (raised.length > 0) {
+        await db.insert(flags).values(raised.map((flag) => ({ studioId, clientId, ...flag })));
+      }
+      const answers = Object.fromEntries(screening.map((id) => [id, { yes: true, note: '' }]));
+      await db
+        .insert(screenings)
+        .values({ studioId, clientId, answers, answeredAt: now.toISOString() });
+    }
+    const trainerId = demo.trainer.id;
+    await db
+      .insert(bookings)
+      .values(demo.bookings.map((booking) => ({ studioId, trainerId, ...booking })));
+    for (let from = 0; from < demo.events.length; from += CHUNK) {
+      const chunk = demo.events.slice(from, from + CHUNK);
+      await db.insert(events).values(chunk.map((event) => ({ studioId, ...event })));
+    }
+    await rebuildStudio(db, studioId);
+  });
+  return studioId;
+}
+
+/** On a later day the demo's bookings have run out: books today and the coming days anew. Touches nothing else. */
+export async function topUpDemoBookings(
+  database: Database,
+  studioId: string,
+  trainerId: string,
+  now: Date,
+): Promise<void> {
+  const today = new Date(now.getFullYear(), now.getMonth(), now.getDate());
+  const tomorrow = new Date(today.getTime() + DAY_MS);
+  await inStudio(database, studioId, async (db) => {
+    const booked = await db
+      .select({ id: bookings.id })
+      .from(bookings)
+      .where(
+        and(
+          eq(bookings.studioId, studioId),
+          gte(bookings.startsAt, today.toISOString()),
+          lt(bookings.startsAt, tomorrow.toISOString()),
+        ),
+      );
+    if (booked.length > 0) return;
+    const names = people.map((person) => person.name);
+    const cast = await db
+      .select({ id: clients.id, name: clients.name })
+      .from(clients)
+      .where(and(eq(clients.studioId, studioId), inArray(clients.name, names)));
+    const numbered = cast.map(({ id, name }) => ({ id, index: names.indexOf(name) }));
+    const coming = comingBookings(numbered, now, seededIds(seededRandom(now.getTime())));
+    if (coming.length === 0) return;
+    await db
+      .insert(bookings)
+      .values(coming.map((booking) => ({ studioId, trainerId, ...booking })));
+  });
+}

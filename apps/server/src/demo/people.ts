@@ -1,0 +1,231 @@
+import { toGrams, type Flag, type Person, type ReportedLift } from '@spalo/core';
+
+/** A made-up client of the demo studio, and how the simulator lets them train. */
+export interface DemoPerson extends Omit<Person, 'flags' | 'reports'> {
+  name: string;
+  calledName: string;
+  goal: string;
+  brief: string;
+  flags: Omit<Flag, 'id'>[];
+  reports: ReportedLift[];
+  screening: string[];
+  /** First and last week of history, counted back from today; twelve weeks are kept. */
+  weeks: { from: number; to: number };
+  /** Days of the week, 0 is Sunday. */
+  days: number[];
+  /** Share of sessions that they miss. */
+  misses: number;
+  /** True strength against the prior's middle. */
+  strength: number;
+  weeklyGain: number;
+  looseness: number;
+  /** The fault they tend to, by lift. */
+  habits: Record<string, string>;
+  /** Hour and minute of today's booking; null for none today. */
+  today: [number, number] | null;
+}
+
+const kg = (value: number) => toGrams(value, 'kg');
+
+export const people: readonly DemoPerson[] = [
+  {
+    name: 'Runa Hallvard-Iyer',
+    calledName: 'Runa',
+    bodyMassG: kg(68),
+    sex: 'female',
+    trainingMonths: 26,
+    birthYear: 1991,
+    nervous: false,
+    goal: 'First heavy five on the squat before summer',
+    brief: 'Keen. Likes a plan; wants to know why.',
+    flags: [],
+    reports: [],
+    screening: [],
+    weeks: { from: 12, to: 0 },
+    days: [1, 4],
+    misses: 0.03,
+    strength: 1.35,
+    weeklyGain: 0.006,
+    looseness: 0.15,
+    habits: { 'back-squat': 'knees-in' },
+    today: [9, 0],
+  },
+  {
+    name: 'Teodor Brisling',
+    calledName: 'Teo',
+    bodyMassG: kg(91),
+    sex: 'male',
+    trainingMonths: 7,
+    birthYear: 1984,
+    nervous: false,
+    goal: 'Lift the flour sacks without thinking about it',
+    brief: 'Baker. Wrists ache after early shifts: ask first.',
+    flags: [
+      {
+        place: 'wrist',
+        side: 'both',
+        note: 'Aches after kneading; pressing with bent wrists hurts, straight is fine.',
+        state: 'watched',
+        usualPain: 1,
+      },
+    ],
+    reports: [],
+    screening: ['bones'],
+    weeks: { from: 12, to: 0 },
+    days: [2, 5],
+    misses: 0.08,
+    strength: 1.05,
+    weeklyGain: 0.008,
+    looseness: 0.18,
+    habits: { 'dumbbell-bench-press': 'wrists-back', 'romanian-deadlift': 'bar-leaves-legs' },
+    today: [9, 0],
+  },
+  {
+    name: 'Oluchi Venn',
+    calledName: 'Oluchi',
+    bodyMassG: kg(74),
+    sex: 'female',
+    trainingMonths: 0,
+    birthYear: 1998,
+    nervous: true,
+    goal: 'Feel at home among the weights',
+    brief: 'Second week. Show first, then ask her to try.',
+    flags: [],
+    reports: [],
+    screening: [],
+    weeks: { from: 2, to: 0 },
+    days: [1, 5],
+    misses: 0,
+    strength: 0.95,
+    weeklyGain: 0.02,
+    looseness: 0.18,
+    habits: { 'one-arm-row': 'trunk-twists' },
+    today: [9, 0],
+  },
+  {
+    name: 'Anselm Quay',
+    calledName: 'Anselm',
+    bodyMassG: kg(83),
+    sex: 'male',
+    trainingMonths: 14,
+    birthYear: 1957,
+    nervous: false,
+    goal: 'Strong enough for the boat’s ladder again',
+    brief: 'Retired ferry pilot, back after a long break. Ten minutes on the bike first.',
+    flags: [
+      {
+        place: 'knee',
+        side: 'right',
+        note: 'Stiff on stairs in the morning, fine once warm.',
+        state: 'watched',
+        usualPain: 2,
+      },
+    ],
+    reports: [],
+    screening: ['heart', 'medicine'],
+    weeks: { from: 12, to: 9 },
+    days: [2, 4],
+    misses: 0.1,
+    strength: 0.95,
+    weeklyGain: 0.004,
+    looseness: 0.16,
+    habits: { 'back-squat': 'short-depth' },
+    today: [10, 30],
+  },
+  {
+    name: 'Isolde Marchbank',
+    calledName: 'Isa',
+    bodyMassG: kg(77),
+    sex: 'female',
+    trainingMonths: 9,
+    birthYear: 1996,
+    nervous: false,
+    goal: 'Legs for the spring regatta',
+    brief: 'Rower, very long thighs: leans more than others and that is right for her.',
+    flags: [],
+    reports: [],
+    screening: [],
+    weeks: { from: 12, to: 0 },
+    days: [3, 6],
+    misses: 0.05,
+    strength: 1.2,
+    weeklyGain: 0.01,
+    looseness: 0.17,
+    habits: { 'back-squat': 'hips-shoot' },
+    today: [12, 0],
+  },
+  {
+    name: 'Caspian Dole',
+    calledName: 'Cas',
+    bodyMassG: kg(79),
+    sex: 'male',
+    trainingMonths: 5,
+    birthYear: 1993,
+    nervous: false,
+    goal: 'Keep something going between night shifts',
+    brief: 'Nurse on nights. Ask how he slept; misses weeks, that is planned.',
+    flags: [],
+    reports: [],
+    screening: [],
+    weeks: { from: 12, to: 0 },
+    days: [2, 6],
+    misses: 0.45,
+    strength: 1,
+    weeklyGain: 0.007,
+    looseness: 0.19,
+    habits: { 'romanian-deadlift': 'rdl-rushed' },
+    today: [16, 0],
+  },
+  {
+    name: 'Philippa Strand-Oyelaran',
+    calledName: 'Pip',
+    bodyMassG: kg(71),
+    sex: 'female',
+    trainingMonths: 18,
+    birthYear: 1985,
+    nervous: false,
+    goal: 'Carry the baby seat up four floors',
+    brief: 'Six months after birth, cleared by her clinician. Breathe out through the effort.',
+    flags: [
+      {
+        place: 'low back',
+        side: 'none',
+        note: 'Tired by evening; supported positions feel good.',
+        state: 'cleared',
+        usualPain: 0,
+      },
+    ],
+    reports: [],
+    screening: ['pregnancy'],
+    weeks: { from: 10, to: 0 },
+    days: [1, 3],
+    misses: 0.15,
+    strength: 0.9,
+    weeklyGain: 0.012,
+    looseness: 0.15,
+    habits: { 'romanian-deadlift': 'squats-it' },
+    today: [17, 30],
+  },
+  {
+    name: 'Bartholomew Ingleby-Castellanos',
+    calledName: '',
+    bodyMassG: kg(86),
+    sex: 'male',
+    trainingMonths: 34,
+    birthYear: 1979,
+    nervous: false,
+    goal: 'Get past the same 80 kg',
+    brief: 'Stalled since late summer. Sleeps badly in the season; change one thing only.',
+    flags: [],
+    reports: [],
+    screening: [],
+    weeks: { from: 12, to: 0 },
+    days: [2, 5],
+    misses: 0.1,
+    strength: 1.1,
+    weeklyGain: 0,
+    looseness: 0.19,
+    habits: { 'back-squat': 'lean-forward', 'dumbbell-bench-press': 'bounce' },
+    today: null,
+  },
+];

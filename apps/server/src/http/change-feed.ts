@@ -1,0 +1,69 @@
+import type { StreamMessage } from '@spalo/contract';
+import { sql } from 'drizzle-orm';
+import pg from 'pg';
+import type { Logger } from 'pino';
+import type { StudioDb } from '../db/database';
+
+const CHANNEL = 'spalo';
+const RECONNECT_MS = 1000;
+
+type Listener = (message: StreamMessage) => void;
+
+/** Changes as they are committed by any instance on the same database, studio by studio. */
+export interface ChangeFeed {
+  /** Calls `listener` for each change in a studio until the returned function is called. */
+  follow(studioId: string, listener: Listener): () => void;
+  close(): Promise<void>;
+}
+
+/** Tells every instance of a change once the transaction commits. */
+export async function announce(db: StudioDb, studioId: string, message: StreamMessage) {
+  await db.execute(sql`SELECT pg_notify(${CHANNEL}, ${JSON.stringify({ studioId, message })})`);
+}
+
+/** Listens on a connection of its own, and again whenever that connection is lost. */
+export async function openChangeFeed(url: string, log: Logger): Promise<ChangeFeed> {
+  const listeners = new Map<string, Set<Listener>>();
+  let client: pg.Client;
+  let closed = false;
+
+  const connect = async () => {
+    client = new pg.Client({ connectionString: url });
+    client.on('notification', ({ payload }) => {
+      const { studioId, message } = JSON.parse(payload ?? '{}') as {
+        studioId: string;
+        message: StreamMessage;
+      };
+      for (const listener of listeners.get(studioId) ?? []) listener(message);
+    });
+    client.on('error', (error) => {
+      log.warn({ error: error.message }, 'change feed lost its connection');
+      if (!closed) setTimeout(() => void reconnect(), RECONNECT_MS).unref();
+    });
+    await client.connect();
+    await client.query(`LISTEN ${CHANNEL}`);
+  };
+  const reconnect = async () => {
+    try {
+      await connect();
+    } catch {
+      if (!closed) setTimeout(() => void reconnect(), RECONNECT_MS).unref();
+    }
+  };
+
+  await connect();
+  return {
+    follow(studioId, listener) {
+      const followers = listeners.get(studioId) ?? new Set();
+      listeners.set(studioId, followers.add(listener));
+      return () => {
+        followers.delete(listener);
+        if (followers.size === 0) listeners.delete(studioId);
+      };
+    },
+    async close() {
+      closed = true;
+      await client.end().catch(() => undefined);
+    },
+  };
+}

@@ -1,0 +1,78 @@
+import { config } from './config';
+import { inStudio, openDatabase, type Database } from './db/database';
+import { migrateDatabase } from './db/migrate';
+import { loadDemo, topUpDemoBookings } from './demo/load';
+import { rebuildStudio } from './log/rebuild';
+import { serve } from './serve';
+import pg from 'pg';
+
+const settings = config.parse(process.env);
+
+async function withDatabase(work: (database: Database) => Promise<void>): Promise<void> {
+  const database = openDatabase(settings.appUrl);
+  try {
+    await work(database);
+  } finally {
+    await database.close();
+  }
+}
+
+const commands: Record<string, () => Promise<void>> = {
+  async serve() {
+    const running = await serve(settings);
+    console.log(`Spalo is ready: ${running.address}`);
+    let stopping = false;
+    const stop = () => {
+      if (stopping) return;
+      stopping = true;
+      void running.close().then(() => process.exit(0));
+    };
+    process.on('SIGINT', stop);
+    process.on('SIGTERM', stop);
+  },
+
+  async migrate() {
+    if (!settings.ownerUrl) throw new Error('migrate needs OWNER_DATABASE_URL');
+    await migrateDatabase(settings.ownerUrl, settings.appUrl, settings.migrationsDir);
+  },
+
+  /** Loads the demo into an empty database; on one with the demo, books today anew where nothing is booked. */
+  async demo() {
+    await withDatabase(async (database) => {
+      const { rows } = await database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
+      if (!rows[0]?.any) {
+        await loadDemo(database, new Date());
+        console.log('Loaded the demo studio');
+        return;
+      }
+      const holder = await database.pool.query<{ studio_id: string; trainer_id: string }>(
+        'SELECT * FROM demo_trainer()',
+      );
+      const found = holder.rows[0];
+      if (found) await topUpDemoBookings(database, found.studio_id, found.trainer_id, new Date());
+    });
+  },
+
+  async rebuild() {
+    if (!settings.ownerUrl) throw new Error('rebuild needs OWNER_DATABASE_URL');
+    const owner = new pg.Client({ connectionString: settings.ownerUrl });
+    await owner.connect();
+    const { rows } = await owner.query<{ id: string; name: string }>(
+      'SELECT id, name FROM studios',
+    );
+    await owner.end();
+    await withDatabase(async (database) => {
+      for (const { id, name } of rows) {
+        const count = await inStudio(database, id, (db) => rebuildStudio(db, id));
+        console.log(`${name}: rebuilt ${count} sessions from the log`);
+      }
+    });
+  },
+};
+
+const command = commands[process.argv[2] ?? 'serve'];
+if (!command) {
+  console.error(`Unknown command; one of: ${Object.keys(commands).join(', ')}`);
+  process.exit(2);
+}
+await command();

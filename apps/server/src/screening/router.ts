@@ -1,0 +1,78 @@
+import { and, desc, eq } from 'drizzle-orm';
+import { Router } from 'express';
+import { v7 } from 'uuid';
+import type { Who } from '../accounts/sign-in';
+import type { App } from '../app';
+import { requireClient } from '../clients/read';
+import { inStudio, type StudioDb } from '../db/database';
+import { clientTrainers, screeningOpenings, screenings, trainers } from '../db/schema';
+import { mountInStudio } from '../http/mount';
+import { Refusal } from '../http/refusal';
+
+async function coaches(db: StudioDb, who: Who, clientId: string): Promise<boolean> {
+  const found = await db
+    .select({ clientId: clientTrainers.clientId })
+    .from(clientTrainers)
+    .where(
+      and(
+        eq(clientTrainers.studioId, who.studioId),
+        eq(clientTrainers.clientId, clientId),
+        eq(clientTrainers.trainerId, who.trainerId),
+      ),
+    );
+  return found.length > 0;
+}
+
+async function requireCoach(db: StudioDb, who: Who, clientId: string): Promise<void> {
+  await requireClient(db, who.studioId, clientId);
+  if (!(await coaches(db, who, clientId))) {
+    throw new Refusal('not-allowed', 'Screening answers are open to the client’s own trainers');
+  }
+}
+
+/** Health answers: only for the client's trainers, and every opening is recorded, refused ones too. */
+export function screeningRouter(app: App): Router {
+  const router = Router();
+
+  mountInStudio(router, app, 'screening', async ({ db, who, params }) => {
+    const { studioId, trainerId } = who;
+    const clientId = params.id;
+    await requireClient(db, studioId, clientId);
+    const allowed = await coaches(db, who, clientId);
+    // In a transaction of its own: the record stays although the request is refused.
+    await inStudio(app.database, studioId, (own) =>
+      own.insert(screeningOpenings).values({ studioId, id: v7(), clientId, trainerId, allowed }),
+    );
+    await requireCoach(db, who, clientId);
+    const [row] = await db
+      .select()
+      .from(screenings)
+      .where(and(eq(screenings.studioId, studioId), eq(screenings.clientId, clientId)));
+    return { answers: row?.answers ?? {}, answeredAt: row?.answeredAt ?? null };
+  });
+
+  mountInStudio(router, app, 'putScreening', async ({ db, who, params, body }) => {
+    await requireCoach(db, who, params.id);
+    const values = { answers: body.answers, answeredAt: new Date().toISOString() };
+    await db
+      .insert(screenings)
+      .values({ studioId: who.studioId, clientId: params.id, ...values })
+      .onConflictDoUpdate({ target: [screenings.studioId, screenings.clientId], set: values });
+    return values;
+  });
+
+  mountInStudio(router, app, 'screeningOpenings', async ({ db, who, params }) => {
+    await requireCoach(db, who, params.id);
+    const { at, trainerId, allowed, studioId, clientId } = screeningOpenings;
+    const openings = await db
+      .select({ at, trainerId, trainerName: trainers.name, allowed })
+      .from(screeningOpenings)
+      .innerJoin(trainers, and(eq(trainers.studioId, studioId), eq(trainers.id, trainerId)))
+      .where(and(eq(studioId, who.studioId), eq(clientId, params.id)))
+      .orderBy(desc(at))
+      .limit(50);
+    return { openings };
+  });
+
+  return router;
+}

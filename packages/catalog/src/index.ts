@@ -1,0 +1,3 @@
+export * from './catalogue';
+export * from './schema';
+export * from './screening';

@@ -1,0 +1,6 @@
+export * from './events';
+export * from './openapi';
+export * from './primitives';
+export * from './problem';
+export * from './resources';
+export * from './routes';

@@ -1,0 +1,54 @@
+import type { LoadBelief, RepRange } from '../lift';
+import type { Implement } from '../loadable';
+import type { Grams } from '../mass';
+import type { RampKind } from '../ramp/ramp-kind';
+
+/** What a lift is to be done with next time: the part of a plan that is carried from session to session. */
+export interface LiftPlan {
+  liftId: string;
+  styleId: string;
+  implement: Implement;
+  repRange: RepRange;
+  /** Reps asked of each working set, inside `repRange`. */
+  reps: number;
+  /** Clean reps to leave in reserve. */
+  targetRir: number;
+  /** Working sets. */
+  sets: number;
+  loadG: Grams;
+  /** The one cue the client works on in this lift. */
+  focusCueId: string | null;
+  /** Why the lift may not be done until the trainer records clearance; null when it is open. */
+  closed: string | null;
+}
+
+export type StepKind = 'warm-up' | 'working';
+
+/** One set to come: a step of the ramp. */
+export interface Step {
+  kind: StepKind;
+  loadG: Grams;
+  reps: number;
+  /** What a warm-up set is for; empty for working sets. */
+  purpose: string;
+  /** Seconds of rest after it. */
+  restS: number;
+}
+
+/** A set as the faint ramp of last time shows it. */
+export interface PastStep {
+  kind: StepKind;
+  loadG: Grams;
+  reps: number;
+}
+
+/** A lift as the session starts with it. */
+export interface PlannedLift extends LiftPlan {
+  ramp: RampKind;
+  steps: Step[];
+  /** Where the load comes from, in one sentence. */
+  why: string;
+  /** The belief behind the load; null where it was carried over as it was. */
+  belief: LoadBelief | null;
+  lastTime: PastStep[];
+}

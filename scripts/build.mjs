@@ -1,0 +1,108 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { clientDist, inRoot, serverBundle } from './paths.mjs';
+import { must } from './run.mjs';
+
+const SKIP = new Set(['node_modules', 'dist', '.expo', 'drizzle']);
+
+function* filesIn(folder) {
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    if (SKIP.has(entry.name)) continue;
+    const full = path.join(folder, entry.name);
+    if (entry.isDirectory()) yield* filesIn(full);
+    else if (!/\.test\.tsx?$/.test(entry.name)) yield full;
+  }
+}
+
+function sourceHash(folders) {
+  const hash = createHash('sha256').update(readFileSync(inRoot('package-lock.json')));
+  for (const folder of [...folders, 'scripts']) {
+    for (const file of filesIn(inRoot(folder))) hash.update(file).update(readFileSync(file));
+  }
+  return hash.digest('hex');
+}
+
+async function unlessBuilt(target, folders, build) {
+  const stamp = path.join(path.dirname(target), `.${path.basename(target)}.hash`);
+  const wanted = sourceHash(folders);
+  if (existsSync(target) && existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  rmSync(stamp, { force: true });
+  await build();
+  writeFileSync(stamp, wanted);
+}
+
+/** Bundles the server; packages stay in node_modules. */
+export async function buildServer() {
+  await unlessBuilt(serverBundle, ['packages', 'apps/server/src'], async () => {
+    const { build } = await import('esbuild');
+    await build({
+      entryPoints: [inRoot('apps/server/src/main.ts')],
+      outfile: serverBundle,
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      target: 'node20',
+      sourcemap: true,
+      logLevel: 'warning',
+      external: [
+        'pg',
+        'express',
+        'drizzle-orm',
+        'drizzle-orm/*',
+        'helmet',
+        'compression',
+        'pino',
+        'pino-http',
+        'uuid',
+        'zod',
+        '@node-rs/argon2',
+      ],
+    });
+  });
+}
+
+async function writeServiceWorker() {
+  const { generateSW } = await import('workbox-build');
+  const { warnings } = await generateSW({
+    globDirectory: clientDist,
+    globPatterns: ['**/*.{html,js,css,ttf,png,svg,webmanifest}'],
+    swDest: path.join(clientDist, 'sw.js'),
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//, /^\/health$/, /^\/ready$/],
+    // File names that carry their own hash need no revision of ours.
+    dontCacheBustURLsMatching: /\/_expo\/|-[0-9a-f]{8,}\./,
+    maximumFileSizeToCacheInBytes: 6 * 1024 * 1024,
+    cleanupOutdatedCaches: true,
+    // A new version waits until the trainer taps reload: no surprise in the middle of a set.
+    skipWaiting: false,
+    clientsClaim: true,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    mode: 'production',
+  });
+  for (const warning of warnings) console.warn(warning);
+}
+
+/** Exports the web client and its service worker. */
+export async function buildClient() {
+  await unlessBuilt(path.join(clientDist, 'sw.js'), ['packages', 'apps/client'], async () => {
+    console.log('Building the client (one to three minutes the first time)');
+    rmSync(clientDist, { recursive: true, force: true });
+    const quiet = process.env.SPALO_VERBOSE ? 'inherit' : ['ignore', 'ignore', 'inherit'];
+    await must('npx', ['expo', 'export', '-p', 'web', '--output-dir', 'dist'], {
+      cwd: inRoot('apps/client'),
+      stdio: quiet,
+      env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
+    });
+    await writeServiceWorker();
+  });
+}
+
+export async function buildAll() {
+  await buildServer();
+  await buildClient();
+}
+
+if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) await buildAll();

@@ -1,0 +1,67 @@
+import { spawn } from 'node:child_process';
+import net from 'node:net';
+import { serverBundle } from './paths.mjs';
+import { ensureDebian, ensureNodeModules } from './setup.mjs';
+
+const port = process.env.PORT ?? '4600';
+const address = `http://localhost:${port}`;
+
+function portIsTaken() {
+  return new Promise((resolve) => {
+    const probe = net.createServer();
+    probe.once('error', () => resolve(true));
+    probe.listen(Number(port), '127.0.0.1', () => probe.close(() => resolve(false)));
+  });
+}
+
+async function main() {
+  if (!process.env.DATABASE_URL) await ensureDebian();
+  await ensureNodeModules();
+  const { claim, openDatabases, prepare, release, running, serverEnv } =
+    await import('./instance.mjs');
+  const already = running();
+  if (already) {
+    console.log(`Spalo is already running: ${already.address} (process ${already.pid})`);
+    return 0;
+  }
+  if (await portIsTaken()) {
+    console.error(`Port ${port} is taken by another program. Choose one: PORT=4601 npm start`);
+    return 1;
+  }
+  claim(address);
+  const { buildAll } = await import('./build.mjs');
+  let databases = null;
+  // Ctrl-C reaches the server as well; here it only has to wait for it and stop the database.
+  let interrupted = false;
+  let child = null;
+  const onSignal = (signal) => {
+    interrupted = true;
+    child?.kill(signal);
+  };
+  process.on('SIGINT', onSignal);
+  process.on('SIGTERM', onSignal);
+  try {
+    await buildAll();
+    if (interrupted) return 0;
+    databases = await openDatabases();
+    const demo = await prepare(databases);
+    if (interrupted) return 0;
+    const env = serverEnv(databases, { PORT: port, SPALO_DEMO: demo ? '1' : '0' });
+    child = spawn('node', [serverBundle, 'serve'], {
+      stdio: 'inherit',
+      env: { ...process.env, ...env },
+    });
+    const code = await new Promise((resolve) => child.on('exit', (exit) => resolve(exit ?? 0)));
+    return interrupted ? 0 : code;
+  } finally {
+    await databases?.stop();
+    release();
+  }
+}
+
+try {
+  process.exitCode = await main();
+} catch (error) {
+  console.error(error instanceof Error ? error.message : error);
+  process.exitCode = 1;
+}
