@@ -1,5 +1,47 @@
+const tone = (name) => `rgb(var(--${name}) / <alpha-value>)`;
+const tones = [
+  'paper',
+  'card',
+  'ink',
+  'slate',
+  'line',
+  'moss',
+  'on-moss',
+  'warm-up',
+  'coming',
+  'marigold',
+  'on-marigold',
+  'marigold-soft',
+  'marigold-text',
+  'oxide',
+  'oxide-soft',
+];
+
+/** @type {import('tailwindcss').Config} */
 module.exports = {
-  content: ['./app/**/*.tsx', './src/**/*.tsx'],
+  darkMode: 'class',
+  content: ['./app/**/*.tsx', './src/**/*.{ts,tsx}'],
   presets: [require('nativewind/preset')],
-  theme: { extend: {} },
+  theme: {
+    extend: {
+      colors: Object.fromEntries(tones.map((name) => [name, tone(name)])),
+      fontFamily: {
+        // Each weight is a family of its own: react-native loads fonts by name.
+        figure: ['BarlowCondensed_600SemiBold', 'Arial Narrow', 'sans-serif'],
+        text: ['AtkinsonHyperlegibleNext_400Regular', 'Verdana', 'sans-serif'],
+        strong: ['AtkinsonHyperlegibleNext_600SemiBold', 'Verdana', 'sans-serif'],
+      },
+      // Everything in rem, so that text set to 200 % grows everywhere.
+      fontSize: {
+        small: ['1rem', '1.3rem'],
+        body: ['1.0625rem', '1.45rem'],
+        lead: ['1.25rem', '1.6rem'],
+        title: ['2rem', '2.1rem'],
+        figure: ['1.5rem', '1.6rem'],
+        working: ['4.25rem', '4.25rem'],
+      },
+      minHeight: { tap: '3rem' },
+      minWidth: { tap: '3rem' },
+    },
+  },
 };

@@ -1,5 +1,64 @@
 import '../global.css';
-import { Slot } from 'expo-router';
+import { AtkinsonHyperlegibleNext_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular';
+import { AtkinsonHyperlegibleNext_600SemiBold } from '@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold';
+import { BarlowCondensed_600SemiBold } from '@expo-google-fonts/barlow-condensed/600SemiBold';
+import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { useFonts } from 'expo-font';
+import { Slot, usePathname } from 'expo-router';
+import { useEffect } from 'react';
+import { ApiProblem } from '@/api/call';
+import { SignInScreen } from '@/features/account/SignInScreen';
+import { ErrorState } from '@/design/States';
+import { registerServiceWorker } from '@/shell/service-worker';
+import { Shell } from '@/shell/Shell';
+import { AccountContext } from '@/shell/use-signed-in';
+import { journal } from '@/state/device';
+import { useAccount } from '@/state/queries';
+import { OFFLINE_DAYS_MS, persister, queryClient } from '@/state/query-client';
+import { useSettings } from '@/state/settings';
+import { useJournalReady } from '@/state/use-journal';
+import { useSync } from '@/state/use-sync';
+
 export default function Layout() {
-  return <Slot />;
+  const theme = useSettings((state) => state.theme);
+  useFonts({
+    AtkinsonHyperlegibleNext_400Regular,
+    AtkinsonHyperlegibleNext_600SemiBold,
+    BarlowCondensed_600SemiBold,
+  });
+  useEffect(() => {
+    document.documentElement.classList.toggle('dark', theme === 'dark');
+  }, [theme]);
+  useEffect(() => {
+    void journal.load(Date.now());
+    void registerServiceWorker();
+    // Asks the browser not to clear what is kept when space is short.
+    void navigator.storage?.persist?.();
+  }, []);
+  return (
+    <PersistQueryClientProvider client={queryClient} persistOptions={{ persister, maxAge: OFFLINE_DAYS_MS, buster: '1' }}>
+      <Gate />
+    </PersistQueryClientProvider>
+  );
+}
+
+/** The sign-in until there is an account, then the shell with the screen in it. */
+function Gate() {
+  const path = usePathname();
+  const ready = useJournalReady();
+  const { data: account, error, isPending, refetch } = useAccount();
+  const signedOut = error instanceof ApiProblem && error.problem.status === 401;
+  useSync(ready && account !== undefined && !signedOut);
+  if (path === '/gallery') return <Slot />;
+  if (signedOut) return <SignInScreen />;
+  if (!account || !ready) {
+    return isPending || !ready ? null : <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} />;
+  }
+  return (
+    <AccountContext value={account}>
+      <Shell account={account}>
+        <Slot />
+      </Shell>
+    </AccountContext>
+  );
 }

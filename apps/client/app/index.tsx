@@ -1,12 +1,5 @@
-import { Text, View } from 'react-native';
-import { lifts } from '@spalo/catalog';
-import { routes } from '@spalo/contract';
+import { Redirect } from 'expo-router';
+
 export default function Index() {
-  return (
-    <View className="flex-1">
-      <Text>
-        {lifts.length} {Object.keys(routes).length}
-      </Text>
-    </View>
-  );
+  return <Redirect href="/day" />;
 }

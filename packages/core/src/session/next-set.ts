@@ -3,7 +3,6 @@ import type { Lift } from '../lift';
 import { atOrBelow, stepDown, type Loadable } from '../loadable';
 import { massText, type Unit } from '../mass';
 import type { Flag } from '../person';
-import { longerRest } from '../rest';
 import { painStop, type PainStop } from './pain-gate';
 import type { Step } from './plan';
 import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from './state';
@@ -20,7 +19,7 @@ export interface FloorContext {
 
 /** The set to do next. `step` is its index among the lift's steps. */
 export type NextSet =
-  | { kind: 'step'; step: number; set: Step; change: Change; why: string }
+  | { kind: 'step'; step: number; set: Step; change: Change; why: string; restLonger: boolean }
   | { kind: 'stop'; stop: PainStop }
   | { kind: 'done' };
 
@@ -34,9 +33,10 @@ const SAFETY_DROP = 0.93;
 interface Proposal {
   loadG: number;
   reps: number;
-  restS: number;
   change: Change;
   why: string;
+  /** Breath or reps fell off: the rest before this set is a longer one. */
+  restLonger?: boolean;
 }
 
 function said(set: LoggedSet): string {
@@ -58,7 +58,7 @@ function afterSet(
   context: FloorContext,
 ): Proposal {
   const { repRange, targetRir } = lift.plan;
-  const base = { loadG: last.loadG, reps: planned.reps, restS: planned.restS };
+  const base = { loadG: last.loadG, reps: planned.reps };
   const inUnit = (loadG: number) => massText(loadG, context.unit);
 
   if (last.marks.some((mark) => context.safetyFaults.includes(mark.faultId))) {
@@ -81,10 +81,10 @@ function afterSet(
     const down = lighter(last, answer, context);
     if (down) {
       const why = `Last set was ${said(last)}: down to ${inUnit(down.loadG)}`;
-      return { ...base, loadG: down.loadG, restS: longerRest(base.restS), change: 'lighter', why };
+      return { ...base, loadG: down.loadG, restLonger: true, change: 'lighter', why };
     }
     const why = `Last set was ${said(last)} at the lightest load: rest longer`;
-    return { ...base, restS: longerRest(base.restS), change: 'longer rest', why };
+    return { ...base, restLonger: true, change: 'longer rest', why };
   }
   const spare = last.cleanReps + rir - (planned.reps + targetRir);
   if (spare >= 2 && last.cleanReps >= planned.reps) {
@@ -97,7 +97,7 @@ function afterSet(
   }
   if (spare < 0) {
     const why = `Same load: last set was ${said(last)}; rest a little longer`;
-    return { ...base, restS: longerRest(base.restS), change: 'longer rest', why };
+    return { ...base, restLonger: true, change: 'longer rest', why };
   }
   return { ...base, change: 'same', why: `Same load: last set was ${said(last)}` };
 }
@@ -115,13 +115,13 @@ export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet 
   const last = countedSets(lift, 'working').at(-1);
   const byTrainer = lift.adjusted !== null && (!last || lift.adjusted.eventId > last.id);
   if (byTrainer) {
-    return { kind: 'step', step, set: planned, change: 'planned', why: lift.adjusted!.reason };
+    return { kind: 'step', step, set: planned, change: 'planned', why: lift.adjusted!.reason, restLonger: false };
   }
   if (!last || planned.kind === 'warm-up') {
-    return { kind: 'step', step, set: planned, change: 'planned', why: lift.plan.why };
+    return { kind: 'step', step, set: planned, change: 'planned', why: lift.plan.why, restLonger: false };
   }
-  const { change, why, ...moved } = afterSet(last, planned, lift, context);
-  return { kind: 'step', step, set: { ...planned, ...moved }, change, why };
+  const { change, why, restLonger = false, ...moved } = afterSet(last, planned, lift, context);
+  return { kind: 'step', step, set: { ...planned, ...moved }, change, why, restLonger };
 }
 
 /** The steps as the ramp shows them: done as done, then the proposal, which also moves the working sets behind it. */

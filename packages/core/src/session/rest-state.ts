@@ -1,3 +1,4 @@
+import { longerRest } from '../rest';
 import { countedSets, type LiftState, type SessionState } from './state';
 
 /** A rest that runs: since when (ISO) and for how many seconds. */
@@ -9,11 +10,11 @@ export interface Rest {
 
 /**
  * The rest after the latest set of the session, or null when none was logged.
- * `proposedRestS` replaces the planned rest where the last set asked for a longer one.
+ * `longer` says for which lift the last set asked for a longer rest than planned.
  */
 export function currentRest(
   state: SessionState,
-  proposedRestS: (lift: LiftState) => number | null,
+  longer: (lift: LiftState) => boolean,
 ): Rest | null {
   let latest: { lift: LiftState; at: string; id: string; step: number } | null = null;
   for (const lift of state.lifts) {
@@ -24,7 +25,7 @@ export function currentRest(
   }
   if (!latest) return null;
   const planned = latest.lift.steps[latest.step]?.restS ?? 0;
-  const seconds = proposedRestS(latest.lift) ?? planned;
+  const seconds = longer(latest.lift) ? longerRest(planned) : planned;
   return { since: latest.at, seconds, liftId: latest.lift.plan.liftId };
 }
 

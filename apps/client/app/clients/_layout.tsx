@@ -1,0 +1,18 @@
+import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
+import { ClientList } from '@/features/clients/ClientList';
+import { ListDetail } from '@/shell/ListDetail';
+import { useSignedIn } from '@/shell/use-signed-in';
+
+export default function ClientsLayout() {
+  const { id } = useGlobalSearchParams<{ id?: string }>();
+  const { studio } = useSignedIn();
+  const path = usePathname();
+  const chosen = path === '/clients' || path === '/clients/new' ? null : (id ?? null);
+  return (
+    <ListDetail
+      list={<ClientList zone={studio.zone} chosen={chosen} />}
+      detail={<Slot />}
+      showDetail={path !== '/clients'}
+    />
+  );
+}

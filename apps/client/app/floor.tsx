@@ -1,0 +1,6 @@
+import { FloorScreen } from '@/features/floor/FloorScreen';
+import { useSignedIn } from '@/shell/use-signed-in';
+
+export default function Floor() {
+  return <FloorScreen trainerId={useSignedIn().trainer.id} />;
+}

@@ -1,0 +1,68 @@
+import {
+  API_BASE,
+  problems,
+  routes,
+  type AnswerOf,
+  type Call,
+  type Problem,
+  type Route,
+  type RouteName,
+} from '@spalo/contract';
+
+/** The server refused; `problem` says why. */
+export class ApiProblem extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail ?? problem.errors?.[0]?.message ?? problem.title);
+    this.name = 'ApiProblem';
+  }
+}
+
+/** The server could not be reached; what was to be sent can be sent again. */
+export class Unreachable extends Error {
+  constructor() {
+    super('The server cannot be reached');
+    this.name = 'Unreachable';
+  }
+}
+
+function addressOf(route: Route, parts: { params?: object; query?: object }): string {
+  const path = route.path.replace(/:(\w+)/g, (_, name: string) =>
+    encodeURIComponent(String((parts.params as Record<string, unknown>)[name])),
+  );
+  const given = Object.entries(parts.query ?? {}).filter(([, value]) => value !== undefined);
+  const query = new URLSearchParams(given as [string, string][]).toString();
+  return API_BASE + path + (query ? `?${query}` : '');
+}
+
+async function problemOf(response: Response): Promise<Problem> {
+  try {
+    return (await response.json()) as Problem;
+  } catch {
+    const { title } = problems['server-error'];
+    return { type: 'about:blank', title, status: response.status };
+  }
+}
+
+/** Calls an operation of the API. Throws ApiProblem when refused, Unreachable when there is no answer. */
+export async function call<N extends RouteName>(name: N, args: Call<N>): Promise<AnswerOf<N>> {
+  const route: Route = routes[name];
+  const parts = args as { params?: object; query?: object; body?: unknown };
+  let response: Response;
+  try {
+    response = await fetch(addressOf(route, parts), {
+      method: route.method.toUpperCase(),
+      credentials: 'same-origin',
+      headers: {
+        'X-Spalo': '1',
+        ...(parts.body !== undefined && { 'Content-Type': 'application/json' }),
+      },
+      ...(parts.body !== undefined && { body: JSON.stringify(parts.body) }),
+    });
+  } catch {
+    throw new Unreachable();
+  }
+  if (response.ok) return (await response.json()) as AnswerOf<N>;
+  // A proxy that has lost its server answers for it: the same as no answer.
+  if (response.status === 502 || response.status === 503 || response.status === 504) throw new Unreachable();
+  throw new ApiProblem(await problemOf(response));
+}

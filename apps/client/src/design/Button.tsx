@@ -1,0 +1,91 @@
+import { Pressable, Text, View } from 'react-native';
+import { Icon, type IconName } from './Icon';
+import type { Tone } from './tone';
+
+/** main: the one thing to do; plain: another; now: what is running; stop: ends or removes. */
+export type ButtonKind = 'main' | 'plain' | 'now' | 'stop';
+
+const looks: Record<ButtonKind, { box: string; text: string; icon: Tone }> = {
+  main: { box: 'bg-moss border-moss', text: 'text-on-moss', icon: 'on-moss' },
+  plain: { box: 'bg-card border-line', text: 'text-ink', icon: 'ink' },
+  now: { box: 'bg-marigold border-marigold', text: 'text-on-marigold', icon: 'on-marigold' },
+  stop: { box: 'bg-card border-oxide', text: 'text-oxide', icon: 'oxide' },
+};
+
+interface ButtonProps {
+  label: string;
+  onPress: () => void;
+  kind?: ButtonKind;
+  icon?: IconName;
+  /** Large, for the main action in the thumb's reach. */
+  big?: boolean;
+  disabled?: boolean;
+  className?: string;
+  /** Read out instead of the label, where the label is short for its place. */
+  says?: string;
+}
+
+export function Button({
+  label,
+  onPress,
+  kind = 'plain',
+  icon,
+  big = false,
+  disabled = false,
+  className = '',
+  says,
+}: ButtonProps) {
+  const look = looks[kind];
+  return (
+    <Pressable
+      role="button"
+      aria-label={says ?? label}
+      aria-disabled={disabled}
+      disabled={disabled}
+      onPress={onPress}
+      className={`flex-row items-center justify-center gap-2 rounded-2xl border-2 px-4 ${
+        big ? 'min-h-[4rem]' : 'min-h-tap'
+      } ${look.box} ${disabled ? 'opacity-60' : 'active:opacity-80'} ${className}`}
+    >
+      {icon && <Icon name={icon} color={look.icon} />}
+      <Text
+        className={`text-center ${big ? 'font-figure text-[1.75rem] leading-8' : 'font-strong text-body'} ${look.text}`}
+      >
+        {label}
+      </Text>
+    </Pressable>
+  );
+}
+
+/** A square button with an icon; `label` is read out and shown below where `caption` is set. */
+export function IconButton({
+  icon,
+  label,
+  onPress,
+  caption = false,
+  color = 'ink',
+  className = '',
+}: {
+  icon: IconName;
+  label: string;
+  onPress: () => void;
+  caption?: boolean;
+  color?: Tone;
+  className?: string;
+}) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={onPress}
+      className={`min-h-tap min-w-tap items-center justify-center rounded-2xl border-2 border-line bg-card active:opacity-80 ${className}`}
+    >
+      <Icon name={icon} color={color} />
+      {caption && (
+        <View aria-hidden>
+          <Text className="font-text text-small text-slate">{label.toLowerCase()}</Text>
+        </View>
+      )}
+    </Pressable>
+  );
+}

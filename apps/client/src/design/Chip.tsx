@@ -1,0 +1,40 @@
+import { Pressable, Text } from 'react-native';
+import { Icon, type IconName } from './Icon';
+import type { Tone } from './tone';
+
+const looks = {
+  plain: { box: 'border-line bg-card', text: 'text-ink', icon: 'slate' },
+  taken: { box: 'border-ink bg-ink', text: 'text-card', icon: 'card' },
+  flag: { box: 'border-oxide bg-oxide-soft', text: 'text-oxide', icon: 'oxide' },
+  done: { box: 'border-coming bg-coming', text: 'text-ink', icon: 'moss' },
+} satisfies Record<string, { box: string; text: string; icon: Tone }>;
+
+/** A short word in a frame; a button where `onPress` is given. */
+export function Chip({
+  label,
+  look = 'plain',
+  icon,
+  onPress,
+  pressed,
+}: {
+  label: string;
+  look?: keyof typeof looks;
+  icon?: IconName;
+  onPress?: () => void;
+  pressed?: boolean;
+}) {
+  const { box, text, icon: color } = looks[look];
+  const size = onPress ? 'min-h-tap px-4' : 'min-h-[2rem] px-3';
+  return (
+    <Pressable
+      role={onPress ? 'button' : undefined}
+      aria-pressed={onPress ? pressed : undefined}
+      disabled={!onPress}
+      onPress={onPress}
+      className={`flex-row items-center gap-1.5 self-start rounded-full border-2 ${size} ${box}`}
+    >
+      {icon && <Icon name={icon} size={18} color={color} />}
+      <Text className={`font-strong text-small ${text}`}>{label}</Text>
+    </Pressable>
+  );
+}

@@ -1,0 +1,52 @@
+import { Pressable, Text, View } from 'react-native';
+
+interface Option<T> {
+  value: T;
+  label: string;
+  says?: string;
+}
+
+/** A row of options of which one is taken; `figures` sets them in the number face. */
+export function Choice<T extends string | number | boolean | null>({
+  label,
+  options,
+  value,
+  onChange,
+  figures = false,
+  wrap = false,
+}: {
+  label: string;
+  options: readonly Option<T>[];
+  value: T;
+  onChange: (value: T) => void;
+  figures?: boolean;
+  wrap?: boolean;
+}) {
+  return (
+    <View role="radiogroup" aria-label={label} className={`flex-row gap-2 ${wrap ? 'flex-wrap' : ''}`}>
+      {options.map((option) => {
+        const taken = option.value === value;
+        return (
+          <Pressable
+            key={String(option.value)}
+            role="radio"
+            aria-checked={taken}
+            aria-label={option.says ?? option.label}
+            onPress={() => onChange(option.value)}
+            className={`min-h-tap items-center justify-center rounded-2xl border-2 px-3 active:opacity-80 ${
+              wrap ? '' : 'flex-1'
+            } ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
+          >
+            <Text
+              className={`${figures ? 'font-figure text-figure' : 'font-strong text-small'} text-center ${
+                taken ? 'text-card' : 'text-ink'
+              }`}
+            >
+              {option.label}
+            </Text>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,55 @@
+import { Pressable, ScrollView, View } from 'react-native';
+import { Figure, Quiet, Strong } from './Words';
+
+/** A client on the floor at a glance. `rest` is the share of the rest still to run, with its clock. */
+export interface LaneChip {
+  id: string;
+  name: string;
+  doing: string;
+  ready: boolean;
+  rest: { share: number; clock: string } | null;
+}
+
+/** One chip per client on the floor; its lower edge runs down as the rest runs out. Switching is one tap. */
+export function LaneStrip({ lanes, chosen, onChoose }: { lanes: readonly LaneChip[]; chosen: string; onChoose: (id: string) => void }) {
+  return (
+    <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerClassName="min-w-full gap-2" role="tablist" aria-label="On the floor">
+      {lanes.map((lane) => {
+        const taken = lane.id === chosen;
+        return (
+          <Pressable
+            key={lane.id}
+            role="tab"
+            aria-selected={taken}
+            aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}`}
+            onPress={() => onChoose(lane.id)}
+            className={`min-h-[3.25rem] min-w-[6.5rem] flex-1 justify-center overflow-hidden rounded-2xl border-2 px-3 pb-1 ${
+              taken ? 'border-ink bg-ink' : 'border-line bg-card'
+            }`}
+          >
+            <Strong numberOfLines={1} className={taken ? 'text-card' : ''}>
+              {lane.name}
+            </Strong>
+            <View className="flex-row items-baseline gap-1">
+              <Quiet
+                numberOfLines={1}
+                className={taken ? 'text-card' : lane.ready ? 'font-strong text-moss' : ''}
+              >
+                {lane.rest ? 'rest' : lane.doing}
+              </Quiet>
+              {lane.rest && (
+                <Figure className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}>{lane.rest.clock}</Figure>
+              )}
+            </View>
+            {lane.rest && (
+              <View
+                className="absolute bottom-0 left-0 h-1.5 bg-marigold"
+                style={{ width: `${Math.round(lane.rest.share * 100)}%` }}
+              />
+            )}
+          </Pressable>
+        );
+      })}
+    </ScrollView>
+  );
+}

@@ -1,0 +1,112 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import { Icon } from './Icon';
+import { ghostPath, rampBlocks, type RampItem } from './ramp-shape';
+import { tone } from './tone';
+import { Figure, Quiet } from './Words';
+
+export interface RampStepItem extends RampItem {
+  state: 'done' | 'now' | 'coming';
+}
+
+const LABEL_SPACE = 36;
+
+const looks = {
+  done: { 'warm-up': 'bg-warm-up', working: 'bg-moss' },
+  now: { 'warm-up': 'bg-marigold', working: 'bg-marigold' },
+  coming: { 'warm-up': 'bg-card border-[3px] border-warm-up', working: 'bg-coming border-[3px] border-moss' },
+} as const;
+
+/**
+ * A lift in a session: climbs through the warm-up sets to the plateau of working sets. Picture, progress bar and
+ * navigation in one; last time is a faint stair behind. To a screen reader it is a list of buttons.
+ */
+export function Ramp({
+  steps,
+  lastTime,
+  loadText,
+  unit,
+  onOpen,
+  height = 150,
+}: {
+  steps: readonly RampStepItem[];
+  lastTime: readonly RampItem[];
+  loadText: (load: number) => string;
+  unit: string;
+  onOpen?: (index: number) => void;
+  height?: number;
+}) {
+  const [width, setWidth] = useState(0);
+  const current = steps.findIndex((step) => step.state === 'now');
+  const heaviest = Math.max(1, ...steps.map((step) => step.load), ...lastTime.map((step) => step.load));
+  const size = { width, height, heaviest };
+  const blocks = width > 0 ? rampBlocks(steps, current, size, loadText) : [];
+  return (
+    <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
+      <View role="list" aria-label="Sets of this lift" style={{ height: height + LABEL_SPACE + 28 }}>
+        {lastTime.length > 0 && width > 0 && (
+          <View aria-hidden className="absolute" style={{ top: LABEL_SPACE, left: 0 }}>
+            <Svg width={width} height={height}>
+              <Path
+                d={ghostPath(lastTime, size)}
+                fill="none"
+                stroke={tone('slate')}
+                strokeWidth={2}
+                strokeDasharray="5 4"
+              />
+            </Svg>
+          </View>
+        )}
+        {blocks.map((block, index) => {
+          const step = steps[index]!;
+          const words = { done: 'done', now: 'now', coming: 'to come' }[step.state];
+          return (
+            <View
+              role="listitem"
+              key={index}
+              className="absolute items-center"
+              style={{ left: block.x, width: block.width, top: 0, height: height + LABEL_SPACE + 28 }}
+            >
+              <Pressable
+                role="button"
+                aria-label={`${step.kind} set, ${loadText(step.load)} ${unit} for ${step.reps} reps, ${words}`}
+                aria-current={step.state === 'now' ? 'step' : undefined}
+                disabled={!onOpen}
+                onPress={() => onOpen?.(index)}
+                className="h-full w-full items-center"
+              >
+                <View className="w-full items-center justify-end" style={{ height: LABEL_SPACE + height }}>
+                  {block.labelled && (
+                    <Figure
+                      numberOfLines={1}
+                      className={`min-w-[4rem] text-center ${
+                        step.state === 'now' ? 'text-[1.625rem] leading-7' : 'text-[1.1875rem] leading-6 text-slate'
+                      }`}
+                    >
+                      {loadText(step.load)}
+                    </Figure>
+                  )}
+                  <View
+                    className={`w-full items-center justify-end rounded-t-lg pb-1 transition-all duration-300 ${looks[step.state][step.kind]}`}
+                    style={{ height: block.height, borderBottomWidth: 0 }}
+                  >
+                    {step.state === 'done' && block.width >= 22 && (
+                      <Icon name="check" size={18} color={step.kind === 'working' ? 'on-moss' : 'ink'} />
+                    )}
+                  </View>
+                </View>
+                {(block.width >= 26 || step.state === 'now') && (
+                  <Quiet className={step.state === 'now' ? 'text-ink' : ''} numberOfLines={1}>
+                    {block.width >= 32 ? `×${step.reps}` : step.reps}
+                  </Quiet>
+                )}
+              </Pressable>
+            </View>
+          );
+        })}
+        <View aria-hidden className="absolute -left-4 -right-4 h-[3px] bg-ink" style={{ top: LABEL_SPACE + height }} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import type { ReactNode } from 'react';
+import { Modal, Pressable, ScrollView, View } from 'react-native';
+import { IconButton } from './Button';
+import { Title } from './Words';
+
+/** A panel over the screen: from below on a phone, centred when wide. Closes by its button, outside, or Escape. */
+export function Sheet({
+  title,
+  open,
+  onClose,
+  children,
+}: {
+  title: string;
+  open: boolean;
+  onClose: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Modal visible={open} transparent onRequestClose={onClose} aria-label={title}>
+      <View className="flex-1 items-center justify-end md:justify-center">
+        <Pressable
+          aria-hidden
+          tabIndex={-1}
+          onPress={onClose}
+          className="absolute inset-0 bg-ink/50 dark:bg-paper/70"
+        />
+        <View className="max-h-[92%] w-full max-w-[36rem] rounded-t-3xl border-2 border-line bg-paper md:rounded-3xl">
+          <View className="flex-row items-center justify-between gap-3 px-4 pt-4">
+            <Title level={2} className="shrink text-[1.75rem] leading-8">
+              {title}
+            </Title>
+            <IconButton icon="close" label="Close" onPress={onClose} />
+          </View>
+          <ScrollView contentContainerClassName="gap-4 p-4">{children}</ScrollView>
+        </View>
+      </View>
+    </Modal>
+  );
+}

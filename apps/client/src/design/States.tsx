@@ -1,0 +1,52 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { Button } from './Button';
+import { Icon, type IconName } from './Icon';
+import { Body, Title } from './Words';
+
+interface StateProps {
+  icon: IconName;
+  title: string;
+  children: string;
+  action?: ReactNode;
+}
+
+/** Nothing here yet, and what to do about it. Stands on the ground line, as all that climbs does. */
+export function EmptyState({ icon, title, children, action }: StateProps) {
+  return (
+    <View className="gap-4 py-6">
+      <View className="flex-row items-end gap-3 border-b-[3px] border-ink pb-2">
+        <Icon name={icon} size={40} color="slate" />
+        <Title level={2} className="shrink text-figure">
+          {title}
+        </Title>
+      </View>
+      <Body>{children}</Body>
+      {action}
+    </View>
+  );
+}
+
+/** Something could not be had; says what, and offers to try again. */
+export function ErrorState({ what, onRetry }: { what: string; onRetry?: () => void }) {
+  return (
+    <EmptyState
+      icon="alert"
+      title={what}
+      action={onRetry && <Button label="Try again" icon="swap" onPress={onRetry} />}
+    >
+      The network or the server did not answer. What you logged is kept on this device.
+    </EmptyState>
+  );
+}
+
+/** Shapes where content will stand; nothing moves. */
+export function LoadingState({ what }: { what: string }) {
+  return (
+    <View role="status" aria-label={`Loading ${what}`} className="gap-3 py-2">
+      {[0, 1, 2].map((row) => (
+        <View key={row} className="h-24 rounded-3xl border-2 border-line bg-card" />
+      ))}
+    </View>
+  );
+}

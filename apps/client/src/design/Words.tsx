@@ -1,0 +1,43 @@
+import { Text, type TextProps } from 'react-native';
+
+interface WordsProps extends TextProps {
+  className?: string;
+}
+
+/** Running text. */
+export function Body({ className = '', ...rest }: WordsProps) {
+  return <Text className={`font-text text-body text-ink ${className}`} {...rest} />;
+}
+
+/** What stands beside the point: labels, units, reasons. */
+export function Quiet({ className = '', ...rest }: WordsProps) {
+  return <Text className={`font-text text-small text-slate ${className}`} {...rest} />;
+}
+
+/** Text that is read first. */
+export function Strong({ className = '', ...rest }: WordsProps) {
+  return <Text className={`font-strong text-body text-ink ${className}`} {...rest} />;
+}
+
+/** The name of a screen or a lift. `level` is its depth for screen readers, 1 to 6. */
+export function Title({ className = '', level = 1, ...rest }: WordsProps & { level?: number }) {
+  return (
+    <Text
+      role="heading"
+      aria-level={level}
+      className={`font-figure text-title text-ink ${className}`}
+      {...rest}
+    />
+  );
+}
+
+/** A number in the narrow family, its digits all as wide. */
+export function Figure({ className = '', style, ...rest }: WordsProps) {
+  return (
+    <Text
+      className={`font-figure text-figure text-ink ${className}`}
+      style={[{ fontVariant: ['tabular-nums'] }, style]}
+      {...rest}
+    />
+  );
+}

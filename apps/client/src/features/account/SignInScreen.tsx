@@ -1,0 +1,141 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { newStudio } from '@spalo/contract';
+import { useState } from 'react';
+import { Controller, useForm, type FieldValues, type Path, type UseFormSetError } from 'react-hook-form';
+import { ScrollView, View } from 'react-native';
+import { z } from 'zod';
+import { ApiProblem, call } from '../../api/call';
+import { Banner } from '../../design/Banner';
+import { Button } from '../../design/Button';
+import { Choice } from '../../design/Choice';
+import { Field } from '../../design/Field';
+import { Icon } from '../../design/Icon';
+import { ErrorState, LoadingState } from '../../design/States';
+import { Body, Strong, Title } from '../../design/Words';
+import { useSetup } from '../../state/queries';
+import { enter } from './account-actions';
+
+const signInForm = z.object({
+  email: z.string().trim().pipe(z.email('Not an e-mail address')),
+  password: z.string().min(1, 'Fill this in'),
+});
+
+/** Puts the server's messages beside their fields; answers what belongs to none of them. */
+function showProblem<T extends FieldValues>(error: unknown, fields: string[], setError: UseFormSetError<T>): string | null {
+  if (!(error instanceof ApiProblem)) return 'The server cannot be reached. Try again.';
+  const placed = (error.problem.errors ?? []).filter(({ path }) => fields.includes(path.replace('body.', '')));
+  for (const { path, message } of placed) setError(path.replace('body.', '') as Path<T>, { message });
+  return placed.length > 0 ? null : error.message;
+}
+
+function SignInForm() {
+  const [problem, setProblem] = useState<string | null>(null);
+  const { control, handleSubmit, setError } = useForm({
+    resolver: zodResolver(signInForm),
+    defaultValues: { email: '', password: '' },
+  });
+  const submit = async (body: z.output<typeof signInForm>) => {
+    setProblem(null);
+    try {
+      enter(await call('signIn', { body }));
+    } catch (error) {
+      setProblem(showProblem(error, ['email', 'password'], setError));
+    }
+  };
+  return (
+    <View className="gap-4">
+      {problem && <Banner kind="stop" title={problem} />}
+      <Field control={control} name="email" label="E-mail" inputMode="email" autoComplete="email" />
+      <Field control={control} name="password" label="Password" secureTextEntry autoComplete="current-password" />
+      <Button kind="main" big label="Sign in" onPress={handleSubmit(submit)} />
+    </View>
+  );
+}
+
+const units = [
+  { value: 'kg', label: 'Kilograms' },
+  { value: 'lb', label: 'Pounds' },
+] as const;
+
+function FirstStudioForm() {
+  const [problem, setProblem] = useState<string | null>(null);
+  const { control, handleSubmit, setError } = useForm({
+    resolver: zodResolver(newStudio),
+    defaultValues: {
+      studioName: '',
+      unit: 'kg' as const,
+      zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      name: '',
+      email: '',
+      password: '',
+    },
+  });
+  const submit = async (body: z.output<typeof newStudio>) => {
+    setProblem(null);
+    try {
+      enter(await call('makeStudio', { body }));
+    } catch (error) {
+      setProblem(showProblem(error, Object.keys(body), setError));
+    }
+  };
+  return (
+    <View className="gap-4">
+      <Body>This is the first start here. Make your studio; you become its owner.</Body>
+      {problem && <Banner kind="stop" title={problem} />}
+      <Field control={control} name="studioName" label="Name of the studio" />
+      <Controller
+        control={control}
+        name="unit"
+        render={({ field }) => (
+          <View className="gap-1">
+            <Strong>Loads are shown in</Strong>
+            <Choice label="Unit" options={units} value={field.value} onChange={field.onChange} />
+          </View>
+        )}
+      />
+      <Field control={control} name="zone" label="Time zone" />
+      <Field control={control} name="name" label="Your name" autoComplete="name" />
+      <Field control={control} name="email" label="E-mail" inputMode="email" autoComplete="email" />
+      <Field
+        control={control}
+        name="password"
+        label="Password"
+        hint="At least 10 characters."
+        secureTextEntry
+        autoComplete="new-password"
+      />
+      <Button kind="main" big label="Make the studio" onPress={handleSubmit(submit)} />
+    </View>
+  );
+}
+
+/** The way in: the demo by one tap, e-mail and password, or on an empty database the first studio. */
+export function SignInScreen() {
+  const { data: setup, isError, refetch } = useSetup();
+  const [problem, setProblem] = useState<string | null>(null);
+  const demo = async () => {
+    setProblem(null);
+    try {
+      enter(await call('signInDemo', {}));
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : 'That did not work');
+    }
+  };
+  return (
+    <ScrollView role="main" className="flex-1 bg-paper" contentContainerClassName="mx-auto w-full max-w-[30rem] gap-6 p-4 pt-12">
+      <View className="flex-row items-end gap-3 border-b-[3px] border-ink pb-2">
+        <Icon name="floor" size={44} color="moss" />
+        <Title className="text-[3rem] leading-[3rem] text-moss">spalo</Title>
+      </View>
+      {problem && <Banner kind="stop" title={problem} />}
+      {!setup && (isError ? <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} /> : <LoadingState what="the sign-in" />)}
+      {setup?.demo && (
+        <View className="gap-2">
+          <Button kind="main" big label="Open the demo studio" onPress={() => void demo()} />
+          <Body className="text-slate">Made-up clients above a made-up boathouse. Nothing here is real.</Body>
+        </View>
+      )}
+      {setup && (setup.firstRun ? <FirstStudioForm /> : <SignInForm />)}
+    </ScrollView>
+  );
+}

@@ -1,0 +1,116 @@
+import { findLift } from '@spalo/catalog';
+import { massNumber, type LoggedSet, type SessionState } from '@spalo/core';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Card } from '../../design/Card';
+import { Icon } from '../../design/Icon';
+import { ErrorState, LoadingState } from '../../design/States';
+import { useNow } from '../../design/use-now';
+import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
+import { useClientSessions } from '../../state/queries';
+import { shortDate } from '../day/day-time';
+import { correctionText } from '../floor/SetSheet';
+import { loadReps, rirText } from '../floor/words';
+
+function SetLine({ set, session }: { set: LoggedSet; session: SessionState }) {
+  const clean = set.cleanReps === set.reps ? '' : ` · ${set.cleanReps} clean`;
+  const left = rirText(set.rir);
+  return (
+    <View className="py-0.5">
+      <View className="flex-row flex-wrap items-baseline gap-x-3">
+        <Figure className={`text-[1.25rem] ${set.voided ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}>
+          {loadReps(set.loadG, set.reps, session.unit)}
+        </Figure>
+        <Quiet>{`${set.kind}${clean}${left ? ` · ${left}` : ''}${set.voided ? ' · removed' : ''}`}</Quiet>
+      </View>
+      {set.corrections.map((correction) => (
+        <Quiet key={correction.eventId} className="pl-4">
+          {`corrected, ${correctionText(correction.before, session.unit)}`}
+        </Quiet>
+      ))}
+    </View>
+  );
+}
+
+function SessionCard({ session, zone, now, open, onToggle }: { session: SessionState; zone: string; now: number; open: boolean; onToggle: () => void }) {
+  const best = session.lifts.flatMap((lift) => {
+    const working = lift.sets.filter((set) => set.kind === 'working' && !set.voided);
+    const top = Math.max(0, ...working.map((set) => set.loadG));
+    const name = findLift(lift.plan.liftId)?.name ?? lift.plan.liftId;
+    return working.length > 0 ? [`${name.toLowerCase()} ${massNumber(top, session.unit)}`] : [];
+  });
+  return (
+    <Card className="gap-2">
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`Session ${shortDate(session.startedAt, zone, now)}`}
+        onPress={onToggle}
+        className="min-h-tap flex-row items-center justify-between gap-3"
+      >
+        <View className="shrink">
+          <Strong>{`${shortDate(session.startedAt, zone, now)}${session.finishedAt ? '' : ' · on the floor'}`}</Strong>
+          <Quiet>{best.join(' · ') || 'no working sets'}</Quiet>
+        </View>
+        <View style={{ transform: [{ rotate: open ? '90deg' : '0deg' }] }}>
+          <Icon name="forward" color="slate" />
+        </View>
+      </Pressable>
+      {open &&
+        session.lifts.map((lift) => (
+          <View key={lift.plan.liftId} className="border-t-2 border-line pt-2">
+            <Title level={3} className="text-figure">
+              {findLift(lift.plan.liftId)?.name ?? lift.plan.liftId}
+            </Title>
+            {lift.sets.length === 0 && <Quiet>{lift.skipped ? 'skipped' : 'not done'}</Quiet>}
+            {lift.sets.map((set) => (
+              <SetLine key={set.id} set={set} session={session} />
+            ))}
+            {lift.pains.map((pain) => (
+              <Body key={pain.id} className="text-oxide">{`Pain ${pain.score} of 10, ${pain.place}, ${pain.kind}`}</Body>
+            ))}
+            {lift.notes.map((note) => (
+              <Body key={note}>{note}</Body>
+            ))}
+            {lift.answer && (
+              <Quiet>{`Next: ${loadReps(lift.answer.chosen.loadG, lift.answer.chosen.reps, session.unit)}. ${lift.answer.accepted ? lift.answer.why : 'Chosen by the trainer'}.`}</Quiet>
+            )}
+          </View>
+        ))}
+      {open && session.notes.map((note) => <Body key={note}>{note}</Body>)}
+    </Card>
+  );
+}
+
+/** The client's sessions, latest first, every set with what was corrected. */
+export function SessionHistory({ clientId, zone }: { clientId: string; zone: string }) {
+  const { data: sessions, isError, refetch, more } = useClientSessions(clientId);
+  const [open, setOpen] = useState<string | null>(null);
+  const now = useNow(false);
+  if (!sessions) {
+    return isError ? (
+      <ErrorState what="Sessions could not be fetched" onRetry={() => void refetch()} />
+    ) : (
+      <LoadingState what="sessions" />
+    );
+  }
+  if (sessions.length === 0) return <Body>No sessions yet.</Body>;
+  return (
+    <View className="gap-2">
+      {sessions.map((session, index) => {
+        const shown = open === null ? index === 0 : open === session.id;
+        return (
+          <SessionCard
+            key={session.id}
+            session={session}
+            zone={zone}
+            now={now}
+            open={shown}
+            onToggle={() => setOpen(shown ? '' : session.id)}
+          />
+        );
+      })}
+      {more && <Quiet>The latest twenty are shown.</Quiet>}
+    </View>
+  );
+}

@@ -1,0 +1,71 @@
+import { cueOf, liftById, styleOf } from '@spalo/catalog';
+import type { Account, Booking, Client } from '@spalo/contract';
+import type { Draft } from '@spalo/core';
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { Card } from '../../design/Card';
+import { Figure, Quiet, Strong, Title } from '../../design/Words';
+import { FlagChips } from '../clients/FlagChips';
+import { loadReps } from '../floor/words';
+import { clockTime } from './day-time';
+
+/** Where a booking stands. */
+export type BookingState = 'to come' | 'on the floor' | 'done';
+
+export function stateOf(booking: Booking): BookingState {
+  if (!booking.session) return 'to come';
+  return booking.session.finished ? 'done' : 'on the floor';
+}
+
+/** A booking with its brief: what to know, the focus, what is planned, and the way onto the floor. */
+export function BookingCard({
+  booking,
+  client,
+  draft,
+  account,
+  chosen,
+  onOpen,
+  onStart,
+  onFloor,
+}: {
+  booking: Booking;
+  client: Client;
+  draft: Draft | null;
+  account: Account;
+  chosen: boolean;
+  onOpen: () => void;
+  onStart: () => void;
+  onFloor: () => void;
+}) {
+  const state = stateOf(booking);
+  const { unit, zone } = account.studio;
+  const first = draft?.lifts[0];
+  const cue = first && cueOf(styleOf(first.liftId, first.styleId), first.focusCueId);
+  const planned = draft?.lifts
+    .map((plan) => `${liftById(plan.liftId).name.toLowerCase()} ${loadReps(plan.loadG, plan.reps, unit)}`)
+    .join(' · ');
+  return (
+    <Card now={state === 'on the floor'} chosen={chosen} className="gap-3">
+      <View className="flex-row items-start justify-between gap-3">
+        <View className="min-w-0 flex-1">
+          <Title level={2} className="text-[1.75rem] leading-8">
+            {client.name}
+          </Title>
+          {client.brief ? <Quiet>{client.brief}</Quiet> : null}
+        </View>
+        <Figure className={state === 'done' ? 'text-slate' : ''}>{clockTime(booking.startsAt, zone)}</Figure>
+      </View>
+      <FlagChips client={client} />
+      {state !== 'done' && planned ? <Quiet className="text-ink">{planned}</Quiet> : null}
+      {state !== 'done' && cue ? <Strong>{`Focus: ${cue.text}`}</Strong> : null}
+      <View className="flex-row gap-2">
+        {state === 'to come' && <Button kind="main" label="Start" says={`Start ${client.name}`} onPress={onStart} className="flex-1" />}
+        {state === 'on the floor' && (
+          <Button kind="now" label="On the floor" says={`Go to ${client.name} on the floor`} onPress={onFloor} className="flex-1" />
+        )}
+        {state === 'done' && <Strong className="flex-1 self-center text-slate">Done</Strong>}
+        <Button label="Plan" says={`Plan of ${client.name}`} onPress={onOpen} />
+      </View>
+    </Card>
+  );
+}

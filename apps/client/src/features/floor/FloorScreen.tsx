@@ -1,0 +1,73 @@
+import { restLeft } from '@spalo/core';
+import { useRouter } from 'expo-router';
+import { ScrollView, View } from 'react-native';
+import { Button } from '../../design/Button';
+import { LaneStrip } from '../../design/LaneStrip';
+import { EmptyState, LoadingState } from '../../design/States';
+import { useNow } from '../../design/use-now';
+import { useWide } from '../../design/use-wide';
+import { useFloorUi } from './floor-ui';
+import { Lane } from './Lane';
+import { laneDoing, type LaneView } from './lane-view';
+import { useLanes } from './use-lanes';
+import { clock } from './words';
+
+function chipOf(lane: LaneView, now: number) {
+  const left = lane.rest ? restLeft(lane.rest, now) : 0;
+  const resting = lane.rest !== null && left > 0 && !lane.finished;
+  return {
+    id: lane.session.id,
+    name: lane.name,
+    doing: resting ? 'rest' : laneDoing(lane),
+    ready: !resting,
+    rest: resting ? { share: left / lane.rest!.seconds, clock: clock(left) } : null,
+  };
+}
+
+/** Everyone who trains now: one lane in full and a strip on a phone, lanes side by side when wide. */
+export function FloorScreen({ trainerId }: { trainerId: string }) {
+  const router = useRouter();
+  const wide = useWide();
+  const lanes = useLanes();
+  const { chosen, choose } = useFloorUi();
+  const now = useNow((lanes?.length ?? 0) > 0 && !wide);
+  if (!lanes) return <LoadingState what="the floor" />;
+  if (lanes.length === 0) {
+    return (
+      <View className="w-full max-w-[40rem] px-4">
+        <EmptyState
+          icon="floor"
+          title="Nobody on the floor"
+          action={<Button kind="main" label="See who comes today" onPress={() => router.push('/day')} />}
+        >
+          Start a client from the day, or any client from their page. Up to four can train at once.
+        </EmptyState>
+      </View>
+    );
+  }
+  if (wide) {
+    return (
+      <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
+        {lanes.map((lane, index) => (
+          <View
+            key={lane.session.id}
+            role="region"
+            aria-label={`Lane of ${lane.name}`}
+            className={`min-w-[23.5rem] max-w-[44rem] flex-1 ${index > 0 ? 'border-l-2 border-line' : ''}`}
+          >
+            <Lane lane={lane} trainerId={trainerId} wide />
+          </View>
+        ))}
+      </ScrollView>
+    );
+  }
+  const lane = lanes.find((each) => each.session.id === chosen) ?? lanes[0]!;
+  return (
+    <View className="min-h-0 flex-1">
+      <View className="px-4 pt-2">
+        <LaneStrip lanes={lanes.map((each) => chipOf(each, now))} chosen={lane.session.id} onChoose={choose} />
+      </View>
+      <Lane key={lane.session.id} lane={lane} trainerId={trainerId} wide={false} />
+    </View>
+  );
+}

@@ -1,0 +1,278 @@
+import { massNumber, restLeft } from '@spalo/core';
+import { useRouter } from 'expo-router';
+import { useMemo, useRef, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { Button, IconButton } from '../../design/Button';
+import { Card } from '../../design/Card';
+import { Chip } from '../../design/Chip';
+import { Ramp } from '../../design/Ramp';
+import { useNow } from '../../design/use-now';
+import { Body, Quiet } from '../../design/Words';
+import { attempt } from '../../state/problems';
+import { floorActions, lastSet, resultOf } from './actions';
+import { ChecklistSheet } from './ChecklistSheet';
+import { CueCard } from './CueCard';
+import { CueSheet } from './CueSheet';
+import { draftKey, useFloorUi } from './floor-ui';
+import { LaneHeader } from './LaneHeader';
+import { LaneSheet } from './LaneSheet';
+import type { LaneView, LiftView } from './lane-view';
+import { LoadSheet } from './LoadSheet';
+import { NowCard } from './NowCard';
+import { PainSheet } from './PainSheet';
+import { RestStrip } from './RestStrip';
+import { SetSheet } from './SetSheet';
+import { SetWatch } from './SetWatch';
+import { StopCard } from './StopCard';
+import { loadReps, logLabel, loadUnit } from './words';
+import { WhySheet } from './WhySheet';
+
+/** A second tap this soon after the first is the same tap, not another set. */
+const SAME_TAP_MS = 600;
+
+type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'more' | null;
+
+const noDraft = {};
+
+/** One client on the floor: the lift in hand, from header to the button that logs. */
+export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: string; wide: boolean }) {
+  const router = useRouter();
+  const [open, setOpen] = useState<Open>(null);
+  const [openStep, setOpenStep] = useState<number | null>(null);
+  const actions = useMemo(() => floorActions(lane.session, trainerId), [lane.session, trainerId]);
+  const openLift = useFloorUi((state) => state.openLift);
+  const view = lane.current;
+  const close = () => setOpen(null);
+  const wrapUp = () => {
+    close();
+    router.push({ pathname: '/wrap-up/[session]', params: { session: lane.session.id } });
+  };
+  const goOn = () => openLift(lane.session.id, null);
+
+  return (
+    <View className="min-h-0 flex-1">
+      <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-4 pt-2">
+        <LaneHeader
+          lane={lane}
+          view={view}
+          showName={wide}
+          onChecklist={() => setOpen('checklist')}
+          onMore={() => setOpen('more')}
+        />
+        {view && (
+          <Ramp
+            steps={view.ramp}
+            lastTime={view.state.plan.lastTime.map(({ kind, loadG, reps }) => ({ kind, load: loadG, reps }))}
+            loadText={(load) => massNumber(load, lane.session.unit)}
+            unit={loadUnit(view.lift, lane.session.unit)}
+            onOpen={setOpenStep}
+            height={wide ? 150 : 124}
+          />
+        )}
+        {view?.next.kind === 'step' && (
+          <Watching key={view.lift.id} lane={lane} view={view} setOpen={setOpen} />
+        )}
+        {view?.next.kind === 'stop' && (
+          <StopCard
+            stop={view.next.stop}
+            onNext={goOn}
+            onWithdraw={() => {
+              const { next } = view;
+              if (next.kind === 'stop') attempt(() => actions.withdrawPain(next.stop.report.id));
+            }}
+          />
+        )}
+        {(!view || view.next.kind === 'done') && (
+          <Card className="gap-3">
+            <Body>
+              {lane.finished
+                ? `${lane.name} has done everything planned. Look at what changes next time.`
+                : `${view?.lift.name ?? 'This lift'} is done. Tap a step to correct it.`}
+            </Body>
+            {lane.finished ? null : <Button label="Next lift" onPress={goOn} />}
+          </Card>
+        )}
+        {wide && <ComingLifts lane={lane} onOpen={(liftId) => openLift(lane.session.id, liftId)} />}
+      </ScrollView>
+      <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
+        {view?.next.kind === 'step' ? (
+          <LogBar lane={lane} view={view} onPain={() => setOpen('pain')} onLog={() => actions.logNext(view)} />
+        ) : (
+          <Button
+            kind={lane.finished ? 'main' : 'plain'}
+            big
+            label="Wrap up"
+            onPress={wrapUp}
+            className="flex-1"
+          />
+        )}
+      </View>
+      <LaneSheet
+        lane={lane}
+        actions={actions}
+        open={open === 'more'}
+        onClose={close}
+        onOpenLift={(liftId) => {
+          openLift(lane.session.id, liftId);
+          close();
+        }}
+        onWrapUp={wrapUp}
+      />
+      {view && (
+        <>
+          <ChecklistSheet lane={lane} view={view} open={open === 'checklist'} onClose={close} />
+          <CueSheet
+            view={view}
+            open={open === 'cue'}
+            onClose={close}
+            onPick={(cueId) => {
+              attempt(() => actions.giveCue(view.lift.id, cueId));
+              close();
+            }}
+          />
+          <PainSheet
+            key={`pain-${view.lift.id}`}
+            lane={lane}
+            view={view}
+            open={open === 'pain'}
+            onClose={close}
+            onReport={(report) => {
+              attempt(() => actions.reportPain(report));
+              close();
+            }}
+          />
+          <LoadSheet
+            view={view}
+            unit={lane.session.unit}
+            open={open === 'load'}
+            onClose={close}
+            onPick={(loadG) => {
+              attempt(() => actions.changeLoad(view, loadG));
+              close();
+            }}
+            onReplan={
+              view.next.kind === 'step' && view.next.set.kind === 'warm-up'
+                ? (loadG) => {
+                    attempt(() => actions.changeWorkingLoad(view, loadG));
+                    close();
+                  }
+                : null
+            }
+          />
+          <WhySheet
+            lane={lane}
+            view={view}
+            open={open === 'why'}
+            onClose={close}
+            onAddSet={() => {
+              attempt(() => actions.addSet(view));
+              close();
+            }}
+          />
+          <SetSheet
+            view={view}
+            index={openStep}
+            unit={lane.session.unit}
+            onClose={() => setOpenStep(null)}
+            onSave={(set, result) => {
+              attempt(() => actions.correct(set, result));
+              setOpenStep(null);
+            }}
+            onRemove={(set) => {
+              attempt(() => actions.setVoided(set, true));
+              setOpenStep(null);
+            }}
+          />
+        </>
+      )}
+    </View>
+  );
+}
+
+/** The set in hand: rest, load, cue, reps. */
+function Watching({
+  lane,
+  view,
+  setOpen,
+}: {
+  lane: LaneView;
+  view: LiftView;
+  setOpen: (open: Open) => void;
+}) {
+  const { rest } = lane;
+  const now = useNow(rest !== null);
+  const resting = rest !== null && restLeft(rest, now) > 0;
+  const step = view.next.kind === 'step' ? view.next.step : 0;
+  const key = draftKey(lane.session.id, view.lift.id, step);
+  const draft = useFloorUi((state) => state.drafts[key]) ?? noDraft;
+  const change = useFloorUi((state) => state.draft);
+  if (view.next.kind !== 'step') return null;
+  const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
+  const last = lastSet(lane.session);
+  return (
+    <>
+      {resting && rest && (
+        <RestStrip
+          rest={rest}
+          after={last ? `after ${loadReps(last.loadG, last.reps, lane.session.unit)}` : ''}
+        />
+      )}
+      <NowCard lane={lane} view={view} resting={resting} onLoad={() => setOpen('load')} onWhy={() => setOpen('why')} />
+      <CueCard view={view} onChange={() => setOpen('cue')} />
+      <SetWatch
+        view={view}
+        value={result}
+        past={lane.client?.history.faults[view.lift.id] ?? []}
+        onChange={(part) => change(key, part)}
+      />
+    </>
+  );
+}
+
+/** The main action in the thumb's reach; its words are what will be stored. */
+function LogBar({ lane, view, onPain, onLog }: { lane: LaneView; view: LiftView; onPain: () => void; onLog: () => Promise<void> }) {
+  const lastTap = useRef(0);
+  const step = view.next.kind === 'step' ? view.next.step : 0;
+  const draft = useFloorUi((state) => state.drafts[draftKey(lane.session.id, view.lift.id, step)]) ?? noDraft;
+  if (view.next.kind !== 'step') return null;
+  const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
+  const log = () => {
+    const now = Date.now();
+    if (now - lastTap.current < SAME_TAP_MS) return;
+    lastTap.current = now;
+    attempt(onLog);
+  };
+  return (
+    <>
+      <IconButton icon="pain" label="Pain" color="oxide" caption onPress={onPain} className="min-w-[4.5rem]" />
+      <Button kind="main" big label={logLabel(result, lane.session.unit)} onPress={log} className="flex-1" />
+    </>
+  );
+}
+
+/** On a wide screen the lane shows what follows, so that its height is used. */
+function ComingLifts({ lane, onOpen }: { lane: LaneView; onOpen: (liftId: string) => void }) {
+  const others = lane.lifts.filter((view) => view !== lane.current);
+  if (others.length === 0) return null;
+  return (
+    <View className="gap-2">
+      <Quiet>In this session</Quiet>
+      <View className="flex-row flex-wrap gap-2">
+        {others.map((view) => {
+          const done = view.next.kind !== 'step';
+          const { plan } = view.state;
+          const text = `${view.lift.name} ${loadReps(plan.loadG, plan.reps, lane.session.unit)}`;
+          return (
+            <Chip
+              key={view.lift.id}
+              label={text}
+              look={done ? 'done' : 'plain'}
+              icon={done ? 'check' : undefined}
+              onPress={() => onOpen(view.lift.id)}
+            />
+          );
+        })}
+      </View>
+    </View>
+  );
+}

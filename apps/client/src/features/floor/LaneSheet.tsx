@@ -1,0 +1,91 @@
+import { countedSets } from '@spalo/core';
+import { useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { Button } from '../../design/Button';
+import { Chip } from '../../design/Chip';
+import { Sheet } from '../../design/Sheet';
+import { Body, Quiet, Strong } from '../../design/Words';
+import { lastSet, type FloorActions } from './actions';
+import type { LaneView } from './lane-view';
+import { loadReps } from './words';
+import { attempt } from '../../state/problems';
+
+/** How a lift stands, in words. */
+function standing(lane: LaneView, index: number): string {
+  const { state, next, steps } = lane.lifts[index]!;
+  if (state.skipped) return 'skipped';
+  if (next.kind === 'stop') return 'stopped';
+  const done = countedSets(state).length;
+  return next.kind === 'done' ? 'done' : `${done} of ${steps.length} sets`;
+}
+
+/** All lifts of the session, to open or skip; undo, note and wrap-up. */
+export function LaneSheet({
+  lane,
+  actions,
+  open,
+  onClose,
+  onOpenLift,
+  onWrapUp,
+}: {
+  lane: LaneView;
+  actions: FloorActions;
+  open: boolean;
+  onClose: () => void;
+  onOpenLift: (liftId: string) => void;
+  onWrapUp: () => void;
+}) {
+  const [note, setNote] = useState('');
+  const last = lastSet(lane.session);
+  const keepNote = () => {
+    attempt(async () => {
+      await actions.addNote(lane.current?.lift.id ?? null, note.trim());
+      setNote('');
+    });
+  };
+  return (
+    <Sheet title={lane.name} open={open} onClose={onClose}>
+      {lane.client?.brief ? <Body>{lane.client.brief}</Body> : null}
+      <View className="gap-2">
+        {lane.lifts.map((view, index) => (
+          <View key={view.lift.id} className="flex-row flex-wrap items-center justify-between gap-2 rounded-2xl border-2 border-line bg-card p-2 pl-4">
+            <View className="min-w-[9rem] flex-1">
+              <Strong>{view.lift.name}</Strong>
+              <Quiet>{standing(lane, index)}</Quiet>
+            </View>
+            <View className="flex-row gap-2">
+              <Chip
+                label={view.state.skipped ? 'Take up' : 'Skip'}
+                onPress={() => attempt(() => actions.skipLift(view.lift.id, !view.state.skipped))}
+              />
+              <Chip label="Open" look="taken" onPress={() => onOpenLift(view.lift.id)} />
+            </View>
+          </View>
+        ))}
+      </View>
+      {last && (
+        <Button
+          label={`Undo ${loadReps(last.loadG, last.reps, lane.session.unit)}`}
+          onPress={() => attempt(() => actions.setVoided(last, true))}
+        />
+      )}
+      <View className="gap-2">
+        <Strong>Note</Strong>
+        <TextInput
+          value={note}
+          onChangeText={setNote}
+          aria-label="Note"
+          maxLength={500}
+          multiline
+          className="min-h-[4rem] rounded-2xl border-2 border-slate bg-card p-3 font-text text-body text-ink"
+        />
+        <Button label="Keep note" disabled={note.trim() === ''} onPress={keepNote} />
+        {lane.lifts.flatMap((view) => view.state.notes.map((text) => <Quiet key={view.lift.id + text}>{`${view.lift.name}: ${text}`}</Quiet>))}
+        {lane.session.notes.map((text) => (
+          <Quiet key={text}>{text}</Quiet>
+        ))}
+      </View>
+      <Button kind="main" label="Wrap up this session" onPress={onWrapUp} />
+    </Sheet>
+  );
+}

@@ -1,0 +1,66 @@
+import { massNumber } from '@spalo/core';
+import { Pressable, View } from 'react-native';
+import { Card } from '../../design/Card';
+import { changeText, LoadPicture } from '../../design/LoadPicture';
+import { Body, Figure, Quiet, Strong } from '../../design/Words';
+import { workingNumber, workingTotal, type LaneView, type LiftView } from './lane-view';
+import { loadUnit } from './words';
+
+/** The set to do next: load, reps, how it is built and why it is what it is. */
+export function NowCard({
+  lane,
+  view,
+  resting,
+  onLoad,
+  onWhy,
+}: {
+  lane: LaneView;
+  view: LiftView;
+  resting: boolean;
+  onLoad: () => void;
+  onWhy: () => void;
+}) {
+  if (view.next.kind !== 'step') return null;
+  const { set, why } = view.next;
+  const working = set.kind === 'working';
+  const { unit } = lane.session;
+  const build = view.loads.find((load) => load.loadG === set.loadG)?.build;
+  const change = build ? changeText(build, view.onBar) : '';
+  const what = working ? `working set ${workingNumber(view)} of ${workingTotal(view)}` : set.purpose;
+  const sideNote = working && !change;
+  return (
+    <Card className="gap-1 py-3">
+      <View className="flex-row justify-between gap-3">
+        <Quiet className="shrink">{`${resting ? 'Then' : 'Now'} · ${what}`}</Quiet>
+        <Quiet className="text-right">{sideNote ? 'leave in reserve' : change ? 'on the bar' : ''}</Quiet>
+      </View>
+      <View className="flex-row flex-wrap items-end justify-between gap-x-3">
+        <Pressable
+          role="button"
+          aria-label={`Change the load, now ${massNumber(set.loadG, unit)} ${loadUnit(view.lift, unit)}`}
+          onPress={onLoad}
+          className="flex-row items-baseline active:opacity-80"
+        >
+          <Figure className="text-working">{massNumber(set.loadG, unit)}</Figure>
+          <Figure className="text-slate">{` ${loadUnit(view.lift, unit)} `}</Figure>
+          <Figure className="text-[2.5rem] leading-[4.25rem] text-slate">×</Figure>
+          <Figure className="text-working">{` ${set.reps}`}</Figure>
+        </Pressable>
+        {sideNote ? (
+          <Figure className="text-[2.25rem] leading-[3.25rem] text-marigold-text">{view.state.plan.targetRir}</Figure>
+        ) : (
+          <Strong className="max-w-[11rem] pb-2 text-right text-marigold-text">{change}</Strong>
+        )}
+      </View>
+      {build && (!working || change !== '' || build.kind === 'dumbbell') && (
+        <LoadPicture build={build} previous={view.onBar} />
+      )}
+      <View className="flex-row flex-wrap items-center gap-x-2">
+        <Body className="shrink text-small text-slate">{why}.</Body>
+        <Pressable role="button" aria-label="Why this load" onPress={onWhy} className="min-h-[2rem] justify-center px-1">
+          <Body className="text-small underline">Why</Body>
+        </Pressable>
+      </View>
+    </Card>
+  );
+}

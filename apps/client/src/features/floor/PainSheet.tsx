@@ -1,0 +1,91 @@
+import { joints } from '@spalo/catalog';
+import type { EventPayloads, PainKind, Side } from '@spalo/core';
+import { useState } from 'react';
+import { Pressable, Text, View } from 'react-native';
+import { Banner } from '../../design/Banner';
+import { Choice } from '../../design/Choice';
+import { Sheet } from '../../design/Sheet';
+import { Quiet, Strong } from '../../design/Words';
+import type { LaneView, LiftView } from './lane-view';
+
+type Report = EventPayloads['pain.reported'];
+
+const sides: { value: Side; label: string }[] = [
+  { value: 'left', label: 'Left' },
+  { value: 'right', label: 'Right' },
+  { value: 'both', label: 'Both' },
+  { value: 'none', label: 'Middle' },
+];
+const kinds: { value: PainKind; label: string }[] = [
+  { value: 'ache', label: 'Ache' },
+  { value: 'sharp', label: 'Sharp' },
+  { value: 'numb', label: 'Numb' },
+  { value: 'dizzy', label: 'Dizzy' },
+  { value: 'chest', label: 'In the chest' },
+];
+
+/** Where it hurts, how, and how much. The number is last and stores it: two taps when the place is right. */
+export function PainSheet({
+  lane,
+  view,
+  open,
+  onClose,
+  onReport,
+}: {
+  lane: LaneView;
+  view: LiftView;
+  open: boolean;
+  onClose: () => void;
+  onReport: (report: Report) => void;
+}) {
+  const flagged = lane.client?.flags.find(
+    (flag) => flag.state !== 'closed' && view.lift.joints.includes(flag.place),
+  );
+  const [place, setPlace] = useState<Report['place']>(flagged?.place ?? view.lift.joints[0]!);
+  const [side, setSide] = useState<Side>(flagged?.side ?? 'none');
+  const [kind, setKind] = useState<PainKind>('ache');
+  const places: Report['place'][] = [
+    ...new Set<Report['place']>([...(flagged ? [flagged.place] : []), ...view.lift.joints, ...joints]),
+  ];
+  const report = (score: number) => {
+    const where = kind === 'chest' ? 'chest' : kind === 'dizzy' ? 'head' : place;
+    onReport({ liftId: view.lift.id, place: where, side, kind, score });
+  };
+  return (
+    <Sheet title={`Where does it hurt, ${lane.name}`} open={open} onClose={onClose}>
+      <View className="gap-2">
+        <Strong>How much, 0 to 10</Strong>
+        <View className="flex-row flex-wrap gap-2" role="group" aria-label="Pain from 0 to 10">
+          {Array.from({ length: 11 }, (_, score) => (
+            <Pressable
+              key={score}
+              role="button"
+              aria-label={`Pain ${score} of 10`}
+              onPress={() => report(score)}
+              className={`min-h-tap min-w-tap items-center justify-center rounded-2xl border-2 active:opacity-80 ${
+                score >= 4 ? 'border-oxide bg-oxide-soft' : 'border-line bg-card'
+              }`}
+            >
+              <Text className={`font-figure text-figure ${score >= 4 ? 'text-oxide' : 'text-ink'}`}>{score}</Text>
+            </Pressable>
+          ))}
+        </View>
+        <Quiet>{`${place}${side === 'none' ? '' : `, ${side}`}. From 4, or 2 more than usual, the lift stops.`}</Quiet>
+      </View>
+      <Choice label="What it feels like" options={kinds} value={kind} onChange={setKind} wrap />
+      <Choice
+        label="Place"
+        options={places.map((value) => ({ value, label: value[0]!.toUpperCase() + value.slice(1) }))}
+        value={place}
+        onChange={setPlace}
+        wrap
+      />
+      <Choice label="Side" options={sides} value={side} onChange={setSide} />
+      {kind !== 'ache' && (
+        <Banner kind="stop" title="Any number stops the lift">
+          Chest pain, dizziness or numbness: first aid, and the emergency number when in doubt.
+        </Banner>
+      )}
+    </Sheet>
+  );
+}

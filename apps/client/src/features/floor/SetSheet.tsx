@@ -1,0 +1,81 @@
+import { massNumber, stepDown, stepUp, type LoggedSet, type SetResult, type Unit } from '@spalo/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { buildText } from '../../design/LoadPicture';
+import { Sheet } from '../../design/Sheet';
+import { Stepper } from '../../design/Stepper';
+import { Body, Quiet } from '../../design/Words';
+import type { LiftView } from './lane-view';
+import { SetWatch, type Watched } from './SetWatch';
+import { clock, loadReps, loadUnit, rirText } from './words';
+
+/** What a correction changed, in words. */
+export function correctionText(before: SetResult, unit: Unit): string {
+  const left = rirText(before.rir);
+  return `was ${loadReps(before.loadG, before.cleanReps, unit)} clean${before.cleanReps === before.reps ? '' : ` of ${before.reps}`}${left ? `, ${left}` : ''}`;
+}
+
+function Corrected({ set, view, unit, onSave, onRemove }: { set: LoggedSet; view: LiftView; unit: Unit; onSave: (result: SetResult) => void; onRemove: () => void }) {
+  const [loadG, setLoadG] = useState(set.loadG);
+  const [watched, setWatched] = useState<Watched>({ reps: set.reps, marks: set.marks, rir: set.rir });
+  const down = stepDown(view.loads, loadG);
+  const up = stepUp(view.loads, loadG);
+  const save = () => {
+    const cleanReps = watched.reps - new Set(watched.marks.map((mark) => mark.rep)).size;
+    onSave({ ...watched, loadG, cleanReps });
+  };
+  return (
+    <>
+      <Stepper
+        label={`Load, ${loadUnit(view.lift, unit)}`}
+        value={massNumber(loadG, unit)}
+        less={down && (() => setLoadG(down.loadG))}
+        more={up && (() => setLoadG(up.loadG))}
+      />
+      <SetWatch view={view} value={watched} past={[]} onChange={(change) => setWatched({ ...watched, ...change })} />
+      {set.corrections.map((correction) => (
+        <Quiet key={correction.eventId}>{`Corrected: ${correctionText(correction.before, unit)}`}</Quiet>
+      ))}
+      <Button kind="main" big label="Save correction" onPress={save} />
+      <Button kind="stop" label="Remove this set" onPress={onRemove} />
+    </>
+  );
+}
+
+/** A step of the ramp, opened: a done set to correct, or a coming one to look at. */
+export function SetSheet({
+  view,
+  index,
+  unit,
+  onClose,
+  onSave,
+  onRemove,
+}: {
+  view: LiftView;
+  index: number | null;
+  unit: Unit;
+  onClose: () => void;
+  onSave: (set: LoggedSet, result: SetResult) => void;
+  onRemove: (set: LoggedSet) => void;
+}) {
+  const item = index === null ? undefined : view.ramp[index];
+  const set = index === null ? null : (view.setOfStep[index] ?? null);
+  const step = index === null ? undefined : view.steps[index];
+  const title = item ? `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, unit)}` : '';
+  const build = view.loads.find((load) => load.loadG === item?.load)?.build;
+  return (
+    <Sheet title={title} open={item !== undefined} onClose={onClose}>
+      {set && (
+        <Corrected key={set.id} set={set} view={view} unit={unit} onSave={(result) => onSave(set, result)} onRemove={() => onRemove(set)} />
+      )}
+      {!set && step && (
+        <View className="gap-2">
+          {step.purpose ? <Body>{`For: ${step.purpose}.`}</Body> : null}
+          {build && <Body>{`${buildText(build, null)}.`}</Body>}
+          <Body>{`Then rest ${clock(step.restS)}.`}</Body>
+        </View>
+      )}
+    </Sheet>
+  );
+}

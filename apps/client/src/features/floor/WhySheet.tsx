@@ -1,0 +1,48 @@
+import { massText } from '@spalo/core';
+import { View } from 'react-native';
+import { BeliefBand } from '../../design/BeliefBand';
+import { Button } from '../../design/Button';
+import { Sheet } from '../../design/Sheet';
+import { Body, Quiet, Strong } from '../../design/Words';
+import type { LaneView, LiftView } from './lane-view';
+import { clock, loadReps, rirText } from './words';
+
+const ramps = {
+  rehearsal: 'Rehearsal: one easy set, more would only tire',
+  short: 'Short: one light set and one medium',
+  build: 'Build: light, evenly up, and a primer at the working load',
+  heavy: 'Heavy: up in even shares, few reps near the top',
+  'warm already': 'Warm already: these muscles have worked today',
+} as const;
+
+/** Where a load comes from: the reason, the belief with its range, the ramp's rule, and the sets behind it. */
+export function WhySheet({ lane, view, open, onClose, onAddSet }: { lane: LaneView; view: LiftView; open: boolean; onClose: () => void; onAddSet: () => void }) {
+  const { plan } = view.state;
+  const { unit } = lane.session;
+  const say = (grams: number) => massText(Math.round(grams), unit);
+  const sets = lane.client?.history.evidence.filter((set) => set.liftId === view.lift.id).slice(-6) ?? [];
+  return (
+    <Sheet title="Why this load" open={open} onClose={onClose}>
+      {view.next.kind === 'step' && <Strong>{`${view.next.why}.`}</Strong>}
+      <Body>{`Planned: ${plan.why.charAt(0).toLowerCase()}${plan.why.slice(1)}.`}</Body>
+      {plan.belief && (
+        <View className="gap-1">
+          <Quiet>{`What ${lane.name} can likely do for ${plan.reps} clean with ${plan.targetRir} left`}</Quiet>
+          <BeliefBand belief={plan.belief} load={plan.loadG} text={say} />
+        </View>
+      )}
+      <Body>{`${ramps[plan.ramp]}.`}</Body>
+      <View className="gap-1">
+        <Strong>Sets behind it</Strong>
+        {sets.length === 0 && <Body>None yet: the first sets today move it fast.</Body>}
+        {sets.toReversed().map((set) => (
+          <Body key={set.at}>
+            {`${set.at.slice(0, 10)}  ${loadReps(set.loadG, set.cleanReps, unit)}${set.rir === null ? '' : `, ${rirText(set.rir)}`}`}
+          </Body>
+        ))}
+      </View>
+      {view.next.kind === 'step' && <Quiet>{`Rest after it: ${clock(view.next.set.restS)}`}</Quiet>}
+      <Button label="Add a working set" icon="plus" onPress={onAddSet} />
+    </Sheet>
+  );
+}

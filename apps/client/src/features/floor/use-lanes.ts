@@ -1,0 +1,26 @@
+import type { Room, SessionState } from '@spalo/core';
+import { useMemo } from 'react';
+import { useClients, useRooms } from '../../state/queries';
+import { useOpenSessions } from '../../state/use-journal';
+import { useFloorUi } from './floor-ui';
+import { laneView, type LaneView } from './lane-view';
+
+/** The room a session is held in, or the first there is. */
+export const roomOf = (rooms: Room[] | undefined, session: Pick<SessionState, 'roomId'>): Room | undefined =>
+  rooms?.find((room) => room.id === session.roomId) ?? rooms?.[0];
+
+/** Everyone on the floor; undefined while clients or rooms are still being fetched. */
+export function useLanes(): LaneView[] | undefined {
+  const sessions = useOpenSessions();
+  const { data: clients } = useClients();
+  const { data: rooms } = useRooms();
+  const liftOf = useFloorUi((state) => state.liftOf);
+  return useMemo(() => {
+    if (!clients || !rooms) return undefined;
+    return sessions.flatMap((session) => {
+      const room = roomOf(rooms, session);
+      const client = clients.find((each) => each.id === session.clientId);
+      return room ? [laneView(session, client, room, liftOf[session.id])] : [];
+    });
+  }, [sessions, clients, rooms, liftOf]);
+}

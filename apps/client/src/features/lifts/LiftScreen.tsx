@@ -1,0 +1,106 @@
+import { cueOf, findLift, type Fault, type Style } from '@spalo/catalog';
+import { useRouter } from 'expo-router';
+import { ScrollView, View } from 'react-native';
+import { Banner } from '../../design/Banner';
+import { Button } from '../../design/Button';
+import { Card } from '../../design/Card';
+import { FaultGlyph } from '../../design/RepRail';
+import { Section } from '../../design/Section';
+import { EmptyState } from '../../design/States';
+import { useWide } from '../../design/use-wide';
+import { Body, Quiet, Strong, Title } from '../../design/Words';
+import { Checklist } from './Checklist';
+
+const weights = { safety: 'stop the set', major: 'rep not clean', minor: 'note it' } as const;
+
+function FaultCard({ fault, style }: { fault: Fault; style: Style }) {
+  return (
+    <Card className="gap-2">
+      <View className="flex-row items-center gap-3">
+        <FaultGlyph glyph={fault.glyph} size={26} />
+        <View className="shrink">
+          <Strong>{fault.name}</Strong>
+          <Quiet className={fault.weight === 'safety' ? 'text-oxide' : ''}>{weights[fault.weight]}</Quiet>
+        </View>
+      </View>
+      {fault.causes.map((cause) => (
+        <View key={cause.cause} className="gap-0.5 border-t-2 border-line pt-2">
+          <Strong>{cause.cause}</Strong>
+          <Quiet>{`You see: ${cause.tell.charAt(0).toLowerCase()}${cause.tell.slice(1)}`}</Quiet>
+          {cause.remedies.map((remedy, index) => (
+            <Body key={index}>
+              {remedy.kind === 'cue'
+                ? `Say: ${cueOf(style, remedy.cueId)?.text ?? ''}`
+                : `${remedy.kind.charAt(0).toUpperCase()}${remedy.kind.slice(1)}: ${remedy.text}`}
+            </Body>
+          ))}
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+/** How a lift is done in its style: standard, checklist, faults with remedies, ladder and filming. */
+export function LiftScreen({ id }: { id: string }) {
+  const router = useRouter();
+  const wide = useWide();
+  const lift = findLift(id);
+  if (!lift) {
+    return (
+      <View className="p-4">
+        <EmptyState icon="lifts" title="No such lift" action={<Button label="All lifts" onPress={() => router.push('/lifts')} />}>
+          The catalogue does not hold it.
+        </EmptyState>
+      </View>
+    );
+  }
+  const { lesson } = lift;
+  return (
+    <ScrollView className="flex-1" contentContainerClassName="gap-6 p-4">
+      {!wide && <Button label="All lifts" icon="back" className="self-start" onPress={() => router.push('/lifts')} />}
+      {lesson.styles.map((style) => (
+        <View key={style.id} className="gap-6">
+          <View className="gap-1 border-b-[3px] border-ink pb-2">
+            <Title>{lift.name}</Title>
+            <Strong>{style.name}</Strong>
+            <Quiet>{style.suits}</Quiet>
+          </View>
+          <View className="gap-1">
+            <Quiet>A clean rep</Quiet>
+            <Body className="text-lead">{style.standard}</Body>
+          </View>
+          {lesson.cautions.map((caution) => (
+            <Banner key={caution} title={caution} icon="alert" />
+          ))}
+          <View className={wide ? 'flex-row gap-6' : 'gap-6'}>
+            <View className={wide ? 'flex-1' : ''}>
+              <Section title="Checklist">
+                <Checklist style={style} />
+              </Section>
+            </View>
+            <View className={wide ? 'flex-1 gap-6' : 'gap-6'}>
+              <Section title="Faults">
+                {style.faults.map((fault) => (
+                  <FaultCard key={fault.id} fault={fault} style={style} />
+                ))}
+              </Section>
+              <Section title="Ladder">
+                {lesson.ladder.map((rung) => (
+                  <View key={rung.name} className={`border-l-8 pl-3 ${rung.place === 'this' ? 'border-ink' : 'border-line'}`}>
+                    <Strong>{rung.name}</Strong>
+                    <Quiet>{rung.moveOn}</Quiet>
+                  </View>
+                ))}
+              </Section>
+              <Section title="Film it">
+                {lesson.film.map((shot) => (
+                  <Body key={shot.view}>{`${shot.view.charAt(0).toUpperCase()}${shot.view.slice(1)}: ${shot.shows}`}</Body>
+                ))}
+              </Section>
+            </View>
+          </View>
+        </View>
+      ))}
+    </ScrollView>
+  );
+}

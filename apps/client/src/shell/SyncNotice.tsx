@@ -1,0 +1,40 @@
+import { Link } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { Icon } from '../design/Icon';
+import { Quiet, Strong } from '../design/Words';
+import { useConnection, useOutbox } from '../state/use-journal';
+
+/** What waits to be sent, in plain words: "offline · 3 to send". Quiet when all has arrived. */
+export function syncText(connection: string, waiting: number, refused: number): string | null {
+  const parts = [
+    connection === 'offline' ? 'Offline' : connection === 'signed out' ? 'Signed out' : '',
+    waiting > 0 ? `${waiting} to send` : '',
+    refused > 0 ? `${refused} refused` : '',
+  ].filter(Boolean);
+  return parts.length > 0 ? parts.join(' · ') : null;
+}
+
+/** The line above a screen: where you are signed in, and what has not reached the server yet. */
+export function SyncNotice({ studio, wide }: { studio: string; wide: boolean }) {
+  const connection = useConnection();
+  const { waiting, refused } = useOutbox();
+  const text = syncText(connection, waiting.length, refused.length);
+  if (wide && !text) return null;
+  return (
+    <View className="min-h-[2.5rem] flex-row items-center justify-between gap-3 border-b-2 border-line px-4">
+      <Link href="/settings" asChild>
+        <Pressable role="link" aria-label={`Settings of ${studio}`} className="min-h-[2.5rem] shrink justify-center">
+          <Quiet numberOfLines={1}>{studio}</Quiet>
+        </Pressable>
+      </Link>
+      <View role="status" aria-live="polite" className="flex-row items-center gap-2">
+        {text && (
+          <>
+            <Icon name={connection === 'offline' ? 'offline' : 'waiting'} size={20} color={refused.length > 0 ? 'oxide' : 'slate'} />
+            <Strong className={`text-small ${refused.length > 0 ? 'text-oxide' : ''}`}>{text}</Strong>
+          </>
+        )}
+      </View>
+    </View>
+  );
+}

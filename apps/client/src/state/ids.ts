@@ -1,0 +1,19 @@
+import { v7 } from 'uuid';
+
+/** Milliseconds that a UUIDv7 was made at. */
+export function timeOfId(id: string): number {
+  return parseInt(id.replace(/-/g, '').slice(0, 12), 16);
+}
+
+/**
+ * A UUIDv7 that sorts after `after` (a UUIDv7 or empty), even when the device's clock has gone back since:
+ * what is made later must be later in the log.
+ */
+export function orderedId(nowMs: number, after: string): string {
+  const id = v7({ msecs: nowMs });
+  if (id > after) return id;
+  return v7({ msecs: timeOfId(after) + 1 });
+}
+
+/** A new id for anything made on the device. */
+export const newId = (): string => v7();

@@ -1,0 +1,70 @@
+import type { Booking, Client } from '@spalo/contract';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { call } from '../api/call';
+import { overlayBookings, overlayClients } from './overlay';
+import { useOutbox, useSessions } from './use-journal';
+
+export const useAccount = () =>
+  useQuery({ queryKey: ['me'], queryFn: () => call('me', {}), staleTime: 5 * 60_000 });
+
+export const useSetup = () => useQuery({ queryKey: ['setup'], queryFn: () => call('setup', {}) });
+
+export const useRooms = () =>
+  useQuery({ queryKey: ['rooms'], queryFn: async () => (await call('rooms', {})).rooms });
+
+export const useTrainers = () =>
+  useQuery({ queryKey: ['trainers'], queryFn: async () => (await call('trainers', {})).trainers });
+
+/** All clients, with what this device has made and not yet sent. */
+export function useClients() {
+  const query = useQuery({
+    queryKey: ['clients'],
+    queryFn: async () => (await call('clients', {})).clients,
+  });
+  const { waiting } = useOutbox();
+  const sessions = useSessions();
+  const clients = useMemo<Client[] | undefined>(
+    () => query.data && overlayClients(query.data, waiting, sessions.values()),
+    [query.data, waiting, sessions],
+  );
+  return { ...query, data: clients };
+}
+
+export function useClient(id: string): Client | undefined {
+  const { data } = useClients();
+  return useMemo(() => data?.find((client) => client.id === id), [data, id]);
+}
+
+/** Bookings that start from `from` to before `to` (ISO). */
+export function useBookings(from: string, to: string, trainerId: string) {
+  const query = useQuery({
+    queryKey: ['bookings', from, to],
+    queryFn: async () => (await call('bookings', { query: { from, to } })).bookings,
+  });
+  const { waiting } = useOutbox();
+  const sessions = useSessions();
+  const bookings = useMemo<Booking[] | undefined>(
+    () => query.data && overlayBookings(query.data, waiting, sessions.values(), trainerId, { from, to }),
+    [query.data, waiting, sessions, trainerId, from, to],
+  );
+  return { ...query, data: bookings };
+}
+
+/** The latest sessions of a client from the server, with those that this device knows better. */
+export function useClientSessions(clientId: string) {
+  const query = useQuery({
+    queryKey: ['sessions', clientId],
+    queryFn: () => call('clientSessions', { params: { id: clientId }, query: {} }),
+  });
+  const local = useSessions();
+  const sessions = useMemo(() => {
+    if (!query.data && query.isPending) return undefined;
+    const merged = new Map((query.data?.sessions ?? []).map((session) => [session.id, session]));
+    for (const session of local.values()) {
+      if (session.clientId === clientId) merged.set(session.id, session);
+    }
+    return [...merged.values()].sort((a, b) => (a.startedAt > b.startedAt ? -1 : 1));
+  }, [query.data, query.isPending, local, clientId]);
+  return { ...query, data: sessions, more: query.data?.more ?? false };
+}

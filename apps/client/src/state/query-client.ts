@@ -1,0 +1,31 @@
+import { QueryClient } from '@tanstack/react-query';
+import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
+import { createStore as createIdb, del, get, set } from 'idb-keyval';
+import { ApiProblem, Unreachable } from '../api/call';
+
+const DAY_MS = 24 * 3600 * 1000;
+/** How long the device can work from what it fetched last. */
+export const OFFLINE_DAYS_MS = 14 * DAY_MS;
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 30_000,
+      gcTime: OFFLINE_DAYS_MS,
+      networkMode: 'always',
+      retry: (count, error) => !(error instanceof ApiProblem || error instanceof Unreachable) && count < 2,
+    },
+  },
+});
+
+const kept = createIdb('spalo-fetched', 'queries');
+
+/** Keeps what was fetched in IndexedDB, for a start without network. */
+export const persister = createAsyncStoragePersister({
+  storage: {
+    getItem: (key) => get<string>(key, kept).then((value) => value ?? null),
+    setItem: (key, value) => set(key, value, kept),
+    removeItem: (key) => del(key, kept),
+  },
+});
+

@@ -1,0 +1,37 @@
+import type { SessionState } from '@spalo/core';
+import { useMemo } from 'react';
+import { useStore } from 'zustand';
+import { journal, sync } from './device';
+import { refusedEntries, waitingEntries } from './journal';
+
+export const useJournalReady = () => useStore(journal.state, (state) => state.ready);
+
+export const useSessions = () => useStore(journal.state, (state) => state.sessions);
+
+export function useSession(id: string): SessionState | undefined {
+  return useStore(journal.state, (state) => state.sessions.get(id));
+}
+
+/** Sessions that are on the floor now, the earliest first. */
+export function useOpenSessions(): SessionState[] {
+  const sessions = useSessions();
+  return useMemo(
+    () =>
+      [...sessions.values()]
+        .filter((session) => session.finishedAt === null)
+        .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1)),
+    [sessions],
+  );
+}
+
+/** What waits to be sent, and what the server refused. */
+export function useOutbox() {
+  const entries = useStore(journal.state, (state) => state.entries);
+  return useMemo(() => {
+    const state = journal.state.getState();
+    void entries;
+    return { waiting: waitingEntries(state), refused: refusedEntries(state) };
+  }, [entries]);
+}
+
+export const useConnection = () => useStore(sync.state, (state) => state.connection);

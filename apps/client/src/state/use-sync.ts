@@ -1,0 +1,49 @@
+import { API_BASE } from '@spalo/contract';
+import { useEffect } from 'react';
+import { journal, sync } from './device';
+import { queryClient } from './query-client';
+
+const RETRY_MS = 4000;
+const keysOf = { clients: ['clients', 'sessions'], bookings: ['bookings'], rooms: ['rooms'], trainers: ['trainers'] };
+
+/** While signed in: follows the server's stream, sends what waits, and tries again until it has arrived. */
+export function useSync(active: boolean): void {
+  useEffect(() => {
+    if (!active) return undefined;
+    const catchUp = () => {
+      void sync.flush().then(() => sync.pull());
+    };
+    const stream = new EventSource(`${API_BASE}/stream`);
+    stream.onopen = catchUp;
+    stream.onmessage = ({ data }: MessageEvent<string>) => {
+      void sync.hear(data).then((changed) => {
+        for (const key of changed ? keysOf[changed] : []) {
+          void queryClient.invalidateQueries({ queryKey: [key] });
+        }
+      });
+    };
+    stream.onerror = () => {
+      if (sync.state.getState().connection !== 'signed out') sync.state.setState({ connection: 'offline' });
+    };
+    const unsubscribe = journal.state.subscribe((now, before) => {
+      if (now.entries !== before.entries) void sync.flush();
+    });
+    const back = sync.state.subscribe((now, before) => {
+      if (now.connection === 'online' && before.connection === 'offline') {
+        void queryClient.invalidateQueries();
+      }
+    });
+    const timer = setInterval(() => {
+      if (sync.state.getState().connection === 'offline') catchUp();
+    }, RETRY_MS);
+    window.addEventListener('online', catchUp);
+    catchUp();
+    return () => {
+      stream.close();
+      unsubscribe();
+      back();
+      clearInterval(timer);
+      window.removeEventListener('online', catchUp);
+    };
+  }, [active]);
+}
