@@ -1,4 +1,5 @@
 import { Pressable, Text, View } from 'react-native';
+import { classes } from './classes';
 import { Icon, type IconName } from './Icon';
 import type { Tone } from './tone';
 
@@ -43,9 +44,13 @@ export function Button({
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}
-      className={`flex-row items-center justify-center gap-2 rounded-2xl border-2 px-4 ${
-        big ? 'min-h-[4rem]' : 'min-h-tap'
-      } ${look.box} ${disabled ? 'opacity-60' : 'active:opacity-80'} ${className}`}
+      className={classes(
+        'flex-row items-center justify-center gap-2 rounded-2xl border-2 px-4',
+        big ? 'min-h-[4rem]' : 'min-h-tap',
+        look.box,
+        disabled ? 'opacity-60' : 'active:opacity-80',
+        className,
+      )}
     >
       {icon && <Icon name={icon} color={look.icon} />}
       <Text
@@ -78,7 +83,10 @@ export function IconButton({
       role="button"
       aria-label={label}
       onPress={onPress}
-      className={`min-h-tap min-w-tap items-center justify-center rounded-2xl border-2 border-line bg-card active:opacity-80 ${className}`}
+      className={classes(
+        'min-h-tap min-w-tap items-center justify-center rounded-2xl border-2 border-line bg-card active:opacity-80',
+        className,
+      )}
     >
       <Icon name={icon} color={color} />
       {caption && (

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { classes } from './classes';
 
 /** A framed group. A button where `onPress` is given; `now` marks the one thing that is current. */
 export function Card({
@@ -18,10 +19,10 @@ export function Card({
   className?: string;
 }) {
   const frame = now ? 'border-marigold bg-marigold-soft' : chosen ? 'border-ink bg-card' : 'border-line bg-card';
-  const look = `rounded-3xl border-2 p-4 ${frame} ${className}`;
+  const look = classes('rounded-3xl border-2 p-4', frame, className);
   if (!onPress) return <View className={look}>{children}</View>;
   return (
-    <Pressable role="button" aria-label={label} onPress={onPress} className={`${look} active:opacity-80`}>
+    <Pressable role="button" aria-label={label} onPress={onPress} className={classes(look, 'active:opacity-80')}>
       {children}
     </Pressable>
   );

@@ -1,4 +1,4 @@
-import { Pressable, ScrollView, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Figure, Quiet, Strong } from './Words';
 
 /** A client on the floor at a glance. `rest` is the share of the rest still to run, with its clock. */
@@ -13,7 +13,7 @@ export interface LaneChip {
 /** One chip per client on the floor; its lower edge runs down as the rest runs out. Switching is one tap. */
 export function LaneStrip({ lanes, chosen, onChoose }: { lanes: readonly LaneChip[]; chosen: string; onChoose: (id: string) => void }) {
   return (
-    <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerClassName="min-w-full gap-2" role="tablist" aria-label="On the floor">
+    <View className="flex-row gap-2" role="tablist" aria-label="On the floor">
       {lanes.map((lane) => {
         const taken = lane.id === chosen;
         return (
@@ -23,7 +23,7 @@ export function LaneStrip({ lanes, chosen, onChoose }: { lanes: readonly LaneChi
             aria-selected={taken}
             aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}`}
             onPress={() => onChoose(lane.id)}
-            className={`min-h-[3.25rem] min-w-[6.5rem] flex-1 justify-center overflow-hidden rounded-2xl border-2 px-3 pb-1 ${
+            className={`min-h-[3.25rem] min-w-0 flex-1 justify-center overflow-hidden rounded-2xl border-2 px-3 pb-1 ${
               taken ? 'border-ink bg-ink' : 'border-line bg-card'
             }`}
           >
@@ -50,6 +50,6 @@ export function LaneStrip({ lanes, chosen, onChoose }: { lanes: readonly LaneChi
           </Pressable>
         );
       })}
-    </ScrollView>
+    </View>
   );
 }

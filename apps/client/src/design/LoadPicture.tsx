@@ -4,11 +4,11 @@ import { View } from 'react-native';
 import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { tone } from './tone';
 
-const HEIGHT = 118;
-const AXIS = 50;
+const HEIGHT = 92;
+const AXIS = 36;
 /** Half the height of the largest plate, 450 mm. */
-const REACH = 48;
-const LABEL_Y = 114;
+const REACH = 35;
+const LABEL_Y = 90;
 const COLLAR_X = 96;
 
 interface Slice {
@@ -49,7 +49,7 @@ function BarDrawing({ build, previous, width }: { build: Extract<Build, { kind: 
     <>
       <Rect x={0} y={AXIS - 4} width={COLLAR_X} height={8} fill={tone('slate')} opacity={0.55} />
       <Rect x={COLLAR_X} y={AXIS - 7} width={width - COLLAR_X} height={14} rx={3} fill={tone('line')} />
-      <Rect x={COLLAR_X - 4} y={AXIS - 18} width={11} height={36} rx={3} fill={tone('slate')} />
+      <Rect x={COLLAR_X - 4} y={AXIS - 15} width={11} height={30} rx={3} fill={tone('slate')} />
       {drawn.map(({ plate, x, width: wide, half, isNew }, index) => (
         <Rect
           key={index}
@@ -74,7 +74,7 @@ function BarDrawing({ build, previous, width }: { build: Extract<Build, { kind: 
 
 function DumbbellDrawing({ build, width }: { build: Extract<Build, { kind: 'dumbbell' }>; width: number }) {
   const { massG, unit } = build.dumbbell;
-  const half = 20 + Math.min(26, massG / 1200);
+  const half = 14 + Math.min(20, massG / 1400);
   const middles = build.hands === 2 ? [width * 0.27, width * 0.73] : [width * 0.5];
   return (
     <>
@@ -120,13 +120,15 @@ export function buildText(build: Build, previous: Build | null): string {
   return `${build.bar.name}, ${massNumber(build.bar.massG, build.bar.unit)} ${build.bar.unit}, ${on}. ${changeText(build, previous)}`;
 }
 
-/** What to do to the bar since the last set: "add 2.5 a side", or nothing. */
+/** What to do to the bar since the last set: "off 5, add 10 + 2.5 a side", or nothing. */
 export function changeText(build: Build, previous: Build | null): string {
   if (build.kind === 'dumbbell') return '';
   const same = previous?.kind === 'barbell' && previous.bar.id === build.bar.id;
-  const { takeOff, add } = plateChange(same ? previous.perSide : [], build.perSide);
+  const before = same ? previous.perSide : [];
+  const { takeOff, add } = plateChange(before, build.perSide);
+  const cleared = takeOff.length > 1 && takeOff.length === before.length;
   const parts = [
-    takeOff.length > 0 ? `take off ${platesText(takeOff)}` : '',
+    cleared ? 'clear it' : takeOff.length > 0 ? `off ${platesText(takeOff)}` : '',
     add.length > 0 ? `add ${platesText(add)}` : '',
   ].filter(Boolean);
   return parts.length > 0 ? `${parts.join(', ')} a side` : '';

@@ -80,7 +80,7 @@ export function Ramp({
                   {block.labelled && (
                     <Figure
                       numberOfLines={1}
-                      className={`min-w-[4rem] text-center ${
+                      className={`min-w-[4rem] pb-0.5 text-center ${
                         step.state === 'now' ? 'text-[1.625rem] leading-7' : 'text-[1.1875rem] leading-6 text-slate'
                       }`}
                     >

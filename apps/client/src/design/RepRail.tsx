@@ -33,6 +33,8 @@ export function FaultGlyph({ glyph, size = 20 }: { glyph: Glyph; size?: number }
   );
 }
 
+const MOST_A_ROW = 12;
+
 /** A dot a rep: clean ones are filled, a marked one carries its fault's glyph. Tap to mark or clear. */
 export function RepRail({
   reps,
@@ -48,7 +50,7 @@ export function RepRail({
   onToggle?: (rep: number) => void;
 }) {
   return (
-    <View role="group" aria-label="Reps" className="flex-row flex-wrap justify-center gap-x-1 gap-y-1">
+    <View role="group" aria-label="Reps" className="flex-row flex-wrap">
       {Array.from({ length: reps }, (_, index) => index + 1).map((rep) => {
         const mark = marks.find((each) => each.rep === rep);
         return (
@@ -59,10 +61,11 @@ export function RepRail({
             aria-label={mark ? `Rep ${rep}: ${faultName(mark.faultId)}` : `Rep ${rep}: clean`}
             disabled={!onToggle}
             onPress={() => onToggle?.(rep)}
-            className="min-h-[2.75rem] min-w-[2.375rem] items-center justify-center"
+            className="min-h-[2.75rem] items-center justify-center"
+            style={{ width: `${100 / Math.min(Math.max(reps, 8), MOST_A_ROW)}%` }}
           >
             <View
-              className={`h-9 w-9 items-center justify-center rounded-full border-[3px] ${
+              className={`aspect-square w-[88%] max-w-[2.5rem] items-center justify-center rounded-full border-[3px] ${
                 mark ? 'border-oxide bg-card' : 'border-moss bg-moss'
               }`}
             >

@@ -1,4 +1,5 @@
 import { Text, type TextProps } from 'react-native';
+import { classes } from './classes';
 
 interface WordsProps extends TextProps {
   className?: string;
@@ -6,17 +7,17 @@ interface WordsProps extends TextProps {
 
 /** Running text. */
 export function Body({ className = '', ...rest }: WordsProps) {
-  return <Text className={`font-text text-body text-ink ${className}`} {...rest} />;
+  return <Text className={classes('font-text text-body text-ink', className)} {...rest} />;
 }
 
 /** What stands beside the point: labels, units, reasons. */
 export function Quiet({ className = '', ...rest }: WordsProps) {
-  return <Text className={`font-text text-small text-slate ${className}`} {...rest} />;
+  return <Text className={classes('font-text text-small text-slate', className)} {...rest} />;
 }
 
 /** Text that is read first. */
 export function Strong({ className = '', ...rest }: WordsProps) {
-  return <Text className={`font-strong text-body text-ink ${className}`} {...rest} />;
+  return <Text className={classes('font-strong text-body text-ink', className)} {...rest} />;
 }
 
 /** The name of a screen or a lift. `level` is its depth for screen readers, 1 to 6. */
@@ -25,7 +26,7 @@ export function Title({ className = '', level = 1, ...rest }: WordsProps & { lev
     <Text
       role="heading"
       aria-level={level}
-      className={`font-figure text-title text-ink ${className}`}
+      className={classes('font-figure text-title text-ink', className)}
       {...rest}
     />
   );
@@ -35,7 +36,7 @@ export function Title({ className = '', level = 1, ...rest }: WordsProps & { lev
 export function Figure({ className = '', style, ...rest }: WordsProps) {
   return (
     <Text
-      className={`font-figure text-figure text-ink ${className}`}
+      className={classes('font-figure text-figure text-ink', className)}
       style={[{ fontVariant: ['tabular-nums'] }, style]}
       {...rest}
     />

@@ -1,4 +1,4 @@
-import { Link } from 'expo-router';
+import { Link, usePathname } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../design/Icon';
 import { Quiet, Strong } from '../design/Words';
@@ -19,7 +19,9 @@ export function SyncNotice({ studio, wide }: { studio: string; wide: boolean }) 
   const connection = useConnection();
   const { waiting, refused } = useOutbox();
   const text = syncText(connection, waiting.length, refused.length);
-  if (wide && !text) return null;
+  const onFloor = usePathname() === '/floor';
+  // On the floor every line counts: nothing to say, no line.
+  if ((wide || onFloor) && !text) return null;
   return (
     <View className="min-h-[2.5rem] flex-row items-center justify-between gap-3 border-b-2 border-line px-4">
       <Link href="/settings" asChild>

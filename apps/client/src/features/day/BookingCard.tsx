@@ -41,9 +41,6 @@ export function BookingCard({
   const { unit, zone } = account.studio;
   const first = draft?.lifts[0];
   const cue = first && cueOf(styleOf(first.liftId, first.styleId), first.focusCueId);
-  const planned = draft?.lifts
-    .map((plan) => `${liftById(plan.liftId).name.toLowerCase()} ${loadReps(plan.loadG, plan.reps, unit)}`)
-    .join(' · ');
   return (
     <Card now={state === 'on the floor'} chosen={chosen} className="gap-3">
       <View className="flex-row items-start justify-between gap-3">
@@ -56,7 +53,16 @@ export function BookingCard({
         <Figure className={state === 'done' ? 'text-slate' : ''}>{clockTime(booking.startsAt, zone)}</Figure>
       </View>
       <FlagChips client={client} />
-      {state !== 'done' && planned ? <Quiet className="text-ink">{planned}</Quiet> : null}
+      {state !== 'done' && draft && (
+        <View className="flex-row flex-wrap gap-y-1 border-b-[3px] border-ink pb-2">
+          {draft.lifts.map((plan) => (
+            <View key={plan.liftId} className="w-1/2 pr-2">
+              <Figure>{loadReps(plan.loadG, plan.reps, unit)}</Figure>
+              <Quiet>{liftById(plan.liftId).name}</Quiet>
+            </View>
+          ))}
+        </View>
+      )}
       {state !== 'done' && cue ? <Strong>{`Focus: ${cue.text}`}</Strong> : null}
       <View className="flex-row gap-2">
         {state === 'to come' && <Button kind="main" label="Start" says={`Start ${client.name}`} onPress={onStart} className="flex-1" />}

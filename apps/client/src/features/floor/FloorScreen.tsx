@@ -1,6 +1,6 @@
 import { restLeft } from '@spalo/core';
 import { useRouter } from 'expo-router';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { LaneStrip } from '../../design/LaneStrip';
 import { EmptyState, LoadingState } from '../../design/States';
@@ -24,10 +24,19 @@ function chipOf(lane: LaneView, now: number) {
   };
 }
 
+const RAIL = 96;
+const LEAST_LANE = 376;
+const MOST_LANE = 720;
+
+/** Lanes share the width beside the rail; below the least they scroll sideways. */
+const laneWidth = (window: number, count: number) =>
+  Math.max(LEAST_LANE, Math.min(MOST_LANE, (window - RAIL) / count));
+
 /** Everyone who trains now: one lane in full and a strip on a phone, lanes side by side when wide. */
 export function FloorScreen({ trainerId }: { trainerId: string }) {
   const router = useRouter();
   const wide = useWide();
+  const { width } = useWindowDimensions();
   const lanes = useLanes();
   const { chosen, choose } = useFloorUi();
   const now = useNow((lanes?.length ?? 0) > 0 && !wide);
@@ -53,7 +62,8 @@ export function FloorScreen({ trainerId }: { trainerId: string }) {
             key={lane.session.id}
             role="region"
             aria-label={`Lane of ${lane.name}`}
-            className={`min-w-[23.5rem] max-w-[44rem] flex-1 ${index > 0 ? 'border-l-2 border-line' : ''}`}
+            className={index > 0 ? 'border-l-2 border-line' : ''}
+            style={{ width: laneWidth(width, lanes.length) }}
           >
             <Lane lane={lane} trainerId={trainerId} wide />
           </View>

@@ -1,7 +1,7 @@
 import { massNumber, restLeft } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useRef, useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Chip } from '../../design/Chip';
@@ -42,6 +42,7 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
   const actions = useMemo(() => floorActions(lane.session, trainerId), [lane.session, trainerId]);
   const openLift = useFloorUi((state) => state.openLift);
   const view = lane.current;
+  const tall = useWindowDimensions().height >= 900;
   const close = () => setOpen(null);
   const wrapUp = () => {
     close();
@@ -51,7 +52,7 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
 
   return (
     <View className="min-h-0 flex-1">
-      <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-4 pt-2">
+      <ScrollView className="flex-1" contentContainerClassName="gap-2.5 px-4 pb-4 pt-2">
         <LaneHeader
           lane={lane}
           view={view}
@@ -66,7 +67,7 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
             loadText={(load) => massNumber(load, lane.session.unit)}
             unit={loadUnit(view.lift, lane.session.unit)}
             onOpen={setOpenStep}
-            height={wide ? 150 : 124}
+            height={tall ? 150 : 104}
           />
         )}
         {view?.next.kind === 'step' && (

@@ -1,10 +1,14 @@
-import { massNumber } from '@spalo/core';
+import { massNumber, type Build } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { Card } from '../../design/Card';
 import { changeText, LoadPicture } from '../../design/LoadPicture';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { workingNumber, workingTotal, type LaneView, type LiftView } from './lane-view';
 import { loadUnit } from './words';
+
+/** A bar with nothing on it, or one that stays as it is between working sets, needs no drawing. */
+const shows = (build: Build, unchanged: boolean) =>
+  build.kind === 'dumbbell' || (build.perSide.length > 0 && !unchanged);
 
 /** The set to do next: load, reps, how it is built and why it is what it is. */
 export function NowCard({
@@ -32,7 +36,7 @@ export function NowCard({
     <Card className="gap-1 py-3">
       <View className="flex-row justify-between gap-3">
         <Quiet className="shrink">{`${resting ? 'Then' : 'Now'} · ${what}`}</Quiet>
-        <Quiet className="text-right">{sideNote ? 'leave in reserve' : change ? 'on the bar' : ''}</Quiet>
+        <Quiet className="text-right">{sideNote ? 'leave in reserve' : build?.kind === 'barbell' ? `${build.bar.name.toLowerCase()}${build.perSide.length === 0 ? ', nothing on it' : ''}` : ''}</Quiet>
       </View>
       <View className="flex-row flex-wrap items-end justify-between gap-x-3">
         <Pressable
@@ -46,18 +50,17 @@ export function NowCard({
           <Figure className="text-[2.5rem] leading-[4.25rem] text-slate">×</Figure>
           <Figure className="text-working">{` ${set.reps}`}</Figure>
         </Pressable>
-        {sideNote ? (
+        {sideNote && (
           <Figure className="text-[2.25rem] leading-[3.25rem] text-marigold-text">{view.state.plan.targetRir}</Figure>
-        ) : (
-          <Strong className="max-w-[11rem] pb-2 text-right text-marigold-text">{change}</Strong>
         )}
       </View>
-      {build && (!working || change !== '' || build.kind === 'dumbbell') && (
+      {change !== '' && <Strong className="text-marigold-text">{change.charAt(0).toUpperCase() + change.slice(1)}</Strong>}
+      {build && shows(build, working && change === '') && (
         <LoadPicture build={build} previous={view.onBar} />
       )}
       <View className="flex-row flex-wrap items-center gap-x-2">
         <Body className="shrink text-small text-slate">{why}.</Body>
-        <Pressable role="button" aria-label="Why this load" onPress={onWhy} className="min-h-[2rem] justify-center px-1">
+        <Pressable role="button" aria-label="Why this load" onPress={onWhy} className="min-h-[1.75rem] justify-center px-1">
           <Body className="text-small underline">Why</Body>
         </Pressable>
       </View>

@@ -11,10 +11,10 @@ export function RestStrip({ rest, after }: { rest: Rest; after: string }) {
   const left = restLeft(rest, now);
   const share = rest.seconds > 0 ? left / rest.seconds : 0;
   return (
-    <Card now className="gap-1 px-4 py-2">
+    <Card now className="gap-1 px-4 py-1.5">
       <View className="flex-row items-baseline justify-between gap-3">
         <View className="flex-row items-baseline gap-2" role="timer" aria-label={`Rest, ${clock(left)} left of ${clock(rest.seconds)}`}>
-          <Figure className="text-[2.5rem] leading-[2.75rem]">{clock(left)}</Figure>
+          <Figure className="text-[2rem] leading-[2.25rem]">{clock(left)}</Figure>
           <Quiet className="text-marigold-text">{`rest of ${clock(rest.seconds)}`}</Quiet>
         </View>
         <Quiet className="shrink text-right text-marigold-text" numberOfLines={1}>

@@ -1,6 +1,6 @@
 import { faultOf, type Fault } from '@spalo/catalog';
 import type { Mark } from '@spalo/core';
-import { View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { IconButton } from '../../design/Button';
 import { Chip } from '../../design/Chip';
 import { Choice } from '../../design/Choice';
@@ -54,27 +54,33 @@ export function SetWatch({
     onChange({ marks: marks.map((mark) => (mark === latest ? { ...mark, faultId } : mark)) });
   return (
     <View className="gap-1">
-      <Quiet>Tap a rep that was not clean</Quiet>
-      <View className="flex-row items-center justify-between gap-1">
-        <IconButton
-          icon="minus"
-          label="One rep fewer"
-          onPress={() => onChange({ reps: Math.max(0, reps - 1), marks: marks.filter((mark) => mark.rep < reps) })}
-        />
-        <View className="flex-1">
-          <RepRail
-            reps={reps}
-            marks={marks}
-            glyphOf={(faultId) => named(faultId).glyph}
-            faultName={(faultId) => named(faultId).name}
-            onToggle={toggle}
+      <View className="flex-row items-center justify-between gap-2">
+        <Quiet className="shrink">{`${reps} reps · tap one that was not clean`}</Quiet>
+        <View className="flex-row gap-2">
+          <IconButton
+            icon="minus"
+            label="One rep fewer"
+            onPress={() => onChange({ reps: Math.max(0, reps - 1), marks: marks.filter((mark) => mark.rep < reps) })}
           />
+          <IconButton icon="plus" label="One rep more" onPress={() => onChange({ reps: Math.min(100, reps + 1) })} />
         </View>
-        <IconButton icon="plus" label="One rep more" onPress={() => onChange({ reps: Math.min(100, reps + 1) })} />
       </View>
+      <RepRail
+        reps={reps}
+        marks={marks}
+        glyphOf={(faultId) => named(faultId).glyph}
+        faultName={(faultId) => named(faultId).name}
+        onToggle={toggle}
+      />
       {latest && (
-        <View role="group" aria-label={`What was seen in rep ${latest.rep}`} className="flex-row flex-wrap gap-2 py-1">
-          {faults.slice(0, 5).map((fault) => (
+        <ScrollView
+          horizontal
+          showsHorizontalScrollIndicator={false}
+          role="group"
+          aria-label={`What was seen in rep ${latest.rep}`}
+          contentContainerClassName="gap-2 py-1"
+        >
+          {faults.map((fault) => (
             <Chip
               key={fault.id}
               label={fault.name}
@@ -83,7 +89,7 @@ export function SetWatch({
               onPress={() => rename(fault.id)}
             />
           ))}
-        </View>
+        </ScrollView>
       )}
       {rir !== null && (
         <>

@@ -1,0 +1,17 @@
+module.exports = {
+  displayName: 'client',
+  preset: 'jest-expo/web',
+  rootDir: __dirname,
+  testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+  transform: {
+    '\\.(m?[jt]sx?)$': ['babel-jest', { configFile: require.resolve('./babel.config.js') }],
+  },
+  transformIgnorePatterns: [
+    '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|react-native-css-interop|lucide-react-native|uuid|@date-fns|date-fns|idb-keyval|@spalo)/?)',
+  ],
+  moduleNameMapper: {
+    '\\.css$': '<rootDir>/jest/empty.js',
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^@spalo/(.*)$': '<rootDir>/../../packages/$1/src/index.ts',
+  },
+};

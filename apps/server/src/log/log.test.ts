@@ -1,0 +1,209 @@
+import type { Room, SessionEvent } from '@spalo/core';
+import { reduceSession } from '@spalo/core';
+import fc from 'fast-check';
+import { v7 } from 'uuid';
+import { inStudio } from '../db/database';
+import { loadDemo } from '../demo/load';
+import { clientBody, device, newStudio, testServer, type Agent, type TestServer } from '../test/server';
+import { sessionWriter } from '../test/session-events';
+import { rebuildStudio } from './rebuild';
+
+let server: TestServer;
+let agent: Agent;
+let trainerId: string;
+let room: Room;
+
+beforeAll(async () => {
+  server = await testServer();
+  ({ agent, trainerId } = await newStudio(server));
+  room = (await agent.get('/api/v1/rooms')).body.rooms[0];
+});
+afterAll(() => server.close());
+
+async function newClient(): Promise<string> {
+  const id = v7();
+  await agent.put(`/api/v1/clients/${id}`).send(clientBody).expect(200);
+  return id;
+}
+const writer = async () => sessionWriter({ clientId: await newClient(), trainerId, room });
+const send = (events: readonly SessionEvent[], by = agent) => by.post('/api/v1/events').send({ events });
+const served = async (sessionId: string) => (await agent.get(`/api/v1/sessions/${sessionId}`).expect(200)).body;
+
+describe('appending', () => {
+  it('keeps what was sent, once, however often it is sent', async () => {
+    const session = await writer();
+    session.logNext('back-squat');
+    expect((await send(session.events)).body.added).toBe(2);
+    expect((await send(session.events)).body.added).toBe(0);
+    expect((await send([...session.events, ...session.events])).body.added).toBe(0);
+    expect(await served(session.sessionId)).toEqual(session.state());
+    const log = (await agent.get(`/api/v1/sessions/${session.sessionId}/events`)).body.events;
+    expect(log).toEqual(session.events);
+  });
+
+  it('refuses an id that says something else, and keeps the first', async () => {
+    const session = await writer();
+    await send(session.events).expect(200);
+    const [start] = session.events;
+    const changed = { ...start!, at: '2026-01-01T00:00:00.000Z' } as SessionEvent;
+    expect((await send([changed])).body).toMatchObject({ type: '/problems/conflict' });
+    expect(await served(session.sessionId)).toEqual(session.state());
+  });
+
+  it('takes all or nothing', async () => {
+    const good = await writer();
+    const bad = sessionWriter({ clientId: v7(), trainerId, room });
+    await send([...good.events, ...bad.events]).expect(404);
+    await agent.get(`/api/v1/sessions/${good.sessionId}`).expect(404);
+    const stranger = sessionWriter({ clientId: await newClient(), trainerId: v7(), room });
+    await send(stranger.events).expect(400);
+  });
+
+  it('waits for the start when later events come first', async () => {
+    const session = await writer();
+    session.logNext('back-squat');
+    await send(session.events.slice(1)).expect(200);
+    await agent.get(`/api/v1/sessions/${session.sessionId}`).expect(404);
+    await send(session.events.slice(0, 1)).expect(200);
+    expect(await served(session.sessionId)).toEqual(session.state());
+  });
+
+  it('shows corrections and removals with what they changed', async () => {
+    const session = await writer();
+    const logged = session.logNext('back-squat');
+    session.append('set.corrected', { setId: logged.id, loadG: 20_000, reps: 9, cleanReps: 8, marks: [{ rep: 9, faultId: 'knees-in' }], rir: 1 });
+    session.append('set.voided', { setId: logged.id, voided: true });
+    session.append('set.voided', { setId: logged.id, voided: false });
+    await send(session.events).expect(200);
+    const [set] = (await served(session.sessionId)).lifts[0].sets;
+    expect(set).toMatchObject({ loadG: 20_000, reps: 9, cleanReps: 8, voided: false });
+    expect(set.corrections[0].before.reps).toBe((logged.payload as { reps: number }).reps);
+    const [row] = await server.sql('SELECT reps, clean_reps, corrected, voided FROM sets WHERE id = $1', [logged.id]);
+    expect(row).toEqual({ reps: 9, clean_reps: 8, corrected: true, voided: false });
+  });
+
+  it('hands the plan of a finished session to the client and marks the booking', async () => {
+    const clientId = await newClient();
+    const bookingId = v7();
+    const startsAt = '2026-11-20T09:00:00.000Z';
+    await agent.put(`/api/v1/bookings/${bookingId}`).send({ clientId, startsAt, minutes: 60 }).expect(200);
+    const session = sessionWriter({ clientId, trainerId, room, bookingId });
+    for (let step = 0; step < 5; step += 1) session.logNext('back-squat');
+    await send(session.events).expect(200);
+    const booked = async () =>
+      (await agent.get('/api/v1/bookings?from=2026-11-20T00:00:00.000Z&to=2026-11-21T00:00:00.000Z')).body.bookings[0].session;
+    expect(await booked()).toEqual({ id: session.sessionId, finished: false });
+    const before = (await agent.get(`/api/v1/clients/${clientId}`)).body.history;
+    expect(before.plans).toEqual({});
+    session.finish();
+    await send(session.events).expect(200);
+    const { history } = (await agent.get(`/api/v1/clients/${clientId}`)).body;
+    expect(history.plans['back-squat']).toEqual(session.state().lifts[0]!.answer!.chosen);
+    expect(history.evidence.length).toBeGreaterThan(0);
+    expect(await booked()).toEqual({ id: session.sessionId, finished: true });
+    session.append('session.reopened', {});
+    await send(session.events).expect(200);
+    expect((await agent.get(`/api/v1/clients/${clientId}`)).body.history.plans).toEqual({});
+  });
+});
+
+describe('two devices on one session', () => {
+  it('end with the server in the same state, whatever the order, repeats and delays', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.record({ device: fc.nat(1), lift: fc.nat(3), act: fc.nat(5) }), { minLength: 4, maxLength: 14 }),
+        fc.infiniteStream(fc.nat(1000)),
+        async (acts, dice) => {
+          const roll = (below: number) => dice.next().value! % below;
+          const session = await writer();
+          const names = [v7(), v7()];
+          for (const { device: who, lift, act } of acts) {
+            const state = session.state();
+            const liftId = state.lifts[lift]!.plan.liftId;
+            const sets = state.lifts.flatMap((each) => each.sets);
+            const set = sets[roll(Math.max(1, sets.length))];
+            const by = names[who]!;
+            if (act < 3 && state.lifts[lift]!.sets.length < state.lifts[lift]!.steps.length) session.logNext(liftId, by);
+            else if (act === 3 && set) session.append('set.voided', { setId: set.id, voided: roll(2) === 0 }, by);
+            else if (act === 4 && set) {
+              const { loadG, rir } = set;
+              session.append('set.corrected', { setId: set.id, loadG, rir, reps: 3, cleanReps: 3, marks: [] }, by);
+            } else session.append('note.added', { liftId, text: `note ${roll(9)}` }, by);
+          }
+          // Each device holds its own events; they reach the server in random order, in pieces, some twice.
+          const shuffled = [...session.events].sort(() => roll(3) - 1);
+          const again = shuffled.filter(() => roll(3) === 0);
+          const queue = [...shuffled, ...again];
+          while (queue.length > 0) await send(queue.splice(0, 1 + roll(5))).expect(200);
+          const page = (await agent.get(`/api/v1/sessions/${session.sessionId}/events`)).body.events as SessionEvent[];
+          const devices = names.map((name) => {
+            const own = session.events.filter((event) => event.device === name);
+            return reduceSession([...page.sort(() => roll(3) - 1), ...own, ...page]);
+          });
+          const onServer = await served(session.sessionId);
+          expect(devices[0]).toEqual(onServer);
+          expect(devices[1]).toEqual(onServer);
+          expect(onServer).toEqual(session.state());
+        },
+      ),
+      { numRuns: 25 },
+    );
+  });
+});
+
+describe('following', () => {
+  it('gives every event once, in the order of arrival, page by page', async () => {
+    const session = await writer();
+    const { cursor } = (await agent.get('/api/v1/events/live')).body;
+    await send(session.events).expect(200);
+    session.logNext('back-squat');
+    await send(session.events).expect(200);
+    const page = (await agent.get(`/api/v1/events?after=${cursor}`)).body;
+    expect(page.events).toEqual(session.events);
+    expect((await agent.get(`/api/v1/events?after=${page.cursor}`)).body).toEqual({ events: [], cursor: page.cursor, more: false });
+  });
+
+  it('hears on one instance what another took', async () => {
+    const other = await server.another();
+    const email = `two-${v7()}@example.invalid`;
+    const colleague = { name: 'Two', email, password: 'another long one', role: 'trainer' };
+    await agent.post('/api/v1/trainers').send(colleague).expect(200);
+    const far = device(other);
+    await far.post('/api/v1/auth/sign-in').send(colleague).expect(200);
+    const session = await writer();
+    const [{ studio_id: studioId }] = (await server.sql('SELECT studio_id FROM trainers WHERE email = $1', [email])) as [{ studio_id: string }];
+    const heard = new Promise((resolve) => {
+      const unfollow = server.running.app.feed.follow(studioId, (message) => {
+        if (message.kind !== 'log') return;
+        unfollow();
+        resolve(message);
+      });
+    });
+    const { cursor } = (await send(session.events, far).expect(200)).body;
+    expect(await heard).toEqual({ kind: 'log', cursor });
+  });
+});
+
+describe('rebuilding', () => {
+  it('makes the same tables from the log as living through it did', async () => {
+    const studioId = await loadDemo(server.running.app.database, new Date('2026-11-24T08:00:00.000Z'));
+    const session = await writer();
+    session.logNext('back-squat');
+    session.finish();
+    await send(session.events).expect(200);
+    const projections = () =>
+      Promise.all(
+        ['sessions', 'sets', 'client_histories'].map((table) =>
+          server.sql(`SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY studio_id, to_jsonb(t)::text`),
+        ),
+      );
+    const live = await projections();
+    expect(live.every((rows) => rows.length > 0)).toBe(true);
+    const studios = await server.sql<{ id: string }>('SELECT id FROM studios');
+    expect(studios.map((studio) => studio.id)).toContain(studioId);
+    for (const { id } of studios) {
+      await inStudio(server.running.app.database, id, (db) => rebuildStudio(db, id));
+    }
+    expect(await projections()).toEqual(live);
+  }, 60_000);
+});

@@ -1,0 +1,27 @@
+const swc = {
+  '^.+\\.[tj]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }],
+};
+const node = (displayName, dir, extra = {}) => ({
+  displayName,
+  rootDir: dir,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/src/**/*.test.ts'],
+  transform: swc,
+  // Some packages ship as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(uuid|@date-fns)/)'],
+  moduleNameMapper: { '^@spalo/(.*)$': '<rootDir>/../../packages/$1/src/index.ts' },
+  ...extra,
+});
+
+export default {
+  projects: [
+    node('core', 'packages/core'),
+    node('catalog', 'packages/catalog'),
+    node('contract', 'packages/contract'),
+    node('server', 'apps/server', {
+      globalSetup: '<rootDir>/../../scripts/jest-database.mjs',
+      globalTeardown: '<rootDir>/../../scripts/jest-database-stop.mjs',
+    }),
+    '<rootDir>/apps/client/jest.config.js',
+  ],
+};

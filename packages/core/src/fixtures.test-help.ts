@@ -1,0 +1,72 @@
+import type { Lift } from './lift';
+import { toGrams } from './mass';
+import type { Person } from './person';
+import type { Barbell, Plate, Room } from './room';
+
+/** Things that several tests need; nothing of the product imports this file. */
+export const kg = (value: number) => toGrams(value, 'kg');
+
+export const plate = (mass: number, count: number, diameterMm = 450): Plate => ({
+  id: `plate-${mass}`,
+  massG: kg(mass),
+  unit: 'kg',
+  count,
+  diameterMm,
+  thicknessMm: 20,
+});
+
+export const bar = (mass: number, sleeveMm = 400): Barbell => ({
+  id: `bar-${mass}`,
+  name: `Bar ${mass}`,
+  massG: kg(mass),
+  unit: 'kg',
+  sleeveMm,
+});
+
+export const room: Room = {
+  id: 'room',
+  name: 'Room',
+  bars: [bar(15), bar(20)],
+  plates: [plate(20, 4), plate(10, 4), plate(5, 4, 230), plate(2.5, 4, 190), plate(1.25, 4, 160)],
+  dumbbells: [4, 6, 8, 10, 12, 14, 16, 18, 20, 24].map((mass) => ({
+    id: `dumbbell-${mass}`,
+    massG: kg(mass),
+    unit: 'kg',
+    count: mass === 14 ? 1 : 2,
+  })),
+};
+
+export const squat: Lift = {
+  id: 'back-squat',
+  name: 'Back squat',
+  pattern: 'squat',
+  region: 'lower',
+  implement: 'barbell',
+  muscles: { main: ['quads'], helping: [] },
+  joints: ['knee', 'low back'],
+  restClass: 'squat',
+  priorRatio: 0.9,
+  repRange: { low: 8, high: 12 },
+};
+
+export const row: Lift = {
+  ...squat,
+  id: 'one-arm-row',
+  name: 'Row',
+  region: 'upper',
+  implement: 'single dumbbell',
+  joints: ['shoulder', 'wrist'],
+  restClass: 'small',
+  muscles: { main: ['lats'], helping: [] },
+  priorRatio: 0.34,
+};
+
+export const person: Person = {
+  bodyMassG: kg(75),
+  sex: 'male',
+  trainingMonths: 24,
+  birthYear: 1990,
+  nervous: false,
+  flags: [],
+  reports: [],
+};
