@@ -18,7 +18,8 @@ function* filesIn(folder) {
 
 function sourceHash(folders) {
   const hash = createHash('sha256').update(readFileSync(inRoot('package-lock.json')));
-  for (const folder of [...folders, 'scripts']) {
+  hash.update(readFileSync(inRoot('scripts/build.mjs')));
+  for (const folder of folders) {
     for (const file of filesIn(inRoot(folder))) hash.update(file).update(readFileSync(file));
   }
   return hash.digest('hex');

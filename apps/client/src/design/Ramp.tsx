@@ -10,7 +10,8 @@ export interface RampStepItem extends RampItem {
   state: 'done' | 'now' | 'coming';
 }
 
-const LABEL_SPACE = 36;
+const LABEL_SPACE = 34;
+const REPS_SPACE = 24;
 
 const looks = {
   done: { 'warm-up': 'bg-warm-up', working: 'bg-moss' },
@@ -44,7 +45,7 @@ export function Ramp({
   const blocks = width > 0 ? rampBlocks(steps, current, size, loadText) : [];
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
-      <View role="list" aria-label="Sets of this lift" style={{ height: height + LABEL_SPACE + 28 }}>
+      <View role="list" aria-label="Sets of this lift" style={{ height: height + LABEL_SPACE + REPS_SPACE }}>
         {lastTime.length > 0 && width > 0 && (
           <View aria-hidden className="absolute" style={{ top: LABEL_SPACE, left: 0 }}>
             <Svg width={width} height={height}>
@@ -66,7 +67,7 @@ export function Ramp({
               role="listitem"
               key={index}
               className="absolute items-center"
-              style={{ left: block.x, width: block.width, top: 0, height: height + LABEL_SPACE + 28 }}
+              style={{ left: block.x, width: block.width, top: 0, height: height + LABEL_SPACE + REPS_SPACE }}
             >
               <Pressable
                 role="button"

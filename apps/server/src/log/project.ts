@@ -66,6 +66,12 @@ export async function projectHistory(
       ),
     )
     .orderBy(desc(sessions.startedAt));
+  if (rows.length === 0) {
+    // The only finished session was reopened: no history, as if there had never been one.
+    const { studioId: studio, clientId: client } = clientHistories;
+    await db.delete(clientHistories).where(and(eq(studio, studioId), eq(client, clientId)));
+    return;
+  }
   const history = historyOf(
     rows.map((row) => row.state),
     mainFaultIn,

@@ -9,7 +9,7 @@ import { Ramp } from '../../design/Ramp';
 import { useNow } from '../../design/use-now';
 import { Body, Quiet } from '../../design/Words';
 import { attempt } from '../../state/problems';
-import { floorActions, lastSet, resultOf } from './actions';
+import { floorActions, resultOf } from './actions';
 import { ChecklistSheet } from './ChecklistSheet';
 import { CueCard } from './CueCard';
 import { CueSheet } from './CueSheet';
@@ -20,7 +20,6 @@ import type { LaneView, LiftView } from './lane-view';
 import { LoadSheet } from './LoadSheet';
 import { NowCard } from './NowCard';
 import { PainSheet } from './PainSheet';
-import { RestStrip } from './RestStrip';
 import { SetSheet } from './SetSheet';
 import { SetWatch } from './SetWatch';
 import { StopCard } from './StopCard';
@@ -52,7 +51,7 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
 
   return (
     <View className="min-h-0 flex-1">
-      <ScrollView className="flex-1" contentContainerClassName="gap-2.5 px-4 pb-4 pt-2">
+      <ScrollView className="flex-1" contentContainerClassName="gap-2 px-4 pb-4 pt-2">
         <LaneHeader
           lane={lane}
           view={view}
@@ -67,7 +66,7 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
             loadText={(load) => massNumber(load, lane.session.unit)}
             unit={loadUnit(view.lift, lane.session.unit)}
             onOpen={setOpenStep}
-            height={tall ? 150 : 104}
+            height={tall ? 150 : 96}
           />
         )}
         {view?.next.kind === 'step' && (
@@ -209,16 +208,9 @@ function Watching({
   const change = useFloorUi((state) => state.draft);
   if (view.next.kind !== 'step') return null;
   const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
-  const last = lastSet(lane.session);
   return (
     <>
-      {resting && rest && (
-        <RestStrip
-          rest={rest}
-          after={last ? `after ${loadReps(last.loadG, last.reps, lane.session.unit)}` : ''}
-        />
-      )}
-      <NowCard lane={lane} view={view} resting={resting} onLoad={() => setOpen('load')} onWhy={() => setOpen('why')} />
+      <NowCard lane={lane} view={view} rest={resting ? rest : null} onLoad={() => setOpen('load')} onWhy={() => setOpen('why')} />
       <CueCard view={view} onChange={() => setOpen('cue')} />
       <SetWatch
         view={view}

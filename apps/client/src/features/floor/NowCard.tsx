@@ -1,9 +1,10 @@
-import { massNumber, type Build } from '@spalo/core';
+import { massNumber, type Build, type Rest } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { Card } from '../../design/Card';
 import { changeText, LoadPicture } from '../../design/LoadPicture';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { workingNumber, workingTotal, type LaneView, type LiftView } from './lane-view';
+import { RestStrip } from './RestStrip';
 import { loadUnit } from './words';
 
 /** A bar with nothing on it, or one that stays as it is between working sets, needs no drawing. */
@@ -14,13 +15,14 @@ const shows = (build: Build, unchanged: boolean) =>
 export function NowCard({
   lane,
   view,
-  resting,
+  rest,
   onLoad,
   onWhy,
 }: {
   lane: LaneView;
   view: LiftView;
-  resting: boolean;
+  /** The rest that still runs; null when the set can begin. */
+  rest: Rest | null;
   onLoad: () => void;
   onWhy: () => void;
 }) {
@@ -33,9 +35,10 @@ export function NowCard({
   const what = working ? `working set ${workingNumber(view)} of ${workingTotal(view)}` : set.purpose;
   const sideNote = working && !change;
   return (
-    <Card className="gap-1 py-3">
-      <View className="flex-row justify-between gap-3">
-        <Quiet className="shrink">{`${resting ? 'Then' : 'Now'} · ${what}`}</Quiet>
+    <Card className="gap-0.5 overflow-hidden py-3">
+      {rest && <RestStrip rest={rest} then={`then ${what}`} />}
+      <View className={`flex-row justify-between gap-3 ${rest && sideNote ? 'hidden' : ''}`}>
+        <Quiet className="shrink">{rest ? '' : `Now · ${what}`}</Quiet>
         <Quiet className="text-right">{sideNote ? 'leave in reserve' : build?.kind === 'barbell' ? `${build.bar.name.toLowerCase()}${build.perSide.length === 0 ? ', nothing on it' : ''}` : ''}</Quiet>
       </View>
       <View className="flex-row flex-wrap items-end justify-between gap-x-3">
@@ -51,7 +54,7 @@ export function NowCard({
           <Figure className="text-working">{` ${set.reps}`}</Figure>
         </Pressable>
         {sideNote && (
-          <Figure className="text-[2.25rem] leading-[3.25rem] text-marigold-text">{view.state.plan.targetRir}</Figure>
+          <Figure aria-label={`leave ${view.state.plan.targetRir} in reserve`} className="text-[2.25rem] leading-[3.25rem] text-marigold-text">{view.state.plan.targetRir}</Figure>
         )}
       </View>
       {change !== '' && <Strong className="text-marigold-text">{change.charAt(0).toUpperCase() + change.slice(1)}</Strong>}

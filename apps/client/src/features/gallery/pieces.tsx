@@ -1,0 +1,190 @@
+import { builds } from './examples';
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { Banner } from '../../design/Banner';
+import { BeliefBand } from '../../design/BeliefBand';
+import { Button, IconButton } from '../../design/Button';
+import { Card } from '../../design/Card';
+import { Chip } from '../../design/Chip';
+import { Choice } from '../../design/Choice';
+import { DecisionCard } from '../../design/DecisionCard';
+import { LaneStrip } from '../../design/LaneStrip';
+import { LoadPicture } from '../../design/LoadPicture';
+import { Ramp, type RampStepItem } from '../../design/Ramp';
+import { RepRail } from '../../design/RepRail';
+import { Sheet } from '../../design/Sheet';
+import { EmptyState, ErrorState, LoadingState } from '../../design/States';
+import { Stepper } from '../../design/Stepper';
+import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
+
+const nothing = () => undefined;
+const long = 'Bartholomew Ingleby-Castellanos of the upper slipway, second boat from the left';
+const kilos = (load: number) => String(load / 1000);
+
+/** A ramp of `count` steps with `done` of them behind. */
+function rampOf(count: number, done: number): RampStepItem[] {
+  const warm = Math.floor(count / 2);
+  return Array.from({ length: count }, (_, index) => ({
+    kind: index < warm ? 'warm-up' : 'working',
+    load: index < warm ? 20_000 + (index * 80_000) / Math.max(warm, 1) : 100_000,
+    reps: index < warm ? Math.max(2, 10 - index * 2) : 8,
+    state: index < done ? 'done' : index === done ? 'now' : 'coming',
+  }));
+}
+
+function Stepping() {
+  const [reps, setReps] = useState(8);
+  return (
+    <Stepper
+      label="Reps"
+      value={String(reps)}
+      less={reps > 0 ? () => setReps(reps - 1) : null}
+      more={reps < 20 ? () => setReps(reps + 1) : null}
+    />
+  );
+}
+
+function Choosing() {
+  const [value, setValue] = useState(2);
+  const options = [0, 1, 2, 3].map((each) => ({ value: each, label: String(each) }));
+  return <Choice label="Clean reps left" options={options} value={value} onChange={setValue} figures />;
+}
+
+function Rail({ reps }: { reps: number }) {
+  const [marks, setMarks] = useState([{ rep: 3, faultId: 'x' }]);
+  const toggle = (rep: number) =>
+    setMarks(marks.some((mark) => mark.rep === rep) ? marks.filter((mark) => mark.rep !== rep) : [...marks, { rep, faultId: 'x' }]);
+  return <RepRail reps={reps} marks={marks} glyphOf={() => 'in'} faultName={() => 'knees in'} onToggle={toggle} />;
+}
+
+function Opening() {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button label="Open a sheet" onPress={() => setOpen(true)} />
+      <Sheet title={long} open={open} onClose={() => setOpen(false)}>
+        <Body>{`${long}. `.repeat(8)}</Body>
+      </Sheet>
+    </>
+  );
+}
+
+const lanes = [
+  { id: 'a', name: 'Runa', doing: 'set 2 · squat', ready: true, rest: null },
+  { id: 'b', name: 'Bartholomew', doing: 'rest', ready: false, rest: { share: 0.6, clock: '1:12' } },
+  { id: 'c', name: 'Oluchi', doing: 'row', ready: true, rest: null },
+];
+
+const card = { lift: 'Back squat', happened: '60 kg × 8, 8, 8', focus: 'Push the floor apart', advice: null };
+
+/** Every piece of the design system in every state, by name. */
+export const pieces: [name: string, states: ReactNode][] = [
+  [
+    'Words',
+    <View key="words" className="gap-1">
+      <Title>Title</Title>
+      <Figure>Figure 0123456789</Figure>
+      <Strong>Strong</Strong>
+      <Body>{`Body. ${long}.`}</Body>
+      <Quiet>Quiet</Quiet>
+    </View>,
+  ],
+  [
+    'Button',
+    <View key="button" className="gap-2">
+      <Button kind="main" big label="Log 60 × 8" onPress={nothing} />
+      <Button kind="now" label="On the floor" onPress={nothing} />
+      <Button kind="stop" label="Remove this set" onPress={nothing} />
+      <Button label="Plain" icon="plus" onPress={nothing} />
+      <Button label="Not now" disabled onPress={nothing} />
+      <Button kind="main" label={long} onPress={nothing} />
+      <IconButton icon="pain" label="Pain" color="oxide" caption onPress={nothing} className="self-start" />
+    </View>,
+  ],
+  [
+    'Chip',
+    <View key="chip" className="flex-row flex-wrap gap-2">
+      <Chip label="plain" />
+      <Chip label="pressed" look="taken" pressed onPress={nothing} />
+      <Chip label="to press" pressed={false} onPress={nothing} />
+      <Chip label="both wrists" look="flag" icon="alert" />
+      <Chip label="done" look="done" icon="check" />
+    </View>,
+  ],
+  ['Stepper', <Stepping key="stepper" />],
+  ['Choice', <Choosing key="choice" />],
+  [
+    'Card',
+    <View key="card" className="gap-2">
+      <Card>
+        <Body>{long}</Body>
+      </Card>
+      <Card now>
+        <Body>Now</Body>
+      </Card>
+      <Card chosen onPress={nothing} label="A card to press">
+        <Body>Chosen</Body>
+      </Card>
+    </View>,
+  ],
+  ['Sheet', <Opening key="sheet" />],
+  [
+    'Banner',
+    <View key="banner" className="gap-2">
+      <Banner title="Worth knowing">{long}</Banner>
+      <Banner kind="stop" title="Stop this lift" />
+      <Banner kind="wait" title="3 to send" action={<Button label="Send" onPress={nothing} />} />
+    </View>,
+  ],
+  [
+    'States',
+    <View key="states">
+      <EmptyState icon="floor" title="Nobody on the floor">
+        Start a client from the day.
+      </EmptyState>
+      <ErrorState what="The day could not be fetched" onRetry={nothing} />
+      <LoadingState what="the day" />
+    </View>,
+  ],
+  ...[1, 2, 4, 7, 10, 14].map((count): [string, ReactNode] => [
+    `Ramp, ${count} ${count === 1 ? 'step' : 'steps'}`,
+    <Ramp
+      key={count}
+      steps={rampOf(count, Math.floor(count / 2))}
+      lastTime={rampOf(Math.max(1, count - 1), 0)}
+      loadText={kilos}
+      unit="kg"
+      onOpen={nothing}
+    />,
+  ]),
+  [
+    'Bar and dumbbells',
+    <View key="bar" className="gap-2">
+      {builds.map(({ build, previous }, index) => (
+        <LoadPicture key={index} build={build} previous={previous} />
+      ))}
+    </View>,
+  ],
+  [
+    'Rep rail',
+    <View key="rail" className="gap-2">
+      <Rail reps={5} />
+      <Rail reps={12} />
+      <Rail reps={20} />
+    </View>,
+  ],
+  ['Lane strip', <LaneStrip key="strip" lanes={lanes} chosen="a" onChoose={nothing} />],
+  [
+    'Belief band',
+    <BeliefBand key="band" belief={{ mean: 26_000, low: 18_000, high: 34_000 }} load={20_000} text={(grams) => `${kilos(grams)} kg`} />,
+  ],
+  [
+    'Decision card',
+    <View key="decision" className="gap-2">
+      <DecisionCard {...card} tone="up" next="62.5 kg × 8" why="Up a step: all sets reached the top clean." />
+      <DecisionCard {...card} tone="same" next="60 kg × 9" why="Same load, one more rep." />
+      <DecisionCard {...card} tone="down" next="55 kg × 8" why="Two sets fell under 8 reps." />
+      <DecisionCard {...card} tone="stop" next="45 kg × 8" why="Pain 5 of 10 in the right knee." advice="A flag is opened." />
+    </View>,
+  ],
+];

@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  workers: 1,
+  fullyParallel: false,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
+  globalSetup: './global-setup.ts',
+  globalTeardown: './global-teardown.ts',
+  use: {
+    viewport: { width: 390, height: 844 },
+    actionTimeout: 10_000,
+    trace: 'retain-on-failure',
+    timezoneId: 'UTC',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-dev-shm-usage',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-sync',
+        '--no-first-run',
+      ],
+    },
+  },
+});

@@ -1,0 +1,171 @@
+import { expect, expectAccessible, expectNoOverflow, logSet, openDemo, startClient, test, untilOffline } from './spalo';
+
+test('a session from the day to the next plan, one tap a set', async ({ page }) => {
+  await openDemo(page);
+
+  // The day: who comes, what to know, what is planned.
+  const runa = page.getByText('Runa Hallvard-Iyer');
+  await expect(runa).toBeVisible();
+  await expect(page.getByText('Keen. Likes a plan; wants to know why.')).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  await startClient(page, 'Runa Hallvard-Iyer');
+
+  // The floor: ramp, load with its reason, bar and plates, checklist, cue.
+  await expect(page.getByRole('heading', { name: 'Back squat' })).toBeVisible();
+  await expect(page.getByText('High bar · lift 1 of 4')).toBeVisible();
+  const steps = page.getByRole('list', { name: 'Sets of this lift' }).getByRole('button');
+  const planned = await steps.count();
+  expect(planned).toBeGreaterThan(3);
+  await expect(page.getByText('short bar, nothing on it')).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+
+  await page.getByRole('button', { name: 'Why this load' }).click();
+  await expect(page.getByText('Sets behind it')).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  await page.getByRole('button', { name: /Set-up checklist/ }).click();
+  await page.getByRole('checkbox', { name: 'Hook height' }).click();
+  await page.getByRole('checkbox', { name: 'Hands' }).click();
+  await expect(page.getByText(/2 of 12 seen with Runa/)).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  await page.getByRole('button', { name: /Focus cue/ }).click();
+  await page.getByRole('button', { name: 'Focus on: Show the wall your shirt front' }).click();
+  await expect(page.getByText('Show the wall your shirt front')).toBeVisible();
+
+  // Warm-up sets as planned: one tap each, then the plates to add.
+  await logSet(page);
+  await expect(page.getByRole('timer')).toBeVisible();
+  await expect(page.getByText(/^Add .* a side$/)).toBeVisible();
+  while (!(await page.getByRole('radiogroup', { name: 'Clean reps left in reserve' }).isVisible())) await logSet(page);
+
+  // A working set with one deviation each: a fault in two taps, what was left in one.
+  await page.getByRole('checkbox', { name: /^Rep 8/ }).click();
+  await expect(page.getByRole('button', { name: /^Log .* clean of / })).toBeVisible();
+  await page.getByRole('button', { name: 'Heels come up' }).click();
+  await page.getByRole('radio', { name: '1', exact: true }).click();
+  await logSet(page);
+  await expect(page.getByText(/last set was/i)).toBeVisible();
+
+  // The load in two taps; one rep fewer in one.
+  await page.getByRole('button', { name: /^Change the load/ }).click();
+  const lighter = page.getByRole('button', { name: /^Take / }).nth(2);
+  const load = (await lighter.getAttribute('aria-label'))!.replace('Take ', '').replace(' kg', '');
+  await lighter.click();
+  await page.getByRole('button', { name: 'One rep fewer' }).click();
+  await expect(page.getByRole('button', { name: new RegExp(`^Log ${load} × `) })).toBeVisible();
+  await logSet(page);
+
+  // An earlier set is corrected; the last one is undone and done again.
+  await steps.nth(0).click();
+  await page.getByRole('button', { name: 'One rep fewer' }).last().click();
+  await page.getByRole('button', { name: 'Save correction' }).click();
+  await expect(steps.nth(0)).toHaveAccessibleName(/for 9 reps, done/);
+  await page.getByRole('button', { name: /^More for/ }).click();
+  await page.getByRole('button', { name: /^Undo / }).click();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('button', { name: /done$/ })).toHaveCount(planned - 2);
+  await logSet(page);
+  await logSet(page);
+
+  // The other lifts as planned; pain stops one of them.
+  await page.getByRole('button', { name: 'Next lift' }).click();
+  await expect(page.getByRole('heading', { name: 'Dumbbell bench press' })).toBeVisible();
+  while (!(await page.getByText('Dumbbell bench press is done').isVisible())) await logSet(page);
+  await page.getByRole('button', { name: 'Next lift' }).click();
+  await logSet(page);
+  await page.getByRole('button', { name: 'Pain', exact: true }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Pain 5 of 10' }).click();
+  await expect(page.getByRole('alert')).toContainText('Stop this lift. Pain 5 of 10 in the shoulder.');
+  await page.getByRole('button', { name: 'Go to the next lift' }).click();
+  await expect(page.getByRole('heading', { name: 'Romanian deadlift' })).toBeVisible();
+  for (;;) {
+    await logSet(page);
+    if (await page.getByText('has done everything planned').isVisible()) break;
+  }
+
+  // Wrap-up: a card a lift; one overridden, the rest accepted.
+  await page.getByRole('button', { name: 'Wrap up', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Wrap-up' })).toBeVisible();
+  await expect(page.getByText(/in a range free of pain: pain 5 of 10/)).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  const options = page.getByRole('group', { name: 'Next time for Romanian deadlift' });
+  const other = options.getByRole('button').nth(1);
+  await other.click();
+  await expect(other).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Finish with these' }).click();
+
+  // The client's page: the plan for the next booking, the session with its correction, the new flag.
+  await expect(page.getByRole('heading', { name: 'Runa Hallvard-Iyer' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Next: / })).toBeVisible();
+  await expect(page.getByText('As decided last time.').first()).toBeVisible();
+  await expect(page.getByText(/corrected, was 15 × 10 clean/)).toBeVisible();
+  await expect(page.getByText(/removed/).first()).toBeVisible();
+  await expect(page.getByRole('radiogroup', { name: 'State of the flag shoulder' })).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  await page.getByRole('link', { name: 'Day', exact: true }).click();
+  await expect(page.getByText('Done', { exact: true })).toBeVisible();
+});
+
+test('nothing is lost without network: log, reload, log on, send once', async ({ page, context, request, spalo }) => {
+  await openDemo(page);
+  await untilOffline(page);
+  await context.setOffline(true);
+  await startClient(page, 'Oluchi Venn');
+  await logSet(page);
+  await expect(page.getByText(/Offline · \d+ to send/)).toBeVisible();
+
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Back squat' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /done$/ })).toHaveCount(1);
+  await logSet(page);
+  await logSet(page);
+  await page.goto('/clients');
+  await expect(page.getByRole('link', { name: 'Anselm Quay' })).toBeVisible();
+  await page.goto('/floor');
+  await expect(page.getByText('Offline · 4 to send')).toBeVisible();
+  await expectAccessible(page);
+
+  await context.setOffline(false);
+  await expect(page.getByText(/to send/)).toHaveCount(0);
+  const headers = { 'X-Spalo': '1' };
+  await request.post(`${spalo.address}/api/v1/auth/demo`, { headers });
+  const { events } = (await (await request.get(`${spalo.address}/api/v1/events/live`)).json()) as {
+    events: { id: string; type: string; sessionId: string; payload: { clientId?: string } }[];
+  };
+  const { clients } = (await (await request.get(`${spalo.address}/api/v1/clients`)).json()) as {
+    clients: { id: string; name: string }[];
+  };
+  const oluchi = clients.find((client) => client.name === 'Oluchi Venn')!;
+  const { sessionId } = events.find((event) => event.payload.clientId === oluchi.id)!;
+  const own = events.filter((event) => event.sessionId === sessionId);
+  expect(own.map((event) => event.type)).toEqual(['session.started', 'set.logged', 'set.logged', 'set.logged']);
+});
+
+test('the server dies in the middle of a session and nothing is lost', async ({ page, spalo, browser }) => {
+  await openDemo(page);
+  await startClient(page, 'Teodor Brisling');
+  await logSet(page);
+  await spalo.kill();
+  await logSet(page);
+  await expect(page.getByText(/Offline · 1 to send/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: /done$/ })).toHaveCount(2);
+  await logSet(page);
+  await spalo.start();
+  await expect(page.getByText(/to send/)).toHaveCount(0, { timeout: 20_000 });
+
+  // Another device sees all of it, and follows while more is logged.
+  const other = await browser.newPage({ baseURL: spalo.address, viewport: { width: 390, height: 844 } });
+  await openDemo(other);
+  await other.getByRole('button', { name: 'Go to Teodor Brisling on the floor' }).click();
+  await expect(other.getByRole('button', { name: /done$/ })).toHaveCount(3);
+  await logSet(page);
+  await expect(other.getByRole('button', { name: /done$/ })).toHaveCount(4);
+  await other.close();
+});

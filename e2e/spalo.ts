@@ -1,0 +1,142 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { createServer } from 'node:net';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+import { serverEnv } from '../scripts/instance.mjs';
+import { serverBundle } from '../scripts/paths.mjs';
+import { ensureDatabase } from '../scripts/postgres.mjs';
+
+function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}
+
+function run(command: string, env: NodeJS.ProcessEnv): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const child = spawn('node', [serverBundle, command], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+    child.on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`${command} ended with ${code}`))));
+  });
+}
+
+/** A real server process on a database of its own, which can be killed and started again. */
+export class Spalo {
+  private child: ChildProcess | null = null;
+  private constructor(
+    readonly address: string,
+    /** For what only the database's owner can do. */
+    readonly ownerUrl: string,
+    private readonly env: NodeJS.ProcessEnv,
+  ) {}
+
+  static async make({ demo }: { demo: boolean }): Promise<Spalo> {
+    const name = `e_${randomUUID().replaceAll('-', '')}`;
+    await ensureDatabase(process.env.E2E_OWNER_URL!, name);
+    const inDatabase = (url: string) => url.replace(/\/postgres$/, `/${name}`);
+    const port = await freePort();
+    const env = {
+      ...process.env,
+      ...serverEnv({
+        ownerUrl: inDatabase(process.env.E2E_OWNER_URL!),
+        appUrl: inDatabase(process.env.E2E_APP_URL!),
+      }),
+      TZ: 'UTC',
+      PORT: String(port),
+      LOG_LEVEL: 'error',
+      SPALO_DEMO: demo ? '1' : '0',
+      SPALO_GALLERY: '1',
+      SPALO_CHECK_ANSWERS: '1',
+    };
+    await run('migrate', env);
+    if (demo) await run('demo', env);
+    const spalo = new Spalo(`http://localhost:${port}`, env.OWNER_DATABASE_URL, env);
+    await spalo.start();
+    return spalo;
+  }
+
+  async start(): Promise<void> {
+    const child = spawn('node', [serverBundle, 'serve'], { env: this.env, stdio: ['ignore', 'pipe', 'inherit'] });
+    this.child = child;
+    await new Promise<void>((resolve, reject) => {
+      child.stdout.on('data', (chunk: Buffer) => {
+        if (chunk.toString().includes('Spalo is ready')) resolve();
+      });
+      child.on('exit', () => reject(new Error('the server ended before it was ready')));
+    });
+  }
+
+  /** Ends the process at once, as a power cut would. */
+  async kill(): Promise<void> {
+    const { child } = this;
+    if (!child) return;
+    const gone = new Promise((resolve) => child.on('exit', resolve));
+    child.kill('SIGKILL');
+    await gone;
+    this.child = null;
+  }
+}
+
+/** One server a test file, with or without the demo studio. */
+export const test = base.extend<object, { demo: boolean; spalo: Spalo }>({
+  demo: [true, { option: true, scope: 'worker' }],
+  spalo: [
+    async ({ demo }, use) => {
+      const spalo = await Spalo.make({ demo });
+      await use(spalo);
+      await spalo.kill();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ spalo }, use) => use(spalo.address),
+});
+
+export { expect };
+
+export async function openDemo(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the demo studio' }).click();
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+}
+
+/** The shell is served by the service worker from now on, so that a reload works without network. */
+export async function untilOffline(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+}
+
+export async function startClient(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: `Start ${name}` }).click();
+  await expect(page).toHaveURL(/\/floor/);
+  await expect(page.getByRole('button', { name: /^Log / })).toBeVisible();
+}
+
+/** Taps the main button and waits for what it stored: one step more is done. */
+export async function logSet(page: Page): Promise<void> {
+  const done = page.getByRole('button', { name: /set, .*, done$/ });
+  const before = await done.count();
+  // A second tap right after the first counts as the same tap.
+  await expect(async () => {
+    if ((await done.count()) === before) await page.getByRole('button', { name: /^Log / }).click({ timeout: 1000 });
+    expect(await done.count()).toBe(before + 1);
+  }).toPass({ intervals: [50, 200, 400, 700] });
+}
+
+/** No violation of WCAG 2.2 AA that a machine can find. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(violations.map(({ id, nodes }) => ({ id, where: nodes.map((node) => node.html.slice(0, 160)) }))).toEqual([]);
+}
+
+/** Nothing reaches past the right edge of the window. */
+export async function expectNoOverflow(page: Page): Promise<void> {
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(over).toBeLessThanOrEqual(0);
+}
