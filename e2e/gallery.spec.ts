@@ -1,5 +1,7 @@
 import { expect, expectAccessible, expectNoOverflow, openDemo, test } from './spalo';
 
+test.use({ scene: 'gallery' });
+
 for (const theme of ['light', 'dark'] as const) {
   test(`every piece in every state, ${theme}`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });

@@ -1,5 +1,7 @@
 import { expect, expectAccessible, expectNoOverflow, logSet, openDemo, test, untilOffline } from './spalo';
 
+test.use({ scene: 'new-client' });
+
 test('a client added by hand trains for the first time, without network', async ({ page, context }) => {
   await openDemo(page);
   await untilOffline(page);

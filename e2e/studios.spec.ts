@@ -3,7 +3,7 @@ import { hash } from '@node-rs/argon2';
 import pg from 'pg';
 import { expect, expectAccessible, test } from './spalo';
 
-test.use({ demo: false });
+test.use({ scene: 'studios', demo: false });
 
 const password = 'a long enough password';
 

@@ -36,7 +36,12 @@ export default function Layout() {
     void navigator.storage?.persist?.();
   }, []);
   return (
-    <PersistQueryClientProvider client={queryClient} persistOptions={{ persister, maxAge: OFFLINE_DAYS_MS, buster: '1' }}>
+    <PersistQueryClientProvider
+      client={queryClient}
+      persistOptions={{ persister, maxAge: OFFLINE_DAYS_MS, buster: '1' }}
+      // What was kept may be older than what this device has sent since: show it, and fetch anew.
+      onSuccess={() => void queryClient.invalidateQueries()}
+    >
       <Gate />
     </PersistQueryClientProvider>
   );

@@ -166,6 +166,6 @@ export const sessionEvent = z.discriminatedUnion('type', [
   variant('note.added'),
   variant('session.finished'),
   variant('session.reopened'),
-]) as unknown as z.ZodType<SessionEvent>;
+]) as unknown as z.ZodType<SessionEvent, SessionEvent>;
 
 export const eventTypes = Object.keys(payloads) as EventType[];

@@ -2,7 +2,6 @@ import { z } from 'zod';
 
 /** Text that PostgreSQL can hold: no NUL or other control characters, no half characters. */
 const clean = (value: string) =>
-  // eslint-disable-next-line no-control-regex
   !/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/.test(value) &&
   !/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(value);
 const UNCLEAN = 'Remove characters that cannot be shown';

@@ -31,10 +31,10 @@ export function Chip({
       aria-pressed={onPress ? pressed : undefined}
       disabled={!onPress}
       onPress={onPress}
-      className={`flex-row items-center gap-1.5 self-start rounded-full border-2 ${size} ${box}`}
+      className={`max-w-full flex-row items-center gap-1.5 self-start rounded-full border-2 ${size} ${box}`}
     >
       {icon && <Icon name={icon} size={18} color={color} />}
-      <Text className={`font-strong text-small ${text}`}>{label}</Text>
+      <Text className={`shrink font-strong text-small ${text}`}>{label}</Text>
     </Pressable>
   );
 }

@@ -19,7 +19,7 @@ export function Stepper({
   return (
     <View role="group" aria-label={label} className="gap-1">
       <Quiet>{label}</Quiet>
-      <View className="flex-row items-center gap-3">
+      <View className="flex-row flex-wrap items-center gap-3">
         <View className={less ? '' : 'opacity-40'}>
           <IconButton icon="minus" label={`Less: ${label}`} onPress={() => less?.()} />
         </View>

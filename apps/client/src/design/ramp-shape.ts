@@ -17,6 +17,11 @@ export interface RampBlock {
 }
 
 const GAP = 4;
+/** With more steps than this the gaps shrink, so that each step stays wide enough to tap. */
+const MANY = 10;
+const NARROW_GAP = 1;
+/** The least width of a step: the least target of WCAG 2.2, in CSS pixels. */
+const LEAST = 24.2;
 /** Width of a figure of the number face against its size, a little generous. */
 const FIGURE_WIDTH = 0.5;
 const LABEL_SIZE = 19;
@@ -24,17 +29,19 @@ const CURRENT_WEIGHT = 1.25;
 /** Share of the height that the lightest step keeps. */
 const FLOOR_SHARE = 0.16;
 
+/** Shares `total` in proportion to the weights, but gives none less than `least`, where that is possible. */
 function shareOut(weights: number[], total: number, least: number): number[] {
-  const sum = weights.reduce((a, b) => a + b, 0);
-  const raw = weights.map((weight) => (weight / sum) * total);
-  const short = raw.filter((width) => width < least).length;
-  if (short === 0 || least * weights.length >= total) {
-    return short === 0 ? raw : raw.map(() => total / weights.length);
+  const narrow = new Set<number>();
+  for (;;) {
+    const left = total - narrow.size * least;
+    const sum = weights.reduce((all, weight, index) => (narrow.has(index) ? all : all + weight), 0);
+    const widths = weights.map((weight, index) =>
+      narrow.has(index) ? least : (weight / sum) * left,
+    );
+    const tooNarrow = widths.findIndex((width, index) => !narrow.has(index) && width < least);
+    if (tooNarrow < 0 || narrow.size === weights.length - 1) return widths;
+    narrow.add(tooNarrow);
   }
-  // The narrow ones get the least width, the others share what is left in proportion.
-  const left = total - short * least;
-  const wide = raw.filter((width) => width >= least).reduce((a, b) => a + b, 0);
-  return raw.map((width) => (width < least ? least : (width / wide) * left));
 }
 
 /**
@@ -48,11 +55,12 @@ export function rampBlocks(
   loadText: (load: number) => string,
 ): RampBlock[] {
   if (items.length === 0) return [];
-  const inner = size.width - GAP * (items.length - 1);
+  const gap = items.length > MANY ? NARROW_GAP : GAP;
+  const inner = size.width - gap * (items.length - 1);
   const weights = items.map(
     (item, index) => (8 + Math.min(item.reps, 20)) * (index === current ? CURRENT_WEIGHT : 1),
   );
-  const widths = shareOut(weights, inner, Math.min(26, inner / items.length));
+  const widths = shareOut(weights, inner, Math.min(LEAST, inner / items.length));
   const heaviest = Math.max(size.heaviest ?? 0, ...items.map((item) => item.load), 1);
   let x = 0;
   let lastLabelEnd = -Infinity;
@@ -64,7 +72,7 @@ export function rampBlocks(
     const middle = x + width / 2;
     const isNew = items[index - 1]?.load !== item.load;
     const fits = middle - needs / 2 > lastLabelEnd + 3;
-    const roomForCurrent = index >= current || index !== current - 1 || needs <= width + GAP;
+    const roomForCurrent = index >= current || index !== current - 1 || needs <= width + gap;
     const labelled = index === current || (fits && roomForCurrent && (isNew || needs <= width));
     if (labelled) lastLabelEnd = middle + needs / 2;
     const block = {
@@ -73,7 +81,7 @@ export function rampBlocks(
       height: size.height * (FLOOR_SHARE + (1 - FLOOR_SHARE) * (item.load / heaviest)),
       labelled,
     };
-    x += width + GAP;
+    x += width + gap;
     return block;
   });
 }

@@ -1,13 +1,17 @@
 import { useEffect, useState } from 'react';
 
-/** The time in milliseconds, anew each second while `running`. */
+/** The time in milliseconds, anew each second while `running`; else the time of the first drawing. */
 export function useNow(running: boolean): number {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
     if (!running) return undefined;
-    setNow(Date.now());
-    const timer = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(timer);
+    const tick = () => setNow(Date.now());
+    const soon = setTimeout(tick, 0);
+    const timer = setInterval(tick, 1000);
+    return () => {
+      clearTimeout(soon);
+      clearInterval(timer);
+    };
   }, [running]);
   return now;
 }

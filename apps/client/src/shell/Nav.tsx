@@ -17,7 +17,7 @@ function Place({ path, label, icon, active, rail }: { path: (typeof places)[numb
         className={`min-h-[3.5rem] items-center justify-center ${edge}`}
       >
         <Icon name={icon} color={active ? 'moss' : 'slate'} />
-        <Quiet className={`text-[0.9375rem] leading-5 ${active ? 'font-strong text-moss' : ''}`}>{label}</Quiet>
+        <Quiet className={`font-figure text-[1.0625rem] leading-5 ${active ? 'text-moss' : ''}`}>{label}</Quiet>
       </Pressable>
     </Link>
   );

@@ -64,6 +64,13 @@ export function makeJournal(store: JournalStore): Journal {
     sessions: new Map(),
   }));
 
+  /** The latest id made here: what is made later sorts later, within a millisecond and across kinds. */
+  let lastMade = '';
+  const makeId = (after = '') => {
+    lastMade = orderedId(Date.now(), after > lastMade ? after : lastMade);
+    return lastMade;
+  };
+
   /** Shows entries that are stored already, reducing the sessions they touch anew. */
   const show = (list: readonly Entry[]) => {
     const entries = new Map(state.getState().entries);
@@ -88,6 +95,9 @@ export function makeJournal(store: JournalStore): Journal {
 
     async load(nowMs) {
       const kept = await store.all();
+      for (const { id, state: standing } of kept) {
+        if (standing === 'waiting' && id > lastMade) lastMade = id;
+      }
       const waitingSessions = new Set(
         eventsOf(kept.filter((entry) => entry.state !== 'sent')).map((event) => event.sessionId),
       );
@@ -115,7 +125,7 @@ export function makeJournal(store: JournalStore): Journal {
     async append(sessionId, type, payload, { trainerId, device }) {
       const own = eventsOf(state.getState().entries.values(), sessionId);
       const last = own.reduce((latest, event) => (event.id > latest ? event.id : latest), '');
-      const id = orderedId(Date.now(), last);
+      const id = makeId(last);
       const at = new Date().toISOString();
       const event = { id, sessionId, at, author: trainerId, device, type, payload } as SessionEvent;
       await write([{ id, kind: 'event', event, state: 'waiting' }]);
@@ -123,7 +133,7 @@ export function makeJournal(store: JournalStore): Journal {
     },
 
     async change(change) {
-      await write([{ id: orderedId(Date.now(), ''), kind: 'change', change, state: 'waiting' }]);
+      await write([{ id: makeId(), kind: 'change', change, state: 'waiting' }]);
     },
 
     async receive(events) {

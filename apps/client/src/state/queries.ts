@@ -45,8 +45,12 @@ export function useBookings(from: string, to: string, trainerId: string) {
   const { waiting } = useOutbox();
   const sessions = useSessions();
   const bookings = useMemo<Booking[] | undefined>(
-    () => query.data && overlayBookings(query.data, waiting, sessions.values(), trainerId, { from, to }),
-    [query.data, waiting, sessions, trainerId, from, to],
+    () => {
+      const overlaid = overlayBookings(query.data ?? [], waiting, sessions.values(), trainerId, { from, to });
+      // Days that were never fetched are unknown, not empty; what was booked here is known all the same.
+      return query.data || (query.isError && overlaid.length > 0) ? overlaid : undefined;
+    },
+    [query.data, query.isError, waiting, sessions, trainerId, from, to],
   );
   return { ...query, data: bookings };
 }

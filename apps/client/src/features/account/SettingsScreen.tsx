@@ -108,7 +108,7 @@ export function SettingsScreen({ account }: { account: Account }) {
         {(trainers ?? []).map((trainer) => (
           <View key={trainer.id} className="flex-row flex-wrap justify-between gap-x-3 border-b-2 border-line py-1">
             <Strong>{trainer.name}</Strong>
-            <Quiet>{`${trainer.email} · ${trainer.role}`}</Quiet>
+            <Quiet className="shrink">{`${trainer.email} · ${trainer.role}`}</Quiet>
           </View>
         ))}
       </Section>

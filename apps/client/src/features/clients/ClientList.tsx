@@ -1,8 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, ScrollView, TextInput, View } from 'react-native';
-import { IconButton } from '../../design/Button';
-import { Button } from '../../design/Button';
+import { Button, IconButton } from '../../design/Button';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { Quiet, Strong, Title } from '../../design/Words';

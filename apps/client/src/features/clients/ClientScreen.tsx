@@ -19,7 +19,7 @@ import { SessionPlan } from '../day/SessionPlan';
 import { draftFor, startSession } from '../floor/actions';
 import { useFloorUi } from '../floor/floor-ui';
 import { loadReps } from '../floor/words';
-import { BookSheet } from './BookForm';
+import { BookSheet } from './BookSheet';
 import { FlagChips } from './FlagChips';
 import { FlagList } from './FlagList';
 import { ScreeningSection } from './ScreeningSection';
@@ -37,7 +37,7 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
   const router = useRouter();
   const wide = useWide();
   const { zone, unit } = account.studio;
-  const { data: clients } = useClients();
+  const { data: clients, isFetching } = useClients();
   const { data: rooms } = useRooms();
   const [booking, setBooking] = useState(false);
   const now = useNow(false);
@@ -52,7 +52,7 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
   const room = rooms?.[0];
   const draft = useMemo(() => client && room && draftFor(client, room, unit), [client, room, unit]);
 
-  if (!clients) return <LoadingState what="the client" />;
+  if (!clients || (!client && isFetching)) return <LoadingState what="the client" />;
   if (!client) {
     return (
       <View className="p-4">

@@ -3,7 +3,7 @@ import { lifts } from '@spalo/catalog';
 import type { Account, ClientFacts } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { ScrollView, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
@@ -34,12 +34,12 @@ export function NewClientScreen({ account }: { account: Account }) {
   const router = useRouter();
   const { unit } = account.studio;
   const schema = useMemo(() => clientForm(unit, new Date().getFullYear()), [unit]);
-  const { control, handleSubmit, watch } = useForm<ClientFormInput, unknown, ClientFacts>({
+  const { control, handleSubmit } = useForm<ClientFormInput, unknown, ClientFacts>({
     resolver: zodResolver(schema),
     defaultValues: emptyClientForm,
     mode: 'onTouched',
   });
-  const reports = watch('reportLift') !== '';
+  const reports = useWatch({ control, name: 'reportLift' }) !== '';
   const save = (facts: ClientFacts) =>
     attempt(async () => {
       const id = newId();

@@ -137,6 +137,8 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
             open={open === 'pain'}
             onClose={close}
             onReport={(report) => {
+              // The lane stays on this lift, so that what stops it is read before anything else is done.
+              openLift(lane.session.id, view.lift.id);
               attempt(() => actions.reportPain(report));
               close();
             }}

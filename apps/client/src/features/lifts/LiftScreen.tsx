@@ -56,7 +56,7 @@ export function LiftScreen({ id }: { id: string }) {
   }
   const { lesson } = lift;
   return (
-    <ScrollView className="flex-1" contentContainerClassName="gap-6 p-4">
+    <ScrollView tabIndex={0} className="flex-1" contentContainerClassName="gap-6 p-4">
       {!wide && <Button label="All lifts" icon="back" className="self-start" onPress={() => router.push('/lifts')} />}
       {lesson.styles.map((style) => (
         <View key={style.id} className="gap-6">

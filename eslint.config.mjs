@@ -1,0 +1,49 @@
+import { createRequire } from 'node:module';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+const require = createRequire(import.meta.url);
+const expo = require('eslint-config-expo/flat');
+
+const inClient = (config) => ({ ...config, files: ['apps/client/**/*.{ts,tsx,js}'] });
+
+export default [
+  {
+    ignores: ['**/node_modules/', '**/dist/', '.data/', '**/.expo/', 'apps/server/drizzle/', 'test-results/'],
+  },
+  ...tseslint.configs.recommended.map((config) => ({
+    ...config,
+    files: config.files ?? ['packages/**/*.ts', 'apps/server/**/*.ts', 'e2e/**/*.ts'],
+  })),
+  ...expo.filter((config) => !config.ignores || config.files || config.rules).map(inClient),
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      'no-console': 'error',
+      eqeqeq: 'error',
+    },
+  },
+  { files: ['apps/server/src/main.ts'], rules: { 'no-console': 'off' } },
+  { files: ['apps/client/*.js'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
+  { files: ['apps/client/**'], rules: { 'import/no-unresolved': 'off', 'import/namespace': 'off', 'import/no-named-as-default-member': 'off' } },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'fetch', 'setTimeout', 'setInterval', 'process', 'window', 'document'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Core takes the time as an argument.' },
+        { object: 'Math', property: 'random', message: 'Core takes randomness as an argument.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Core takes the time as an argument.' },
+      ],
+    },
+  },
+  prettier,
+];

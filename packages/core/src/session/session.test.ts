@@ -1,0 +1,301 @@
+import fc from 'fast-check';
+import { kg, person, room, row, squat } from '../fixtures.test-help';
+import { loadables } from '../loadable';
+import type { Flag } from '../person';
+import { draftSession, type DraftInput } from './draft';
+import type { EventPayloads, EventType, SessionEvent, SetResult } from './events';
+import { proposeNextSet, stepsInSight, type FloorContext } from './next-set';
+import { painStop } from './pain-gate';
+import { reduceSession } from './reduce';
+import { currentRest, restLeft } from './rest-state';
+import { countedSets, nextStepIndex, type LiftState, type SessionState } from './state';
+import { stepsWithLoad, stepsWithWorkingLoad } from './adjust-steps';
+
+const NOW = '2026-11-24T10:00:00.000Z';
+const input: DraftInput = {
+  programme: [
+    { lift: squat, styleId: 'high-bar', firstCueId: 'cue' },
+    { lift: row, styleId: 'bench', firstCueId: 'cue' },
+  ],
+  plans: {},
+  person,
+  pastSets: [],
+  lastTime: {},
+  room,
+  unit: 'kg',
+  now: NOW,
+};
+
+/** A log whose ids rise with every event. */
+function log() {
+  const events: SessionEvent[] = [];
+  const add = <T extends EventType>(type: T, payload: EventPayloads[T]) => {
+    const order = events.length;
+    const event = {
+      id: `id-${String(order).padStart(4, '0')}`,
+      sessionId: 'session',
+      at: new Date(Date.parse(NOW) + order * 60_000).toISOString(),
+      author: 'trainer',
+      device: 'device',
+      type,
+      payload,
+    } as SessionEvent;
+    events.push(event);
+    return event;
+  };
+  add('session.started', {
+    clientId: 'client',
+    bookingId: null,
+    roomId: room.id,
+    unit: 'kg',
+    lifts: draftSession(input).lifts,
+  });
+  const state = () => reduceSession(events) as SessionState;
+  const lift = (liftId = squat.id) => state().lifts.find((each) => each.plan.liftId === liftId) as LiftState;
+  const set = (result: Partial<SetResult> = {}, liftId = squat.id) => {
+    const step = nextStepIndex(lift(liftId));
+    const { kind, loadG, reps } = lift(liftId).steps[step]!;
+    const done = { loadG, reps, cleanReps: result.reps ?? reps, marks: [], rir: kind === 'working' ? 2 : null, ...result };
+    return add('set.logged', { ...done, liftId, step, kind, proposed: { loadG, reps } });
+  };
+  const warmUp = () => {
+    while (lift().steps[nextStepIndex(lift())]!.kind === 'warm-up') set();
+  };
+  return { events, add, state, lift, set, warmUp };
+}
+
+const context: FloorContext = {
+  lift: squat,
+  loads: loadables(room, { kind: 'barbell', barId: draftSession(input).lifts[0]!.implement.kind === 'barbell' ? 'bar-20' : '' }),
+  unit: 'kg',
+  flags: [],
+  safetyFaults: ['unsafe'],
+};
+
+describe('drafting a session', () => {
+  const drafted = (change: Partial<DraftInput>) => draftSession({ ...input, ...change });
+
+  it('gives each lift a load that exists, a climbing ramp and a reason', () => {
+    const [plan] = drafted({}).lifts;
+    expect(loadables(room, plan!.implement).map((load) => load.loadG)).toContain(plan!.loadG);
+    const loads = plan!.steps.map((step) => step.loadG);
+    expect(loads).toEqual([...loads].sort((a, b) => a - b));
+    expect(plan!.steps.filter((step) => step.kind === 'working')).toHaveLength(3);
+    expect(plan!.why).toMatch(/guessed/);
+  });
+
+  it('carries a plan on as decided, and lighter after an absence', () => {
+    const { steps: _steps, ramp: _ramp, why: _why, belief: _belief, lastTime: _last, ...kept } = drafted({}).lifts[0]!;
+    const plans = { [squat.id]: { ...kept, loadG: kg(100), reps: 10 } };
+    const away = (days: number) => {
+      const at = new Date(Date.parse(NOW) - days * 86_400_000).toISOString();
+      const pastSets = [{ liftId: squat.id, sessionId: 's', at, loadG: kg(100), cleanReps: 10, rir: 2 }];
+      return drafted({ plans, pastSets }).lifts[0]!;
+    };
+    expect([5, 15, 30, 50].map((days) => away(days).loadG / 1000)).toEqual([100, 95, 87.5, 77.5]);
+    expect(away(5)).toMatchObject({ reps: 10, why: 'As decided last time' });
+    expect(away(15)).toMatchObject({ reps: 8, why: '15 days away: 5 % lighter' });
+    expect(away(90).why).toMatch(/start again/);
+    expect(away(90).loadG).toBeLessThan(kg(100));
+  });
+
+  it('leaves a closed lift out until its flag is cleared', () => {
+    const { steps: _steps, ramp: _ramp, why: _why, belief: _belief, lastTime: _last, ...kept } = drafted({}).lifts[0]!;
+    const plans = { [squat.id]: { ...kept, closed: 'Closed after pain' } };
+    const flag: Flag = { id: 'f', place: 'knee', side: 'left', note: '', state: 'new', usualPain: 0 };
+    const withFlag = (state: Flag['state']) => drafted({ plans, person: { ...person, flags: [{ ...flag, state }] } });
+    expect(withFlag('new').closed).toEqual([{ liftId: squat.id, why: 'Closed after pain' }]);
+    expect(withFlag('cleared').closed).toEqual([]);
+    expect(withFlag('cleared').lifts[0]!.closed).toBeNull();
+  });
+
+  it('says so when the room has nothing for a lift', () => {
+    const { lifts, closed } = drafted({ room: { ...room, bars: [], dumbbells: [] } });
+    expect(lifts).toEqual([]);
+    expect(closed.map((each) => each.why)).toEqual(['Room has nothing to load it with', 'Room has nothing to load it with']);
+  });
+
+  it('proposes only loads that exist, for anyone', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          bodyMassG: fc.integer({ min: 25_000, max: 300_000 }),
+          sex: fc.constantFrom('female', 'male', 'unsaid'),
+          trainingMonths: fc.integer({ min: 0, max: 720 }),
+          birthYear: fc.option(fc.integer({ min: 1900, max: 2026 })),
+          nervous: fc.boolean(),
+        }),
+        (someone) => {
+          const draft = drafted({ person: { ...someone, sex: someone.sex as 'male', flags: [], reports: [] } });
+          for (const plan of draft.lifts) {
+            const exist = new Set(loadables(room, plan.implement).map((load) => load.loadG));
+            expect(plan.steps.every((step) => exist.has(step.loadG))).toBe(true);
+          }
+        },
+      ),
+    );
+  });
+});
+
+describe('the log', () => {
+  it('tells the same state in any order and with repeats', () => {
+    const { events, add, set, warmUp, state } = log();
+    warmUp();
+    const first = set({ rir: 1 });
+    add('set.corrected', { setId: first.id, loadG: kg(50), reps: 9, cleanReps: 9, marks: [], rir: 0 });
+    add('set.voided', { setId: first.id, voided: true });
+    add('note.added', { liftId: null, text: 'late' });
+    add('lift.skipped', { liftId: row.id, skipped: true, reason: null });
+    fc.assert(
+      fc.property(fc.shuffledSubarray(events, { minLength: events.length }), fc.subarray(events), (order, again) => {
+        expect(reduceSession([...order, ...again])).toEqual(state());
+      }),
+    );
+  });
+
+  it('keeps what a correction corrected, and counts no voided set', () => {
+    const { add, set, warmUp, lift } = log();
+    warmUp();
+    const logged = set({ reps: 8, cleanReps: 8 });
+    add('set.corrected', { setId: logged.id, loadG: kg(50), reps: 7, cleanReps: 6, marks: [{ rep: 7, faultId: 'x' }], rir: 1 });
+    const [corrected] = countedSets(lift(), 'working');
+    expect(corrected).toMatchObject({ loadG: kg(50), reps: 7, cleanReps: 6 });
+    expect(corrected!.corrections.map((each) => each.before.reps)).toEqual([8]);
+    const before = nextStepIndex(lift());
+    add('set.voided', { setId: logged.id, voided: true });
+    expect(nextStepIndex(lift())).toBe(before - 1);
+    add('set.voided', { setId: logged.id, voided: false });
+    expect(nextStepIndex(lift())).toBe(before);
+  });
+
+  it('is no session before its start has arrived, and open again when reopened', () => {
+    const { events, add, state } = log();
+    expect(reduceSession(events.slice(1))).toBeNull();
+    add('session.finished', {});
+    expect(state().finishedAt).not.toBeNull();
+    add('session.reopened', {});
+    expect(state().finishedAt).toBeNull();
+    add('set.voided', { setId: 'never seen', voided: true });
+    expect(state().lifts).toHaveLength(2);
+  });
+});
+
+describe('the next set', () => {
+  const after = (result: Partial<SetResult>) => {
+    const session = log();
+    session.warmUp();
+    session.set(result);
+    return { session, next: proposeNextSet(session.lift(), context) };
+  };
+  const planned = draftSession(input).lifts[0]!;
+  const load = planned.loadG;
+
+  it.each<[string, Partial<SetResult>, string]>([
+    ['as planned', { rir: 2 }, 'same'],
+    ['two reps more and much left', { reps: 10, cleanReps: 10, rir: 4 }, 'heavier'],
+    ['nothing left', { rir: 0 }, 'lighter'],
+    ['under the range', { reps: 6, cleanReps: 6, rir: 1 }, 'lighter'],
+    ['one less left', { rir: 1 }, 'longer rest'],
+    ['a third not clean', { cleanReps: 5, marks: [6, 7, 8].map((rep) => ({ rep, faultId: 'x' })) }, 'fewer reps'],
+    ['a safety fault', { cleanReps: 7, marks: [{ rep: 8, faultId: 'unsafe' }] }, 'lighter'],
+  ])('after a set with %s', (_name, result, change) => {
+    const { next } = after(result);
+    expect(next).toMatchObject({ kind: 'step', change });
+    if (next.kind !== 'step') return;
+    expect(next.why.length).toBeGreaterThan(10);
+    expect(Math.sign(next.set.loadG - load)).toBe({ heavier: 1, lighter: -1 }[change] ?? 0);
+  });
+
+  it('never jumps more than a fifth, and stays among the loads that exist', () => {
+    const exist = new Set(context.loads.map((each) => each.loadG));
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 0, max: 4 }), (reps, rir) => {
+        const { next } = after({ reps, cleanReps: reps, rir });
+        if (next.kind !== 'step') throw new Error('two sets are left');
+        expect(exist.has(next.set.loadG)).toBe(true);
+        expect(next.set.loadG).toBeLessThanOrEqual(load * 1.2);
+      }),
+    );
+  });
+
+  it('leaves a plan that the trainer changed as it is', () => {
+    const { session } = after({ rir: 0 });
+    const steps = stepsWithLoad(session.lift(), kg(60));
+    session.add('plan.adjusted', { liftId: squat.id, fromStep: nextStepIndex(session.lift()), steps, reason: 'asked for it' });
+    expect(proposeNextSet(session.lift(), context)).toMatchObject({ set: { loadG: kg(60) }, why: 'asked for it' });
+  });
+
+  it('moves the sets behind it on the ramp', () => {
+    const { session, next } = after({ rir: 0 });
+    if (next.kind !== 'step') throw new Error('two sets are left');
+    const behind = stepsInSight(session.lift(), next).slice(next.step);
+    expect(new Set(behind.map((step) => step.loadG))).toEqual(new Set([next.set.loadG]));
+  });
+
+  it('ends when all is done or skipped', () => {
+    const { session } = after({});
+    session.set();
+    session.set();
+    expect(proposeNextSet(session.lift(), context).kind).toBe('done');
+    session.add('lift.skipped', { liftId: row.id, skipped: true, reason: null });
+    expect(proposeNextSet(session.lift(row.id), { ...context, lift: row }).kind).toBe('done');
+  });
+
+  it('plans the ramp anew for another working load, above what was done', () => {
+    const session = log();
+    session.set();
+    const done = session.lift().steps[0]!.loadG;
+    const steps = stepsWithWorkingLoad(session.lift(), kg(90), squat, context.loads);
+    expect(steps.filter((step) => step.kind === 'working').every((step) => step.loadG === kg(90))).toBe(true);
+    expect(steps.every((step) => step.loadG > done)).toBe(true);
+  });
+});
+
+describe('pain', () => {
+  const report = (score: number, kind: EventPayloads['pain.reported']['kind'] = 'ache') => ({
+    id: `p${score}`,
+    at: NOW,
+    place: 'knee' as const,
+    side: 'left' as const,
+    score,
+    kind,
+  });
+  const flag = (usualPain: number): Flag => ({ id: 'f', place: 'knee', side: 'left', note: '', state: 'watched', usualPain });
+
+  it.each([
+    ['4 of 10', [report(4)], [], true, false],
+    ['1 of 10', [report(1)], [], false, false],
+    ['2 more than none', [report(2)], [], true, false],
+    ['2 where 2 is usual', [report(2)], [flag(2)], false, false],
+    ['a rise of 2 within the session', [report(1), report(3)], [], true, false],
+    ['sharp, however little', [report(1, 'sharp')], [], true, false],
+    ['dizziness', [report(1, 'dizzy')], [], true, true],
+    ['the chest', [report(0, 'chest')], [], true, true],
+  ])('%s', (_name, pains, flags, stops, redFlag) => {
+    const stop = painStop(pains, flags);
+    expect(stop !== null).toBe(stops);
+    expect(stop?.redFlag ?? false).toBe(redFlag);
+  });
+
+  it('stops the lift until it is withdrawn', () => {
+    const { add, lift } = log();
+    const pain = add('pain.reported', { liftId: squat.id, place: 'knee', side: 'left', score: 5, kind: 'ache' });
+    expect(proposeNextSet(lift(), context)).toMatchObject({ kind: 'stop', stop: { why: 'pain 5 of 10 in the left knee' } });
+    add('pain.withdrawn', { painId: pain.id });
+    expect(proposeNextSet(lift(), context).kind).toBe('step');
+  });
+});
+
+describe('rest', () => {
+  it('runs from the latest set, longer when asked, and ends', () => {
+    const { set, state } = log();
+    expect(currentRest(state(), () => false)).toBeNull();
+    set();
+    const rest = currentRest(state(), () => false)!;
+    expect(rest.seconds).toBe(state().lifts[0]!.steps[0]!.restS);
+    expect(currentRest(state(), () => true)!.seconds).toBeGreaterThan(rest.seconds);
+    const start = Date.parse(rest.since);
+    expect(restLeft(rest, start)).toBe(rest.seconds);
+    expect(restLeft(rest, start + rest.seconds * 1000)).toBe(0);
+  });
+});
