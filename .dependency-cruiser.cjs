@@ -24,7 +24,8 @@ module.exports = {
     },
     {
       name: 'screens-only-arrange',
-      comment: 'A route file takes features and the shell; it does not reach into the design system’s neighbours.',
+      comment:
+        'A route file takes features and the shell; it does not reach into the design system’s neighbours.',
       severity: 'error',
       from: { path: '^apps/client/src/design/' },
       to: { path: '^apps/client/(src/(features|state|shell|api)|app)/' },
@@ -42,6 +43,10 @@ module.exports = {
     exclude: { path: '(^|/)(dist|\\.expo)/' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.base.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'default'], extensions: ['.ts', '.tsx', '.mjs', '.js'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'default'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js'],
+    },
   },
 };

@@ -9,7 +9,14 @@ const inClient = (config) => ({ ...config, files: ['apps/client/**/*.{ts,tsx,js}
 
 export default [
   {
-    ignores: ['**/node_modules/', '**/dist/', '.data/', '**/.expo/', 'apps/server/drizzle/', 'test-results/'],
+    ignores: [
+      '**/node_modules/',
+      '**/dist/',
+      '.data/',
+      '**/.expo/',
+      'apps/server/drizzle/',
+      'test-results/',
+    ],
   },
   ...tseslint.configs.recommended.map((config) => ({
     ...config,
@@ -19,7 +26,10 @@ export default [
   {
     files: ['**/*.{ts,tsx}'],
     rules: {
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-non-null-assertion': 'off',
       'no-console': 'error',
@@ -28,12 +38,27 @@ export default [
   },
   { files: ['apps/server/src/main.ts'], rules: { 'no-console': 'off' } },
   { files: ['apps/client/*.js'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
-  { files: ['apps/client/**'], rules: { 'import/no-unresolved': 'off', 'import/namespace': 'off', 'import/no-named-as-default-member': 'off' } },
+  {
+    files: ['apps/client/**'],
+    rules: {
+      'import/no-unresolved': 'off',
+      'import/namespace': 'off',
+      'import/no-named-as-default-member': 'off',
+    },
+  },
   {
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      'no-restricted-globals': ['error', 'fetch', 'setTimeout', 'setInterval', 'process', 'window', 'document'],
+      'no-restricted-globals': [
+        'error',
+        'fetch',
+        'setTimeout',
+        'setInterval',
+        'process',
+        'window',
+        'document',
+      ],
       'no-restricted-properties': [
         'error',
         { object: 'Date', property: 'now', message: 'Core takes the time as an argument.' },
@@ -41,7 +66,10 @@ export default [
       ],
       'no-restricted-syntax': [
         'error',
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Core takes the time as an argument.' },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Core takes the time as an argument.',
+        },
       ],
     },
   },

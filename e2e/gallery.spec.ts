@@ -12,7 +12,9 @@ for (const theme of ['light', 'dark'] as const) {
     for (const piece of ['Button', 'Ramp, 1 step', 'Ramp, 14 steps', 'Rep rail', 'Decision card']) {
       await expect(page.getByRole('heading', { name: piece, exact: true })).toBeVisible();
     }
-    await expect(page.getByRole('region', { name: 'Ramp, 14 steps' }).getByRole('listitem')).toHaveCount(14);
+    await expect(
+      page.getByRole('region', { name: 'Ramp, 14 steps' }).getByRole('listitem'),
+    ).toHaveCount(14);
     await expectAccessible(page);
     await expectNoOverflow(page);
   });
@@ -20,7 +22,14 @@ for (const theme of ['light', 'dark'] as const) {
 
 test('text at 200 % stays on the screen', async ({ page }) => {
   await openDemo(page);
-  for (const path of ['/day', '/clients', '/clients/new', '/lifts/back-squat', '/room', '/settings']) {
+  for (const path of [
+    '/day',
+    '/clients',
+    '/clients/new',
+    '/lifts/back-squat',
+    '/room',
+    '/settings',
+  ]) {
     await page.goto(path);
     await expect(page.getByRole('heading').first()).toBeVisible();
     await page.addStyleTag({ content: 'html { font-size: 200% !important }' });

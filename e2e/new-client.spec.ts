@@ -1,8 +1,19 @@
-import { expect, expectAccessible, expectNoOverflow, logSet, openDemo, test, untilOffline } from './spalo';
+import {
+  expect,
+  expectAccessible,
+  expectNoOverflow,
+  logSet,
+  openDemo,
+  test,
+  untilOffline,
+} from './spalo';
 
 test.use({ scene: 'new-client' });
 
-test('a client added by hand trains for the first time, without network', async ({ page, context }) => {
+test('a client added by hand trains for the first time, without network', async ({
+  page,
+  context,
+}) => {
   await openDemo(page);
   await untilOffline(page);
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
@@ -21,7 +32,9 @@ test('a client added by hand trains for the first time, without network', async 
   await expectNoOverflow(page);
 
   await context.setOffline(true);
-  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Wilhelmina Achterberg-Oduya');
+  await page
+    .getByRole('textbox', { name: 'Name', exact: true })
+    .fill('Wilhelmina Achterberg-Oduya');
   await page.getByRole('textbox', { name: 'Body mass, kg' }).fill('64,5');
   await page.getByRole('textbox', { name: 'Months of regular training' }).fill('2');
   await page.getByRole('textbox', { name: 'How heavy, kg' }).fill('30');
@@ -31,8 +44,12 @@ test('a client added by hand trains for the first time, without network', async 
 
   await expect(page.getByRole('heading', { name: 'Wilhelmina Achterberg-Oduya' })).toBeVisible();
   await expect(page.getByText('64.5 kg · 2 months of training')).toBeVisible();
-  await expect(page.getByText('Careful start: from what the client says they lifted')).toBeVisible();
-  await expect(page.getByText('Careful start: guessed from body mass and training time').first()).toBeVisible();
+  await expect(
+    page.getByText('Careful start: from what the client says they lifted'),
+  ).toBeVisible();
+  await expect(
+    page.getByText('Careful start: guessed from body mass and training time').first(),
+  ).toBeVisible();
   await expect(page.getByText('Back squat: 30 × 10, 3 months ago')).toBeVisible();
 
   await page.getByRole('button', { name: 'Book Wilhelmina Achterberg-Oduya' }).click();
@@ -50,8 +67,10 @@ test('a client added by hand trains for the first time, without network', async 
   expect(await warmUps.count()).toBeLessThanOrEqual(1);
   await logSet(page);
   await page.getByRole('button', { name: /^More for/ }).click();
-  for (const skip of await page.getByRole('button', { name: 'Skip' }).all()) await expect(skip).toBeVisible();
-  for (let left = 3; left > 0; left -= 1) await page.getByRole('button', { name: 'Skip' }).last().click();
+  for (const skip of await page.getByRole('button', { name: 'Skip' }).all())
+    await expect(skip).toBeVisible();
+  for (let left = 3; left > 0; left -= 1)
+    await page.getByRole('button', { name: 'Skip' }).last().click();
   await page.getByRole('textbox', { name: 'Note' }).fill('Liked the slow count');
   await page.getByRole('button', { name: 'Keep note' }).click();
   await expect(page.getByText('Back squat: Liked the slow count')).toBeVisible();

@@ -1,4 +1,13 @@
-import { expect, expectAccessible, expectNoOverflow, logSet, openDemo, startClient, test, untilOffline } from './spalo';
+import {
+  expect,
+  expectAccessible,
+  expectNoOverflow,
+  logSet,
+  openDemo,
+  startClient,
+  test,
+  untilOffline,
+} from './spalo';
 
 test.use({ scene: 'session' });
 
@@ -41,7 +50,8 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await logSet(page);
   await expect(page.getByRole('timer')).toBeVisible();
   await expect(page.getByText(/^Add .* a side$/)).toBeVisible();
-  while (!(await page.getByRole('radiogroup', { name: 'Clean reps left in reserve' }).isVisible())) await logSet(page);
+  while (!(await page.getByRole('radiogroup', { name: 'Clean reps left in reserve' }).isVisible()))
+    await logSet(page);
 
   // A working set with one deviation each: a fault in two taps, what was left in one.
   await page.getByRole('checkbox', { name: /^Rep 8/ }).click();
@@ -81,7 +91,9 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await page.getByRole('button', { name: 'Pain', exact: true }).click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Pain 5 of 10' }).click();
-  await expect(page.getByRole('alert')).toContainText('Stop this lift. Pain 5 of 10 in the shoulder.');
+  await expect(page.getByRole('alert')).toContainText(
+    'Stop this lift. Pain 5 of 10 in the shoulder.',
+  );
   await page.getByRole('button', { name: 'Go to the next lift' }).click();
   await expect(lift).toHaveText('Romanian deadlift');
   while ((await lift.textContent()) === 'Romanian deadlift') await logSet(page);
@@ -108,11 +120,21 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await expect(page.getByRole('radiogroup', { name: 'State of the flag shoulder' })).toBeVisible();
   await expectAccessible(page);
   await expectNoOverflow(page);
+  // Turned to a wide window and back, everything stays.
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await expect(page.getByRole('textbox', { name: 'Find a client' })).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.getByRole('heading', { name: /^Next: / })).toBeVisible();
   await page.getByRole('link', { name: 'Day', exact: true }).click();
   await expect(page.getByText('Done', { exact: true })).toBeVisible();
 });
 
-test('nothing is lost without network: log, reload, log on, send once', async ({ page, context, request, spalo }) => {
+test('nothing is lost without network: log, reload, log on, send once', async ({
+  page,
+  context,
+  request,
+  spalo,
+}) => {
   await openDemo(page);
   await untilOffline(page);
   await context.setOffline(true);
@@ -144,10 +166,19 @@ test('nothing is lost without network: log, reload, log on, send once', async ({
   const oluchi = clients.find((client) => client.name === 'Oluchi Venn')!;
   const { sessionId } = events.findLast((event) => event.payload.clientId === oluchi.id)!;
   const own = events.filter((event) => event.sessionId === sessionId);
-  expect(own.map((event) => event.type)).toEqual(['session.started', 'set.logged', 'set.logged', 'set.logged']);
+  expect(own.map((event) => event.type)).toEqual([
+    'session.started',
+    'set.logged',
+    'set.logged',
+    'set.logged',
+  ]);
 });
 
-test('the server dies in the middle of a session and nothing is lost', async ({ page, spalo, browser }) => {
+test('the server dies in the middle of a session and nothing is lost', async ({
+  page,
+  spalo,
+  browser,
+}) => {
   await openDemo(page);
   await untilOffline(page);
   await startClient(page, 'Teodor Brisling');
@@ -163,7 +194,10 @@ test('the server dies in the middle of a session and nothing is lost', async ({ 
   await expect(page.getByText(/to send/)).toHaveCount(0, { timeout: 20_000 });
 
   // Another device sees all of it, and follows while more is logged.
-  const other = await browser.newPage({ baseURL: spalo.address, viewport: { width: 390, height: 844 } });
+  const other = await browser.newPage({
+    baseURL: spalo.address,
+    viewport: { width: 390, height: 844 },
+  });
   await openDemo(other);
   await other.getByRole('button', { name: 'Go to Teodor Brisling on the floor' }).click();
   await expect(other.getByRole('button', { name: /done$/ })).toHaveCount(3);

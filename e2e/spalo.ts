@@ -19,8 +19,13 @@ function freePort(): Promise<number> {
 
 function run(command: string, env: NodeJS.ProcessEnv): Promise<void> {
   return new Promise((resolve, reject) => {
-    const child = spawn('node', [serverBundle, command], { env, stdio: ['ignore', 'ignore', 'inherit'] });
-    child.on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`${command} ended with ${code}`))));
+    const child = spawn('node', [serverBundle, command], {
+      env,
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
+    child.on('exit', (code) =>
+      code === 0 ? resolve() : reject(new Error(`${command} ended with ${code}`)),
+    );
   });
 }
 
@@ -60,7 +65,10 @@ export class Spalo {
   }
 
   async start(): Promise<void> {
-    const child = spawn('node', [serverBundle, 'serve'], { env: this.env, stdio: ['ignore', 'pipe', 'inherit'] });
+    const child = spawn('node', [serverBundle, 'serve'], {
+      env: this.env,
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
     this.child = child;
     await new Promise<void>((resolve, reject) => {
       child.stdout.on('data', (chunk: Buffer) => {
@@ -126,7 +134,8 @@ export async function logSet(page: Page): Promise<void> {
   const before = await standing();
   await expect(async () => {
     // A tap right after another counts as the same tap, so it may have to be tapped again.
-    if ((await standing()) === before) await page.getByRole('button', { name: /^Log / }).click({ timeout: 1000 });
+    if ((await standing()) === before)
+      await page.getByRole('button', { name: /^Log / }).click({ timeout: 1000 });
     await expect.poll(standing, { timeout: 500, intervals: [30] }).not.toBe(before);
   }).toPass({ intervals: [50, 200, 400, 700] });
 }
@@ -136,7 +145,12 @@ export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();
-  expect(violations.map(({ id, nodes }) => ({ id, where: nodes.map((node) => node.html.slice(0, 160)) }))).toEqual([]);
+  expect(
+    violations.map(({ id, nodes }) => ({
+      id,
+      where: nodes.map((node) => node.html.slice(0, 160)),
+    })),
+  ).toEqual([]);
 }
 
 /** Nothing reaches past the right edge of the window. */

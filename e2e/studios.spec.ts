@@ -7,7 +7,11 @@ test.use({ scene: 'studios', demo: false });
 
 const password = 'a long enough password';
 
-test('the first start makes a studio; a second studio reaches nothing of it by any endpoint', async ({ page, spalo, browser }) => {
+test('the first start makes a studio; a second studio reaches nothing of it by any endpoint', async ({
+  page,
+  spalo,
+  browser,
+}) => {
   await page.goto('/');
   await expect(page.getByText('This is the first start here.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Password' }).fill('short');
@@ -34,10 +38,15 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
   // A second studio on the same server, put there by the operator.
   const owner = new pg.Client(spalo.ownerUrl);
   await owner.connect();
-  const { rows } = await owner.query<{ client_id: string; id: string }>('SELECT client_id, id FROM sessions');
+  const { rows } = await owner.query<{ client_id: string; id: string }>(
+    'SELECT client_id, id FROM sessions',
+  );
   const first = rows[0]!;
   const studioId = randomUUID();
-  await owner.query("INSERT INTO studios (id, name, unit, zone) VALUES ($1, 'Second', 'kg', 'UTC')", [studioId]);
+  await owner.query(
+    "INSERT INTO studios (id, name, unit, zone) VALUES ($1, 'Second', 'kg', 'UTC')",
+    [studioId],
+  );
   await owner.query(
     "INSERT INTO trainers (studio_id, id, name, email, password_hash, role) VALUES ($1, $2, 'Second', 'second@example.invalid', $3, 'owner')",
     [studioId, randomUUID(), await hash(password)],
@@ -62,9 +71,13 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
   const tried: string[] = [];
   for (const [path, methods] of Object.entries(document.paths)) {
     for (const [method, operation] of Object.entries(methods)) {
-      if (operation['x-access'] === 'open' || ['signOut', 'stream'].includes(operation.operationId)) continue;
+      if (operation['x-access'] === 'open' || ['signOut', 'stream'].includes(operation.operationId))
+        continue;
       const id = path.includes('/sessions/') ? first.id : first.client_id;
-      const query = { bookings: '?from=2026-01-01T00:00:00.000Z&to=2026-02-01T00:00:00.000Z', events: '?after=0' };
+      const query = {
+        bookings: '?from=2026-01-01T00:00:00.000Z&to=2026-02-01T00:00:00.000Z',
+        events: '?after=0',
+      };
       const url = path.replace(/\{\w+\}/g, id) + (query[operation.operationId as 'events'] ?? '');
       const answer = await other.request.fetch(url, {
         method,

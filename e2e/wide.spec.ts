@@ -34,7 +34,9 @@ test('day, floor and clients use a wide screen', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'Runa Hallvard-Iyer' })).toHaveCount(0);
   await page.getByRole('link', { name: /Ingleby/ }).click();
   // List and detail side by side.
-  await expect(page.getByRole('heading', { name: 'Bartholomew Ingleby-Castellanos' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Bartholomew Ingleby-Castellanos' }),
+  ).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Find a client' })).toBeVisible();
   await expectAccessible(page);
   await expectNoOverflow(page);
@@ -46,7 +48,12 @@ test('by keyboard alone: go to places, list the keys, log a set', async ({ page 
   await expect(page.getByRole('dialog')).toContainText('Floor');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  for (const [key, heading] of [['c', 'Clients'], ['l', 'Lifts'], ['r', 'Boathouse loft'], ['d', 'Today']] as const) {
+  for (const [key, heading] of [
+    ['c', 'Clients'],
+    ['l', 'Lifts'],
+    ['r', 'Boathouse loft'],
+    ['d', 'Today'],
+  ] as const) {
     await page.keyboard.press('g');
     await page.keyboard.press(key);
     await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
@@ -59,7 +66,9 @@ test('by keyboard alone: go to places, list the keys, log a set', async ({ page 
   await expect(lane.getByRole('button', { name: /set, .*, done$/ })).toHaveCount(1);
 });
 
-test('lifts, room and settings stand on their own, and settings keep the theme', async ({ page }) => {
+test('lifts, room and settings stand on their own, and settings keep the theme', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Lifts', exact: true }).click();
   await page.getByRole('link', { name: 'Romanian deadlift' }).click();
@@ -86,9 +95,16 @@ test('screening answers are opened on purpose, and the opening is on record', as
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await page.getByRole('link', { name: 'Anselm Quay' }).click();
   await page.getByRole('button', { name: 'Open the answers' }).click();
-  await expect(page.getByRole('radiogroup', { name: /heart or blood-pressure/ }).getByRole('radio', { name: 'Yes' })).toBeChecked();
+  await expect(
+    page
+      .getByRole('radiogroup', { name: /heart or blood-pressure/ })
+      .getByRole('radio', { name: 'Yes' }),
+  ).toBeChecked();
   await expect(page.getByText(/^Maren Oskarby, today/)).toBeVisible();
-  await page.getByRole('radiogroup', { name: /operation/ }).getByRole('radio', { name: 'Yes' }).click();
+  await page
+    .getByRole('radiogroup', { name: /operation/ })
+    .getByRole('radio', { name: 'Yes' })
+    .click();
   await page.getByRole('button', { name: 'Save the answers' }).click();
   await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible();
 });

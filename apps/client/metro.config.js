@@ -1,3 +1,4 @@
+const http = require('node:http');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
 
@@ -15,5 +16,24 @@ const englishOnly = (resolve) => (context, moduleName, platform) => {
 config.resolver.resolveRequest = englishOnly((context, moduleName, platform) =>
   context.resolveRequest(context, moduleName, platform),
 );
+
+// In development the API runs beside Metro; the browser must see both at one address, for the cookie's sake.
+const api = process.env.SPALO_API;
+if (api) {
+  config.server.enhanceMiddleware = (metro) => (request, response, next) => {
+    if (!request.url.startsWith('/api/')) return metro(request, response, next);
+    const { method, headers, url } = request;
+    const passed = http.request(new URL(url, api), { method, headers }, (answer) => {
+      response.writeHead(answer.statusCode, answer.headers);
+      answer.pipe(response);
+    });
+    passed.on('error', () => {
+      response.statusCode = 502;
+      response.end();
+    });
+    request.pipe(passed);
+    return undefined;
+  };
+}
 
 module.exports = withNativeWind(config, { input: './global.css' });

@@ -38,7 +38,7 @@ module.exports = {
         lead: ['1.25rem', '1.6rem'],
         title: ['2rem', '2.1rem'],
         figure: ['1.5rem', '1.6rem'],
-        working: ['4.25rem', '4.25rem'],
+        working: ['4.25rem', '3.75rem'],
       },
       minHeight: { tap: '3rem' },
       minWidth: { tap: '3rem' },

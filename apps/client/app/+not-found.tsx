@@ -7,7 +7,11 @@ export default function NotFound() {
   const router = useRouter();
   return (
     <View className="p-4">
-      <EmptyState icon="alert" title="No such page" action={<Button label="Go to the day" onPress={() => router.replace('/day')} />}>
+      <EmptyState
+        icon="alert"
+        title="No such page"
+        action={<Button label="Go to the day" onPress={() => router.replace('/day')} />}
+      >
         The address is old or mistyped.
       </EmptyState>
     </View>

@@ -14,7 +14,7 @@ import { Shell } from '@/shell/Shell';
 import { AccountContext } from '@/shell/use-signed-in';
 import { journal } from '@/state/device';
 import { useAccount } from '@/state/queries';
-import { OFFLINE_DAYS_MS, persister, queryClient } from '@/state/query-client';
+import { isWorthKeeping, OFFLINE_DAYS_MS, persister, queryClient } from '@/state/query-client';
 import { useSettings } from '@/state/settings';
 import { useJournalReady } from '@/state/use-journal';
 import { useSync } from '@/state/use-sync';
@@ -38,7 +38,12 @@ export default function Layout() {
   return (
     <PersistQueryClientProvider
       client={queryClient}
-      persistOptions={{ persister, maxAge: OFFLINE_DAYS_MS, buster: '1' }}
+      persistOptions={{
+        persister,
+        maxAge: OFFLINE_DAYS_MS,
+        buster: '1',
+        dehydrateOptions: { shouldDehydrateQuery: isWorthKeeping },
+      }}
       // What was kept may be older than what this device has sent since: show it, and fetch anew.
       onSuccess={() => void queryClient.invalidateQueries()}
     >
@@ -57,7 +62,9 @@ function Gate() {
   if (path === '/gallery') return <Slot />;
   if (signedOut) return <SignInScreen />;
   if (!account || !ready) {
-    return isPending || !ready ? null : <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} />;
+    return isPending || !ready ? null : (
+      <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} />
+    );
   }
   return (
     <AccountContext value={account}>

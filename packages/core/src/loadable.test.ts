@@ -35,17 +35,15 @@ const anyRoom = fc
     { maxLength: 4 },
   )
   .chain((plates) =>
-    fc.integer({ min: 20, max: 300 }).map(
-      (sleeve): Room => ({
-        ...room,
-        bars: [bar(20, sleeve)],
-        plates: plates.map(({ mass, count, thicknessMm }, index) => ({
-          ...plate(mass, count, 100 + mass * 15),
-          id: `p${index}`,
-          thicknessMm,
-        })),
-      }),
-    ),
+    fc.integer({ min: 20, max: 300 }).map((sleeve): Room => ({
+      ...room,
+      bars: [bar(20, sleeve)],
+      plates: plates.map(({ mass, count, thicknessMm }, index) => ({
+        ...plate(mass, count, 100 + mass * 15),
+        id: `p${index}`,
+        thicknessMm,
+      })),
+    })),
   );
 
 describe('loads of a bar', () => {
@@ -54,7 +52,10 @@ describe('loads of a bar', () => {
       fc.property(anyRoom, (place) => {
         const loads = loadables(place, { kind: 'barbell', barId: 'bar-20' });
         const found = new Map(
-          loads.map(({ loadG, build }) => [loadG, build.kind === 'barbell' ? build.perSide.length : -1]),
+          loads.map(({ loadG, build }) => [
+            loadG,
+            build.kind === 'barbell' ? build.perSide.length : -1,
+          ]),
         );
         expect(found).toEqual(bruteForce(place, 'bar-20'));
       }),
@@ -68,7 +69,9 @@ describe('loads of a bar', () => {
         loads.forEach(({ loadG, build }, index) => {
           if (build.kind !== 'barbell') throw new Error('a bar was asked for');
           expect(loadG).toBeGreaterThan(loads[index - 1]?.loadG ?? 0);
-          expect(loadG).toBe(build.bar.massG + 2 * build.perSide.reduce((sum, each) => sum + each.massG, 0));
+          expect(loadG).toBe(
+            build.bar.massG + 2 * build.perSide.reduce((sum, each) => sum + each.massG, 0),
+          );
           const diameters = build.perSide.map((each) => each.diameterMm);
           expect(diameters).toEqual([...diameters].sort((a, b) => b - a));
         });

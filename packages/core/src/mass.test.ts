@@ -9,10 +9,14 @@ describe('mass', () => {
 
   it('comes back from grams within half a gram', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 500, noNaN: true }), fc.constantFrom('kg', 'lb'), (value, unit) => {
-        const back = fromGrams(toGrams(value, unit as 'kg'), unit as 'kg');
-        expect(Math.abs(back - value)).toBeLessThanOrEqual(0.00051 * (unit === 'lb' ? 2.21 : 1));
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 500, noNaN: true }),
+        fc.constantFrom('kg', 'lb'),
+        (value, unit) => {
+          const back = fromGrams(toGrams(value, unit as 'kg'), unit as 'kg');
+          expect(Math.abs(back - value)).toBeLessThanOrEqual(0.00051 * (unit === 'lb' ? 2.21 : 1));
+        },
+      ),
     );
   });
 

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { plate } from './fixtures.test-help';
 import { plateChange } from './plates';
 
-const stack = fc.array(fc.constantFrom(20, 10, 5, 2.5), { maxLength: 6 }).map((masses) =>
-  masses.map((mass) => plate(mass, 4)),
-);
+const stack = fc
+  .array(fc.constantFrom(20, 10, 5, 2.5), { maxLength: 6 })
+  .map((masses) => masses.map((mass) => plate(mass, 4)));
 
 describe('changing plates', () => {
   it('turns one stack into the other, taking off from outside only', () => {

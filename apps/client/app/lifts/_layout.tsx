@@ -6,6 +6,10 @@ export default function LiftsLayout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();
   const path = usePathname();
   return (
-    <ListDetail list={<LiftList chosen={path === '/lifts' ? null : (id ?? null)} />} detail={<Slot />} showDetail={path !== '/lifts'} />
+    <ListDetail
+      list={<LiftList chosen={path === '/lifts' ? null : (id ?? null)} />}
+      detail={<Slot />}
+      showDetail={path !== '/lifts'}
+    />
   );
 }

@@ -63,6 +63,7 @@ export async function call<N extends RouteName>(name: N, args: Call<N>): Promise
   }
   if (response.ok) return (await response.json()) as AnswerOf<N>;
   // A proxy that has lost its server answers for it: the same as no answer.
-  if (response.status === 502 || response.status === 503 || response.status === 504) throw new Unreachable();
+  if (response.status === 502 || response.status === 503 || response.status === 504)
+    throw new Unreachable();
   throw new ApiProblem(await problemOf(response));
 }

@@ -6,19 +6,36 @@ const percent = (share: number): `${number}%` =>
   `${Math.round(Math.min(1, Math.max(0, share)) * 1000) / 10}%`;
 
 /** The range of an estimate, drawn: the 80 % interval as a band, the proposed load as a mark on it. */
-export function BeliefBand({ belief, load, text }: { belief: LoadBelief; load: number; text: (grams: number) => string }) {
+export function BeliefBand({
+  belief,
+  load,
+  text,
+}: {
+  belief: LoadBelief;
+  load: number;
+  text: (grams: number) => string;
+}) {
   const from = Math.min(belief.low, load) * 0.9;
   const to = Math.max(belief.high, load) * 1.05;
   const at = (grams: number) => (grams - from) / (to - from);
   return (
-    <View role="img" aria-label={`Likely between ${text(belief.low)} and ${text(belief.high)}; proposed ${text(load)}`}>
+    <View
+      role="img"
+      aria-label={`Likely between ${text(belief.low)} and ${text(belief.high)}; proposed ${text(load)}`}
+    >
       <View className="h-6 justify-center">
         <View className="h-1 rounded-full bg-line" />
         <View
           className="absolute h-4 rounded-full bg-warm-up"
-          style={{ left: percent(at(belief.low)), width: percent(at(belief.high) - at(belief.low)) }}
+          style={{
+            left: percent(at(belief.low)),
+            width: percent(at(belief.high) - at(belief.low)),
+          }}
         />
-        <View className="absolute h-6 w-1.5 rounded-full bg-ink" style={{ left: percent(at(load)) }} />
+        <View
+          className="absolute h-6 w-1.5 rounded-full bg-ink"
+          style={{ left: percent(at(load)) }}
+        />
       </View>
       <View className="h-6">
         <Quiet className="absolute" style={{ left: percent(at(belief.low)) }}>

@@ -18,11 +18,20 @@ export function Card({
   chosen?: boolean;
   className?: string;
 }) {
-  const frame = now ? 'border-marigold bg-marigold-soft' : chosen ? 'border-ink bg-card' : 'border-line bg-card';
+  const frame = now
+    ? 'border-marigold bg-marigold-soft'
+    : chosen
+      ? 'border-ink bg-card'
+      : 'border-line bg-card';
   const look = classes('rounded-3xl border-2 p-4', frame, className);
   if (!onPress) return <View className={look}>{children}</View>;
   return (
-    <Pressable role="button" aria-label={label} onPress={onPress} className={classes(look, 'active:opacity-80')}>
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={onPress}
+      className={classes(look, 'active:opacity-80')}
+    >
       {children}
     </Pressable>
   );

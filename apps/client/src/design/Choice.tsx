@@ -23,7 +23,11 @@ export function Choice<T extends string | number | boolean | null>({
   wrap?: boolean;
 }) {
   return (
-    <View role="radiogroup" aria-label={label} className={`flex-row gap-2 ${wrap ? 'flex-wrap' : ''}`}>
+    <View
+      role="radiogroup"
+      aria-label={label}
+      className={`flex-row gap-2 ${wrap ? 'flex-wrap' : ''}`}
+    >
       {options.map((option) => {
         const taken = option.value === value;
         return (

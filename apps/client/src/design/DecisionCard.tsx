@@ -9,6 +9,7 @@ export function DecisionCard({
   lift,
   happened,
   next,
+  unit,
   focus,
   why,
   advice,
@@ -18,6 +19,8 @@ export function DecisionCard({
   lift: string;
   happened: string;
   next: string;
+  /** What the next load is counted in, as "kg each". */
+  unit: string;
   focus: string | null;
   why: string;
   advice: string | null;
@@ -32,16 +35,20 @@ export function DecisionCard({
         <Title level={2} className="shrink text-figure">
           {lift}
         </Title>
-        <Strong className={tone === 'stop' ? 'text-oxide' : tone === 'up' ? 'text-moss' : 'text-slate'}>{words}</Strong>
+        <Strong
+          className={tone === 'stop' ? 'text-oxide' : tone === 'up' ? 'text-moss' : 'text-slate'}
+        >
+          {words}
+        </Strong>
       </View>
-      <View className="flex-row flex-wrap items-end gap-x-4 gap-y-2 border-b-[3px] border-ink pb-2">
+      <View className="flex-row flex-wrap items-center gap-x-3 gap-y-2 border-b-[3px] border-ink pb-2">
         <View className="min-w-[7rem] flex-1">
           <Quiet>This time</Quiet>
           <Figure className="text-slate">{happened}</Figure>
         </View>
         <Icon name="forward" color="slate" />
         <View className="min-w-[7rem] flex-1">
-          <Quiet>Next time</Quiet>
+          <Quiet>{`Next time, ${unit}`}</Quiet>
           <Figure className="text-[2.5rem] leading-[2.75rem]">{next}</Figure>
         </View>
       </View>

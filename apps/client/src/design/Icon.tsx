@@ -61,7 +61,15 @@ const icons = {
 export type IconName = keyof typeof icons;
 
 /** A drawn sign; decoration beside words, or inside a control that is labelled. */
-export function Icon({ name, size = 24, color = 'ink' }: { name: IconName; size?: number; color?: Tone }) {
+export function Icon({
+  name,
+  size = 24,
+  color = 'ink',
+}: {
+  name: IconName;
+  size?: number;
+  color?: Tone;
+}) {
   const Drawing = icons[name];
   return (
     <View aria-hidden>

@@ -11,7 +11,15 @@ export interface LaneChip {
 }
 
 /** One chip per client on the floor; its lower edge runs down as the rest runs out. Switching is one tap. */
-export function LaneStrip({ lanes, chosen, onChoose }: { lanes: readonly LaneChip[]; chosen: string; onChoose: (id: string) => void }) {
+export function LaneStrip({
+  lanes,
+  chosen,
+  onChoose,
+}: {
+  lanes: readonly LaneChip[];
+  chosen: string;
+  onChoose: (id: string) => void;
+}) {
   return (
     <View className="flex-row gap-2" role="tablist" aria-label="On the floor">
       {lanes.map((lane) => {
@@ -38,7 +46,9 @@ export function LaneStrip({ lanes, chosen, onChoose }: { lanes: readonly LaneChi
                 {lane.rest ? 'rest' : lane.doing}
               </Quiet>
               {lane.rest && (
-                <Figure className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}>{lane.rest.clock}</Figure>
+                <Figure className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}>
+                  {lane.rest.clock}
+                </Figure>
               )}
             </View>
             {lane.rest && (

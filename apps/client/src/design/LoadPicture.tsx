@@ -39,16 +39,36 @@ function slices(perSide: readonly Plate[], added: number, width: number): Slice[
   });
 }
 
-const figure = { fontFamily: 'BarlowCondensed_600SemiBold', fontSize: 18, textAnchor: 'middle' } as const;
+const figure = {
+  fontFamily: 'BarlowCondensed_600SemiBold',
+  fontSize: 18,
+  textAnchor: 'middle',
+} as const;
 
-function BarDrawing({ build, previous, width }: { build: Extract<Build, { kind: 'barbell' }>; previous: Build | null; width: number }) {
-  const before = previous?.kind === 'barbell' && previous.bar.id === build.bar.id ? previous.perSide : [];
+function BarDrawing({
+  build,
+  previous,
+  width,
+}: {
+  build: Extract<Build, { kind: 'barbell' }>;
+  previous: Build | null;
+  width: number;
+}) {
+  const before =
+    previous?.kind === 'barbell' && previous.bar.id === build.bar.id ? previous.perSide : [];
   const { add } = plateChange(before, build.perSide);
   const drawn = slices(build.perSide, add.length, width);
   return (
     <>
       <Rect x={0} y={AXIS - 4} width={COLLAR_X} height={8} fill={tone('slate')} opacity={0.55} />
-      <Rect x={COLLAR_X} y={AXIS - 7} width={width - COLLAR_X} height={14} rx={3} fill={tone('line')} />
+      <Rect
+        x={COLLAR_X}
+        y={AXIS - 7}
+        width={width - COLLAR_X}
+        height={14}
+        rx={3}
+        fill={tone('line')}
+      />
       <Rect x={COLLAR_X - 4} y={AXIS - 15} width={11} height={30} rx={3} fill={tone('slate')} />
       {drawn.map(({ plate, x, width: wide, half, isNew }, index) => (
         <Rect
@@ -64,7 +84,13 @@ function BarDrawing({ build, previous, width }: { build: Extract<Build, { kind: 
         />
       ))}
       {drawn.map(({ plate, x, width: wide, isNew }, index) => (
-        <SvgText key={index} {...figure} x={x + wide / 2} y={LABEL_Y} fill={tone(isNew ? 'marigold-text' : 'ink')}>
+        <SvgText
+          key={index}
+          {...figure}
+          x={x + wide / 2}
+          y={LABEL_Y}
+          fill={tone(isNew ? 'marigold-text' : 'ink')}
+        >
           {massNumber(plate.massG, plate.unit)}
         </SvgText>
       ))}
@@ -72,7 +98,13 @@ function BarDrawing({ build, previous, width }: { build: Extract<Build, { kind: 
   );
 }
 
-function DumbbellDrawing({ build, width }: { build: Extract<Build, { kind: 'dumbbell' }>; width: number }) {
+function DumbbellDrawing({
+  build,
+  width,
+}: {
+  build: Extract<Build, { kind: 'dumbbell' }>;
+  width: number;
+}) {
   const { massG, unit } = build.dumbbell;
   const half = 14 + Math.min(20, massG / 1400);
   const middles = build.hands === 2 ? [width * 0.27, width * 0.73] : [width * 0.5];
@@ -104,9 +136,14 @@ function DumbbellDrawing({ build, width }: { build: Extract<Build, { kind: 'dumb
 
 /** Plates in words, as "5 + 1.25", each in the unit printed on it. */
 export function platesText(plates: readonly Plate[]): string {
-  const mixed = plates.some((plate) => plate.unit === 'lb') && plates.some((plate) => plate.unit === 'kg');
+  const mixed =
+    plates.some((plate) => plate.unit === 'lb') && plates.some((plate) => plate.unit === 'kg');
   return plates
-    .map((plate) => massNumber(plate.massG, plate.unit) + (plate.unit === 'lb' || mixed ? ` ${plate.unit}` : ''))
+    .map(
+      (plate) =>
+        massNumber(plate.massG, plate.unit) +
+        (plate.unit === 'lb' || mixed ? ` ${plate.unit}` : ''),
+    )
     .join(' + ');
 }
 
@@ -146,7 +183,14 @@ export function LoadPicture({ build, previous }: { build: Build; previous: Build
     >
       {width > 0 && (
         <Svg width={width} height={HEIGHT} aria-hidden>
-          <Line x1={0} x2={width} y1={AXIS} y2={AXIS} stroke={tone('line')} strokeWidth={build.kind === 'barbell' ? 0 : 1} />
+          <Line
+            x1={0}
+            x2={width}
+            y1={AXIS}
+            y2={AXIS}
+            stroke={tone('line')}
+            strokeWidth={build.kind === 'barbell' ? 0 : 1}
+          />
           {build.kind === 'barbell' ? (
             <BarDrawing build={build} previous={previous} width={width} />
           ) : (

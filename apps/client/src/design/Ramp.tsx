@@ -16,7 +16,10 @@ const REPS_SPACE = 24;
 const looks = {
   done: { 'warm-up': 'bg-warm-up', working: 'bg-moss' },
   now: { 'warm-up': 'bg-marigold', working: 'bg-marigold' },
-  coming: { 'warm-up': 'bg-card border-[3px] border-warm-up', working: 'bg-coming border-[3px] border-moss' },
+  coming: {
+    'warm-up': 'bg-card border-[3px] border-warm-up',
+    working: 'bg-coming border-[3px] border-moss',
+  },
 } as const;
 
 /**
@@ -40,12 +43,20 @@ export function Ramp({
 }) {
   const [width, setWidth] = useState(0);
   const current = steps.findIndex((step) => step.state === 'now');
-  const heaviest = Math.max(1, ...steps.map((step) => step.load), ...lastTime.map((step) => step.load));
+  const heaviest = Math.max(
+    1,
+    ...steps.map((step) => step.load),
+    ...lastTime.map((step) => step.load),
+  );
   const size = { width, height, heaviest };
   const blocks = width > 0 ? rampBlocks(steps, current, size, loadText) : [];
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
-      <View role="list" aria-label="Sets of this lift" style={{ height: height + LABEL_SPACE + REPS_SPACE }}>
+      <View
+        role="list"
+        aria-label="Sets of this lift"
+        style={{ height: height + LABEL_SPACE + REPS_SPACE }}
+      >
         {lastTime.length > 0 && width > 0 && (
           <View aria-hidden className="absolute" style={{ top: LABEL_SPACE, left: 0 }}>
             <Svg width={width} height={height}>
@@ -67,7 +78,12 @@ export function Ramp({
               role="listitem"
               key={index}
               className="absolute items-center"
-              style={{ left: block.x, width: block.width, top: 0, height: height + LABEL_SPACE + REPS_SPACE }}
+              style={{
+                left: block.x,
+                width: block.width,
+                top: 0,
+                height: height + LABEL_SPACE + REPS_SPACE,
+              }}
             >
               <Pressable
                 role="button"
@@ -77,12 +93,17 @@ export function Ramp({
                 onPress={() => onOpen?.(index)}
                 className="h-full w-full items-center"
               >
-                <View className="w-full items-center justify-end" style={{ height: LABEL_SPACE + height }}>
+                <View
+                  className="w-full items-center justify-end"
+                  style={{ height: LABEL_SPACE + height }}
+                >
                   {block.labelled && (
                     <Figure
                       numberOfLines={1}
                       className={`min-w-[4rem] pb-0.5 text-center ${
-                        step.state === 'now' ? 'text-[1.625rem] leading-7' : 'text-[1.1875rem] leading-6 text-slate'
+                        step.state === 'now'
+                          ? 'text-[1.625rem] leading-7'
+                          : 'text-[1.1875rem] leading-6 text-slate'
                       }`}
                     >
                       {loadText(step.load)}
@@ -93,7 +114,11 @@ export function Ramp({
                     style={{ height: block.height, borderBottomWidth: 0 }}
                   >
                     {step.state === 'done' && block.width >= 22 && (
-                      <Icon name="check" size={18} color={step.kind === 'working' ? 'on-moss' : 'ink'} />
+                      <Icon
+                        name="check"
+                        size={18}
+                        color={step.kind === 'working' ? 'on-moss' : 'ink'}
+                      />
                     )}
                   </View>
                 </View>
@@ -106,7 +131,11 @@ export function Ramp({
             </View>
           );
         })}
-        <View aria-hidden className="absolute -left-4 -right-4 h-[3px] bg-ink" style={{ top: LABEL_SPACE + height }} />
+        <View
+          aria-hidden
+          className="absolute -left-4 -right-4 h-[3px] bg-ink"
+          style={{ top: LABEL_SPACE + height }}
+        />
       </View>
     </View>
   );

@@ -69,7 +69,11 @@ export function RepRail({
                 mark ? 'border-oxide bg-card' : 'border-moss bg-moss'
               }`}
             >
-              {mark ? <FaultGlyph glyph={glyphOf(mark.faultId)} size={18} /> : <Icon name="check" size={18} color="on-moss" />}
+              {mark ? (
+                <FaultGlyph glyph={glyphOf(mark.faultId)} size={18} />
+              ) : (
+                <Icon name="check" size={18} color="on-moss" />
+              )}
             </View>
           </Pressable>
         );

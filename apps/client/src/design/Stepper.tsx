@@ -23,7 +23,10 @@ export function Stepper({
         <View className={less ? '' : 'opacity-40'}>
           <IconButton icon="minus" label={`Less: ${label}`} onPress={() => less?.()} />
         </View>
-        <View className="min-w-[5rem] flex-row items-baseline justify-center gap-1" aria-live="polite">
+        <View
+          className="min-w-[5rem] flex-row items-baseline justify-center gap-1"
+          aria-live="polite"
+        >
           <Figure className="text-[2.5rem] leading-[2.75rem]">{value}</Figure>
           {unit && <Quiet>{unit}</Quiet>}
         </View>

@@ -22,17 +22,35 @@ describe('the shape of a ramp', () => {
           expect(block.width).toBeGreaterThanOrEqual(24);
           expect(block.height).toBeGreaterThan(0);
           expect(block.height).toBeLessThanOrEqual(size.height + 0.001);
-          if (index > 0) expect(block.x).toBeGreaterThanOrEqual(blocks[index - 1]!.x + blocks[index - 1]!.width);
+          if (index > 0)
+            expect(block.x).toBeGreaterThanOrEqual(blocks[index - 1]!.x + blocks[index - 1]!.width);
         }
       }),
     );
   });
 
   it('is as high as its load says, and wider with more reps', () => {
-    const build = (list: [number, number][]): RampItem[] => list.map(([load, reps]) => ({ kind: 'working', load, reps }));
-    const [light, heavy] = rampBlocks(build([[20_000, 8], [100_000, 8]]), -1, size, text);
+    const build = (list: [number, number][]): RampItem[] =>
+      list.map(([load, reps]) => ({ kind: 'working', load, reps }));
+    const [light, heavy] = rampBlocks(
+      build([
+        [20_000, 8],
+        [100_000, 8],
+      ]),
+      -1,
+      size,
+      text,
+    );
     expect(heavy!.height).toBeGreaterThan(light!.height);
-    const [few, many] = rampBlocks(build([[60_000, 3], [60_000, 12]]), -1, size, text);
+    const [few, many] = rampBlocks(
+      build([
+        [60_000, 3],
+        [60_000, 12],
+      ]),
+      -1,
+      size,
+      text,
+    );
     expect(many!.width).toBeGreaterThan(few!.width);
   });
 
@@ -42,7 +60,9 @@ describe('the shape of a ramp', () => {
         const current = pick % steps.length;
         const blocks = rampBlocks(steps, current, size, text);
         expect(blocks[current]!.labelled).toBe(true);
-        const said = blocks.flatMap((block, index) => (block.labelled && index !== current ? [{ block, index }] : []));
+        const said = blocks.flatMap((block, index) =>
+          block.labelled && index !== current ? [{ block, index }] : [],
+        );
         for (let at = 1; at < said.length; at += 1) {
           const [left, right] = [said[at - 1]!, said[at]!];
           const half = (index: number) => (text(steps[index]!.load).length * 19 * 0.5) / 2;
@@ -54,7 +74,10 @@ describe('the shape of a ramp', () => {
   });
 
   it('draws last time from edge to edge', () => {
-    const path = ghostPath([{ kind: 'working', load: 50_000, reps: 8 }], { ...size, heaviest: 100_000 });
+    const path = ghostPath([{ kind: 'working', load: 50_000, reps: 8 }], {
+      ...size,
+      heaviest: 100_000,
+    });
     expect(path).toMatch(/^M0\.0 [\d.]+ H358\.0$/);
     expect(rampBlocks([], 0, size, text)).toEqual([]);
   });

@@ -10,7 +10,12 @@ describe('the client form', () => {
   const filled = { ...emptyClientForm, name: 'Ada', bodyMass: '64,5', trainingMonths: '0' };
 
   it('gives what the API takes', () => {
-    const facts = form.parse({ ...filled, reportLift: 'back-squat', reportLoad: '40', reportReps: '8' });
+    const facts = form.parse({
+      ...filled,
+      reportLift: 'back-squat',
+      reportLoad: '40',
+      reportReps: '8',
+    });
     expect(clientFacts.parse(facts)).toEqual(facts);
     expect(facts).toMatchObject({
       bodyMassG: 64_500,
@@ -35,10 +40,23 @@ describe('the client form', () => {
 
   it('never passes on what the API would refuse', () => {
     fc.assert(
-      fc.property(fc.record({ name: fc.string(), bodyMass: fc.oneof(fc.string(), fc.nat(400).map(String)), trainingMonths: fc.nat(900).map(String), brief: fc.string() }), (typed) => {
-        const result = form.safeParse({ ...emptyClientForm, ...typed });
-        if (result.success) expect(clientFacts.safeParse(result.data).error?.issues.filter((issue) => issue.code !== 'custom') ?? []).toEqual([]);
-      }),
+      fc.property(
+        fc.record({
+          name: fc.string(),
+          bodyMass: fc.oneof(fc.string(), fc.nat(400).map(String)),
+          trainingMonths: fc.nat(900).map(String),
+          brief: fc.string(),
+        }),
+        (typed) => {
+          const result = form.safeParse({ ...emptyClientForm, ...typed });
+          if (result.success)
+            expect(
+              clientFacts
+                .safeParse(result.data)
+                .error?.issues.filter((issue) => issue.code !== 'custom') ?? [],
+            ).toEqual([]);
+        },
+      ),
     );
   });
 
@@ -64,12 +82,21 @@ describe('times', () => {
   it('come from what is typed, or not at all', () => {
     expect(instantOf('2026-11-24', '9:30', 'UTC')).toBe('2026-11-24T09:30:00.000Z');
     expect(instantOf('2026-07-01', '09:30', 'America/New_York')).toBe('2026-07-01T13:30:00.000Z');
-    for (const [day, time] of [['2026-02-30', '09:30'], ['24.11.2026', '09:30'], ['2026-11-24', '24:00'], ['', '']] as const) {
+    for (const [day, time] of [
+      ['2026-02-30', '09:30'],
+      ['24.11.2026', '09:30'],
+      ['2026-11-24', '24:00'],
+      ['', ''],
+    ] as const) {
       expect(instantOf(day, time, 'UTC')).toBeNull();
     }
     expect(clockTime('2026-11-24T09:30:00.000Z', 'UTC')).toBe('09:30');
-    expect(shortDate('2025-01-02T09:30:00.000Z', 'UTC', Date.parse('2026-11-24'))).toBe('2 Jan 2025');
-    expect(bookingForm('UTC').safeParse({ day: '2026-11-24', time: '9', minutes: '5' }).error!.issues).toHaveLength(2);
+    expect(shortDate('2025-01-02T09:30:00.000Z', 'UTC', Date.parse('2026-11-24'))).toBe(
+      '2 Jan 2025',
+    );
+    expect(
+      bookingForm('UTC').safeParse({ day: '2026-11-24', time: '9', minutes: '5' }).error!.issues,
+    ).toHaveLength(2);
   });
 });
 

@@ -3,13 +3,24 @@ import { View } from 'react-native';
 import { useWide } from '../design/use-wide';
 
 /** A list and one of its items: side by side when wide, one or the other on a phone. */
-export function ListDetail({ list, detail, showDetail }: { list: ReactNode; detail: ReactNode; showDetail: boolean }) {
+export function ListDetail({
+  list,
+  detail,
+  showDetail,
+}: {
+  list: ReactNode;
+  detail: ReactNode;
+  showDetail: boolean;
+}) {
   const wide = useWide();
-  if (!wide) return <View className="min-h-0 flex-1">{showDetail ? detail : list}</View>;
+  // The detail keeps its place in the tree whatever the width: a navigator that is moved starts over.
+  const hidden = !wide && !showDetail;
   return (
-    <View className="min-h-0 flex-1 flex-row">
-      <View className="w-[24rem] border-r-2 border-line">{list}</View>
-      <View className="min-h-0 min-w-0 flex-1">{detail}</View>
+    <View className={`min-h-0 flex-1 ${wide ? 'flex-row' : ''}`}>
+      {(wide || !showDetail) && (
+        <View className={wide ? 'w-[24rem] border-r-2 border-line' : 'min-h-0 flex-1'}>{list}</View>
+      )}
+      <View className={hidden ? 'hidden' : 'min-h-0 min-w-0 flex-1'}>{detail}</View>
     </View>
   );
 }

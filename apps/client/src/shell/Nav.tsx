@@ -4,7 +4,19 @@ import { Icon } from '../design/Icon';
 import { Quiet, Title } from '../design/Words';
 import { places } from './places';
 
-function Place({ path, label, icon, active, rail }: { path: (typeof places)[number]['path']; label: string; icon: (typeof places)[number]['icon']; active: boolean; rail: boolean }) {
+function Place({
+  path,
+  label,
+  icon,
+  active,
+  rail,
+}: {
+  path: (typeof places)[number]['path'];
+  label: string;
+  icon: (typeof places)[number]['icon'];
+  active: boolean;
+  rail: boolean;
+}) {
   const edge = rail
     ? `w-full border-l-[5px] py-2 ${active ? 'border-moss' : 'border-transparent'}`
     : `flex-1 border-t-[5px] ${active ? 'border-moss' : 'border-transparent'}`;
@@ -17,7 +29,9 @@ function Place({ path, label, icon, active, rail }: { path: (typeof places)[numb
         className={`min-h-[3.5rem] items-center justify-center ${edge}`}
       >
         <Icon name={icon} color={active ? 'moss' : 'slate'} />
-        <Quiet className={`font-figure text-[1.0625rem] leading-5 ${active ? 'text-moss' : ''}`}>{label}</Quiet>
+        <Quiet className={`font-figure text-[1.0625rem] leading-5 ${active ? 'text-moss' : ''}`}>
+          {label}
+        </Quiet>
       </Pressable>
     </Link>
   );
@@ -32,13 +46,21 @@ export function Nav({ wide, studio }: { wide: boolean; studio: string }) {
   });
   if (!wide) {
     return (
-      <View role="navigation" aria-label="Places" className="flex-row border-t-2 border-line bg-card">
+      <View
+        role="navigation"
+        aria-label="Places"
+        className="flex-row border-t-2 border-line bg-card"
+      >
         {links}
       </View>
     );
   }
   return (
-    <View role="navigation" aria-label="Places" className="w-24 items-center justify-between border-r-2 border-line bg-card py-4">
+    <View
+      role="navigation"
+      aria-label="Places"
+      className="w-24 items-center justify-between border-r-2 border-line bg-card py-4"
+    >
       <View className="w-full items-center gap-1">
         <Title level={2} className="pb-4 text-[1.75rem] leading-8 text-moss">
           spalo
@@ -46,7 +68,11 @@ export function Nav({ wide, studio }: { wide: boolean; studio: string }) {
         {links}
       </View>
       <Link href="/settings" asChild>
-        <Pressable role="link" aria-label={`Settings of ${studio}`} className="min-h-tap items-center px-1">
+        <Pressable
+          role="link"
+          aria-label={`Settings of ${studio}`}
+          className="min-h-tap items-center px-1"
+        >
           <Icon name="settings" color="slate" />
           <Quiet className="text-center text-[0.875rem] leading-4" numberOfLines={3}>
             {studio}

@@ -29,7 +29,10 @@ export function Shell({ account, children }: { account: Account; children: React
           <View className="gap-2 px-4 pt-2">
             {problem && <Banner kind="stop" title={problem} />}
             {apply && (
-              <Banner title="A new version is here" action={<Button label="Reload" onPress={apply} />}>
+              <Banner
+                title="A new version is here"
+                action={<Button label="Reload" onPress={apply} />}
+              >
                 Nothing that you logged is lost.
               </Banner>
             )}

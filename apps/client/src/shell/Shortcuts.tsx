@@ -6,7 +6,8 @@ import { Body, Figure } from '../design/Words';
 import { places } from './places';
 
 const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.isContentEditable);
+  target instanceof HTMLElement &&
+  (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.isContentEditable);
 
 /** Keys for the desk: g and a letter goes to a place, ? lists them. */
 export function Shortcuts() {

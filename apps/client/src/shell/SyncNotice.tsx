@@ -25,15 +25,25 @@ export function SyncNotice({ studio, wide }: { studio: string; wide: boolean }) 
   return (
     <View className="min-h-[2.5rem] flex-row items-center justify-between gap-3 border-b-2 border-line px-4">
       <Link href="/settings" asChild>
-        <Pressable role="link" aria-label={`Settings of ${studio}`} className="min-h-[2.5rem] shrink justify-center">
+        <Pressable
+          role="link"
+          aria-label={`Settings of ${studio}`}
+          className="min-h-[2.5rem] shrink justify-center"
+        >
           <Quiet numberOfLines={1}>{studio}</Quiet>
         </Pressable>
       </Link>
       <View role="status" aria-live="polite" className="flex-row items-center gap-2">
         {text && (
           <>
-            <Icon name={connection === 'offline' ? 'offline' : 'waiting'} size={20} color={refused.length > 0 ? 'oxide' : 'slate'} />
-            <Strong className={`text-small ${refused.length > 0 ? 'text-oxide' : ''}`}>{text}</Strong>
+            <Icon
+              name={connection === 'offline' ? 'offline' : 'waiting'}
+              size={20}
+              color={refused.length > 0 ? 'oxide' : 'slate'}
+            />
+            <Strong className={`text-small ${refused.length > 0 ? 'text-oxide' : ''}`}>
+              {text}
+            </Strong>
           </>
         )}
       </View>

@@ -13,8 +13,7 @@ export type EntryState = 'waiting' | 'sent' | 'refused';
 
 /** One thing kept on the device. Ids are UUIDv7, so that their order is the order of making. */
 export type Entry = { id: string; state: EntryState; refusal?: string } & (
-  | { kind: 'event'; event: SessionEvent }
-  | { kind: 'change'; change: Change }
+  { kind: 'event'; event: SessionEvent } | { kind: 'change'; change: Change }
 );
 
 /** Where entries rest: on the device, IndexedDB; in tests, memory. */
@@ -33,7 +32,11 @@ export function indexedDbJournal(): JournalStore {
     async all() {
       return (await entries<string, Entry>(journal)).map(([, entry]) => entry);
     },
-    put: (list) => setMany(list.map((entry) => [entry.id, entry]), journal),
+    put: (list) =>
+      setMany(
+        list.map((entry) => [entry.id, entry]),
+        journal,
+      ),
     remove: (ids) => delMany(ids, journal),
     readNote: (key) => get<string>(key, notes),
     writeNote: (key, value) => set(key, value, notes),

@@ -8,13 +8,24 @@ import { memoryJournal, type JournalStore } from './journal-store';
 import { parcels } from './outbox';
 import { makeSync } from './sync';
 
-const author = { trainerId: '019a0000-0000-7000-8000-000000000001', device: '019a0000-0000-7000-8000-000000000002' };
+const author = {
+  trainerId: '019a0000-0000-7000-8000-000000000001',
+  device: '019a0000-0000-7000-8000-000000000002',
+};
 const clientId = '019a0000-0000-7000-8000-000000000003';
 const session = '019a0000-0000-7000-8000-000000000004';
 const start = { clientId, bookingId: null, roomId: clientId, unit: 'kg' as const, lifts: [] };
 const facts = {
-  name: 'A', calledName: '', bodyMassG: 70_000, sex: 'unsaid' as const, trainingMonths: 0, birthYear: null, nervous: false,
-  goal: '', brief: '', reports: [],
+  name: 'A',
+  calledName: '',
+  bodyMassG: 70_000,
+  sex: 'unsaid' as const,
+  trainingMonths: 0,
+  birthYear: null,
+  nervous: false,
+  goal: '',
+  brief: '',
+  reports: [],
 };
 
 function problem(kind: keyof typeof problems) {
@@ -40,7 +51,8 @@ function fakeServer(trouble: () => 'none' | 'before' | 'after' | 'refuse') {
     } else if (name === 'events') {
       const after = Number((args as Call<'events'>).query.after);
       answer = { events: arrival.slice(after), cursor: String(arrival.length), more: false };
-    } else if (name === 'liveEvents') answer = { events: [...arrival], cursor: String(arrival.length) };
+    } else if (name === 'liveEvents')
+      answer = { events: [...arrival], cursor: String(arrival.length) };
     else changes.push(name);
     if (fate === 'after') throw new Unreachable();
     return answer as AnswerOf<N>;
@@ -56,15 +68,18 @@ const device = (call: Parameters<typeof makeSync>[1]) => {
 describe('ids', () => {
   it('rise even when the clock goes back', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 1_700_000_000_000, max: 1_900_000_000_000 }), { minLength: 2 }), (clock) => {
-        let last = '';
-        for (const now of clock) {
-          const id = orderedId(now, last);
-          expect(id > last).toBe(true);
-          expect(timeOfId(id)).toBeGreaterThanOrEqual(now);
-          last = id;
-        }
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 1_700_000_000_000, max: 1_900_000_000_000 }), { minLength: 2 }),
+        (clock) => {
+          let last = '';
+          for (const now of clock) {
+            const id = orderedId(now, last);
+            expect(id > last).toBe(true);
+            expect(timeOfId(id)).toBeGreaterThanOrEqual(now);
+            last = id;
+          }
+        },
+      ),
     );
   });
 });
@@ -100,7 +115,9 @@ describe('the journal', () => {
     await before.append(session, 'note.added', { liftId: null, text: 'kept' }, author);
     const after = makeJournal(memory);
     await after.load(Date.now());
-    expect(after.state.getState().sessions.get(session)).toEqual(before.state.getState().sessions.get(session));
+    expect(after.state.getState().sessions.get(session)).toEqual(
+      before.state.getState().sessions.get(session),
+    );
     expect(waitingEntries(after.state.getState())).toHaveLength(2);
   });
 
@@ -136,7 +153,10 @@ describe('parcels', () => {
 describe('syncing', () => {
   it('brings two devices and the server to the same state, whatever is lost on the way', async () => {
     const fate = fc.constantFrom('none', 'none', 'before', 'after');
-    const acts = fc.array(fc.record({ who: fc.nat(1), act: fc.constantFrom('note', 'flush', 'pull') }), { maxLength: 30 });
+    const acts = fc.array(
+      fc.record({ who: fc.nat(1), act: fc.constantFrom('note', 'flush', 'pull') }),
+      { maxLength: 30 },
+    );
     await fc.assert(
       fc.asyncProperty(acts, fc.infiniteStream(fate), async (list, fates) => {
         let calm = false;
@@ -145,7 +165,13 @@ describe('syncing', () => {
         await devices[0]!.journal.append(session, 'session.started', start, author);
         for (const [index, { who, act }] of list.entries()) {
           const { journal, sync } = devices[who]!;
-          if (act === 'note') await journal.append(session, 'note.added', { liftId: null, text: `n${index}` }, author);
+          if (act === 'note')
+            await journal.append(
+              session,
+              'note.added',
+              { liftId: null, text: `n${index}` },
+              author,
+            );
           else await sync[act as 'flush']();
         }
         calm = true;

@@ -29,7 +29,12 @@ export interface Journal {
   state: StoreApi<JournalState>;
   load(nowMs: number): Promise<void>;
   /** Stores an event on the device; it shows, and is sent, only after that. Answers its id. */
-  append<T extends EventType>(sessionId: string, type: T, payload: EventPayloads[T], author: Author): Promise<string>;
+  append<T extends EventType>(
+    sessionId: string,
+    type: T,
+    payload: EventPayloads[T],
+    author: Author,
+  ): Promise<string>;
   change(change: Change): Promise<void>;
   /** Takes in events that the server has. */
   receive(events: readonly SessionEvent[]): Promise<void>;

@@ -44,14 +44,14 @@ export function useBookings(from: string, to: string, trainerId: string) {
   });
   const { waiting } = useOutbox();
   const sessions = useSessions();
-  const bookings = useMemo<Booking[] | undefined>(
-    () => {
-      const overlaid = overlayBookings(query.data ?? [], waiting, sessions.values(), trainerId, { from, to });
-      // Days that were never fetched are unknown, not empty; what was booked here is known all the same.
-      return query.data || (query.isError && overlaid.length > 0) ? overlaid : undefined;
-    },
-    [query.data, query.isError, waiting, sessions, trainerId, from, to],
-  );
+  const bookings = useMemo<Booking[] | undefined>(() => {
+    const overlaid = overlayBookings(query.data ?? [], waiting, sessions.values(), trainerId, {
+      from,
+      to,
+    });
+    // Days that were never fetched are unknown, not empty; what was booked here is known all the same.
+    return query.data || (query.isError && overlaid.length > 0) ? overlaid : undefined;
+  }, [query.data, query.isError, waiting, sessions, trainerId, from, to]);
   return { ...query, data: bookings };
 }
 

@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/react-query';
+import { QueryClient, type Query } from '@tanstack/react-query';
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { createStore as createIdb, del, get, set } from 'idb-keyval';
 import { ApiProblem, Unreachable } from '../api/call';
@@ -13,7 +13,8 @@ export const queryClient = new QueryClient({
       staleTime: 30_000,
       gcTime: OFFLINE_DAYS_MS,
       networkMode: 'always',
-      retry: (count, error) => !(error instanceof ApiProblem || error instanceof Unreachable) && count < 2,
+      retry: (count, error) =>
+        !(error instanceof ApiProblem || error instanceof Unreachable) && count < 2,
     },
   },
 });
@@ -29,3 +30,5 @@ export const persister = createAsyncStoragePersister({
   },
 });
 
+/** All that was ever fetched: a query that failed since, for want of network, still holds what it had. */
+export const isWorthKeeping = (query: Query): boolean => query.state.data !== undefined;

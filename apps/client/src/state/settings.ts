@@ -10,5 +10,7 @@ interface Settings {
 }
 
 export const useSettings = create<Settings>()(
-  persist((set) => ({ theme: 'light', setTheme: (theme) => set({ theme }) }), { name: 'spalo-settings' }),
+  persist((set) => ({ theme: 'light', setTheme: (theme) => set({ theme }) }), {
+    name: 'spalo-settings',
+  }),
 );

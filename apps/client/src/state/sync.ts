@@ -1,4 +1,10 @@
-import { streamMessage, type AnswerOf, type Call, type RouteName, type StreamMessage } from '@spalo/contract';
+import {
+  streamMessage,
+  type AnswerOf,
+  type Call,
+  type RouteName,
+  type StreamMessage,
+} from '@spalo/contract';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { ApiProblem, Unreachable } from '../api/call';
 import { waitingEntries, type Journal } from './journal';
@@ -36,7 +42,10 @@ export function makeSync(
     if (error instanceof Unreachable) state.setState({ connection: 'offline' });
     else if (error instanceof ApiProblem && error.problem.status === 401) {
       state.setState({ connection: 'signed out' });
-    } else if (error instanceof ApiProblem && (error.problem.status >= 500 || error.problem.status === 429)) {
+    } else if (
+      error instanceof ApiProblem &&
+      (error.problem.status >= 500 || error.problem.status === 429)
+    ) {
       state.setState({ connection: 'offline' });
     } else throw error;
   };
@@ -60,7 +69,9 @@ export function makeSync(
         state.setState({ connection: 'online' });
       } catch (error) {
         const refused =
-          error instanceof ApiProblem && error.problem.status < 500 && ![401, 429].includes(error.problem.status);
+          error instanceof ApiProblem &&
+          error.problem.status < 500 &&
+          ![401, 429].includes(error.problem.status);
         if (!refused) throw error;
         if (parcel.kind === 'events' && parcel.events.length > 1) {
           await postAll(
@@ -96,7 +107,7 @@ export function makeSync(
   const pullOnce = async () => {
     try {
       let cursor = (await journal.note.readNote(CURSOR)) ?? (await pullLive());
-      for (let more = true; more; ) {
+      for (let more = true; more;) {
         const page: AnswerOf<'events'> = await call('events', { query: { after: cursor } });
         await journal.receive(page.events);
         cursor = page.cursor;

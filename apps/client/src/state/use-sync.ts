@@ -4,7 +4,12 @@ import { journal, sync } from './device';
 import { queryClient } from './query-client';
 
 const RETRY_MS = 4000;
-const keysOf = { clients: ['clients', 'sessions'], bookings: ['bookings'], rooms: ['rooms'], trainers: ['trainers'] };
+const keysOf = {
+  clients: ['clients', 'sessions'],
+  bookings: ['bookings'],
+  rooms: ['rooms'],
+  trainers: ['trainers'],
+};
 
 /** While signed in: follows the server's stream, sends what waits, and tries again until it has arrived. */
 export function useSync(active: boolean): void {
@@ -23,7 +28,8 @@ export function useSync(active: boolean): void {
       });
     };
     stream.onerror = () => {
-      if (sync.state.getState().connection !== 'signed out') sync.state.setState({ connection: 'offline' });
+      if (sync.state.getState().connection !== 'signed out')
+        sync.state.setState({ connection: 'offline' });
     };
     const unsubscribe = journal.state.subscribe((now, before) => {
       if (now.entries !== before.entries) void sync.flush();

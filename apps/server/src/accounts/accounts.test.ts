@@ -22,10 +22,14 @@ describe('the first start', () => {
     expect((await agent.get('/api/v1/setup')).body).toMatchObject({ firstRun: true, demo: false });
     const both = await Promise.all([
       agent.post('/api/v1/setup/studio').send(studio),
-      device(server.running).post('/api/v1/setup/studio').send({ ...studio, email: 'second@example.invalid' }),
+      device(server.running)
+        .post('/api/v1/setup/studio')
+        .send({ ...studio, email: 'second@example.invalid' }),
     ]);
     expect(both.map((answer) => answer.status).sort()).toEqual([200, 409]);
-    const again = await device(server.running).post('/api/v1/setup/studio').send({ ...studio, email: 'third@example.invalid' });
+    const again = await device(server.running)
+      .post('/api/v1/setup/studio')
+      .send({ ...studio, email: 'third@example.invalid' });
     expect(again.body).toMatchObject({ type: '/problems/conflict', status: 409 });
     expect((await agent.get('/api/v1/setup')).body.firstRun).toBe(false);
   });
@@ -73,7 +77,9 @@ describe('signing in', () => {
     const { email } = await newStudio(server);
     const tries = await Promise.all(
       [email, 'nobody@example.invalid'].map((each) =>
-        device(server.running).post('/api/v1/auth/sign-in').send({ email: each, password: 'wrong password' }),
+        device(server.running)
+          .post('/api/v1/auth/sign-in')
+          .send({ email: each, password: 'wrong password' }),
       ),
     );
     for (const { status, body } of tries) {
@@ -87,7 +93,8 @@ describe('signing in', () => {
     const other = await server.another();
     const attempt = (password: string, running = server.running) =>
       device(running).post('/api/v1/auth/sign-in').send({ email, password });
-    for (let count = 0; count < 10; count += 1) expect((await attempt('wrong one')).status).toBe(401);
+    for (let count = 0; count < 10; count += 1)
+      expect((await attempt('wrong one')).status).toBe(401);
     expect((await attempt('a long enough password')).status).toBe(429);
     expect((await attempt('a long enough password', other)).status).toBe(429);
     const { email: someoneElse } = await newStudio(server);
@@ -131,13 +138,23 @@ describe('requests from elsewhere', () => {
 describe('roles', () => {
   it('let owners add trainers and nobody else', async () => {
     const { agent } = await newStudio(server);
-    const body = { name: 'Tess', email: `tess-${v7()}@example.invalid`, password: 'another long one', role: 'trainer' };
+    const body = {
+      name: 'Tess',
+      email: `tess-${v7()}@example.invalid`,
+      password: 'another long one',
+      role: 'trainer',
+    };
     await agent.post('/api/v1/trainers').send(body).expect(200);
     await agent.post('/api/v1/trainers').send(body).expect(409);
     const tess = device(server.running);
-    await tess.post('/api/v1/auth/sign-in').send({ email: body.email, password: body.password }).expect(200);
+    await tess
+      .post('/api/v1/auth/sign-in')
+      .send({ email: body.email, password: body.password })
+      .expect(200);
     await tess.get('/api/v1/trainers').expect(200);
-    const refused = await tess.post('/api/v1/trainers').send({ ...body, email: 'x@example.invalid' });
+    const refused = await tess
+      .post('/api/v1/trainers')
+      .send({ ...body, email: 'x@example.invalid' });
     expect(refused.body).toMatchObject({ type: '/problems/not-allowed', status: 403 });
   });
 });
@@ -151,7 +168,12 @@ describe('screening answers', () => {
     await agent.put(`/api/v1/clients/${id}/screening`).send({ answers }).expect(200);
     expect((await agent.get(`/api/v1/clients/${id}/screening`)).body.answers).toEqual(answers);
 
-    const colleague = { name: 'Col', email: `col-${v7()}@example.invalid`, password: 'another long one', role: 'trainer' };
+    const colleague = {
+      name: 'Col',
+      email: `col-${v7()}@example.invalid`,
+      password: 'another long one',
+      role: 'trainer',
+    };
     await agent.post('/api/v1/trainers').send(colleague).expect(200);
     const other = device(server.running);
     await other.post('/api/v1/auth/sign-in').send(colleague).expect(200);
@@ -160,7 +182,12 @@ describe('screening answers', () => {
     await other.put(`/api/v1/clients/${id}/screening`).send({ answers: {} }).expect(403);
 
     const { openings } = (await agent.get(`/api/v1/clients/${id}/screening/openings`)).body;
-    expect(openings.map((each: { trainerName: string; allowed: boolean }) => [each.trainerName, each.allowed])).toEqual([
+    expect(
+      openings.map((each: { trainerName: string; allowed: boolean }) => [
+        each.trainerName,
+        each.allowed,
+      ]),
+    ).toEqual([
       ['Col', false],
       ['Owner', true],
     ]);

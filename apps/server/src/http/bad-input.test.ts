@@ -26,8 +26,20 @@ beforeAll(async () => {
     putBooking: { clientId: ids.client, startsAt: '2026-11-24T10:00:00.000Z', minutes: 60 },
     appendEvents: { events: writer.events },
     signIn: { email: 'a@example.invalid', password: 'x' },
-    addTrainer: { name: 'A', email: 'b@example.invalid', password: 'long enough pw', role: 'trainer' },
-    makeStudio: { studioName: 'A', unit: 'kg', zone: 'UTC', name: 'A', email: 'c@example.invalid', password: 'long enough pw' },
+    addTrainer: {
+      name: 'A',
+      email: 'b@example.invalid',
+      password: 'long enough pw',
+      role: 'trainer',
+    },
+    makeStudio: {
+      studioName: 'A',
+      unit: 'kg',
+      zone: 'UTC',
+      name: 'A',
+      email: 'c@example.invalid',
+      password: 'long enough pw',
+    },
   };
 });
 afterAll(() => server.close());
@@ -35,8 +47,24 @@ afterAll(() => server.close());
 /** Values that programs forget about. */
 const nonsense = fc.oneof(
   fc.constantFrom<unknown>(
-    null, '', '\u0000', '\ud800', 'a'.repeat(5000), -1, 0, 1e308, 2 ** 53, 0.5, [], {}, true, '2026-13-45T00:00:00.000Z',
-    '0000-01-01T00:00:00.000Z', "'; DROP TABLE clients; --", '../../etc', '00000000-0000-0000-0000-000000000000',
+    null,
+    '',
+    '\u0000',
+    '\ud800',
+    'a'.repeat(5000),
+    -1,
+    0,
+    1e308,
+    2 ** 53,
+    0.5,
+    [],
+    {},
+    true,
+    '2026-13-45T00:00:00.000Z',
+    '0000-01-01T00:00:00.000Z',
+    "'; DROP TABLE clients; --",
+    '../../etc',
+    '00000000-0000-0000-0000-000000000000',
   ),
   fc.jsonValue(),
 );
@@ -49,20 +77,29 @@ function pathsOf(value: unknown, path: string[] = []): string[][] {
 
 function replaced(value: unknown, [key, ...rest]: string[], by: unknown): unknown {
   if (key === undefined) return by;
-  const copy = (Array.isArray(value) ? [...value] : { ...(value as object) }) as Record<string, unknown>;
+  const copy = (Array.isArray(value) ? [...value] : { ...(value as object) }) as Record<
+    string,
+    unknown
+  >;
   copy[key] = replaced(copy[key], rest, by);
   return copy;
 }
 
 const fill = (route: Route, values: Record<string, string>) =>
-  API_BASE + route.path.replace(/:(\w+)/g, (_, name: string) => encodeURIComponent(values[name] ?? ids.client));
+  API_BASE +
+  route.path.replace(/:(\w+)/g, (_, name: string) =>
+    encodeURIComponent(values[name] ?? ids.client),
+  );
 
 /** Half characters cannot stand in an address at all. */
 const whole = (text: string) => Buffer.from(text).toString();
 
-const refusedOrDone = (status: number) => expect([200, 400, 401, 403, 404, 409, 413, 415, 429]).toContain(status);
+const refusedOrDone = (status: number) =>
+  expect([200, 400, 401, 403, 404, 409, 413, 415, 429]).toContain(status);
 const withBody = (Object.entries(routes) as [string, Route][]).filter(([, route]) => route.body);
-const withInput = (Object.entries(routes) as [string, Route][]).filter(([, route]) => route.params ?? route.query);
+const withInput = (Object.entries(routes) as [string, Route][]).filter(
+  ([, route]) => route.params ?? route.query,
+);
 
 describe('nonsense', () => {
   it.each(withBody)('in the body of %s is refused in words, never a 500', async (name, route) => {
@@ -71,8 +108,13 @@ describe('nonsense', () => {
     await fc.assert(
       fc.asyncProperty(fc.nat(), nonsense, async (pick, value) => {
         const body = replaced(base, paths[pick % paths.length]!, value);
-        const url = fill(route, { id: route.path.startsWith('/bookings') ? ids.booking : ids.client, flagId: ids.flag });
-        const answer = await agent[route.method](url).set('Content-Type', 'application/json').send(JSON.stringify(body) ?? 'null');
+        const url = fill(route, {
+          id: route.path.startsWith('/bookings') ? ids.booking : ids.client,
+          flagId: ids.flag,
+        });
+        const answer = await agent[route.method](url)
+          .set('Content-Type', 'application/json')
+          .send(JSON.stringify(body) ?? 'null');
         refusedOrDone(answer.status);
         if (answer.status === 400) {
           expect(answer.body.type).toBe('/problems/invalid-input');
@@ -83,27 +125,45 @@ describe('nonsense', () => {
     );
   });
 
-  it.each(withInput)('in the address of %s is refused in words, never a 500', async (_name, route) => {
-    await fc.assert(
-      fc.asyncProperty(fc.oneof(fc.string(), nonsense.map(String), fc.uuid()), fc.string(), async (value, query) => {
-        const names = Object.keys(route.query?.shape ?? {});
-        const search = names.map((name) => `${name}=${encodeURIComponent(whole(query))}`).join('&');
-        const word = encodeURIComponent(whole(value)) || 'x';
-        const url = API_BASE + route.path.replace(/:(\w+)/g, word) + (search ? `?${search}` : '');
-        const send = agent[route.method](url);
-        refusedOrDone((await (route.method === 'get' ? send : send.send(valid[_name] ?? {}))).status);
-      }),
-      { numRuns: 25 },
-    );
-  });
+  it.each(withInput)(
+    'in the address of %s is refused in words, never a 500',
+    async (_name, route) => {
+      await fc.assert(
+        fc.asyncProperty(
+          fc.oneof(fc.string(), nonsense.map(String), fc.uuid()),
+          fc.string(),
+          async (value, query) => {
+            const names = Object.keys(route.query?.shape ?? {});
+            const search = names
+              .map((name) => `${name}=${encodeURIComponent(whole(query))}`)
+              .join('&');
+            const word = encodeURIComponent(whole(value)) || 'x';
+            const url =
+              API_BASE + route.path.replace(/:(\w+)/g, word) + (search ? `?${search}` : '');
+            const send = agent[route.method](url);
+            refusedOrDone(
+              (await (route.method === 'get' ? send : send.send(valid[_name] ?? {}))).status,
+            );
+          },
+        ),
+        { numRuns: 25 },
+      );
+    },
+  );
 
   it.each(eventTypes)('in a %s event is refused or kept, never a 500', async (type) => {
     const { events } = valid.appendEvents as { events: Record<string, unknown>[] };
     await fc.assert(
-      fc.asyncProperty(fc.dictionary(fc.constantFrom('liftId', 'setId', 'loadG', 'reps', 'text', 'steps', 'score'), nonsense), async (payload) => {
-        const event = { ...events[0], id: v7(), sessionId: v7(), type, payload };
-        refusedOrDone((await agent.post('/api/v1/events').send({ events: [event] })).status);
-      }),
+      fc.asyncProperty(
+        fc.dictionary(
+          fc.constantFrom('liftId', 'setId', 'loadG', 'reps', 'text', 'steps', 'score'),
+          nonsense,
+        ),
+        async (payload) => {
+          const event = { ...events[0], id: v7(), sessionId: v7(), type, payload };
+          refusedOrDone((await agent.post('/api/v1/events').send({ events: [event] })).status);
+        },
+      ),
       { numRuns: 15 },
     );
   });
@@ -111,7 +171,9 @@ describe('nonsense', () => {
   it('that is not JSON, too large, or nowhere gets its own answer', async () => {
     const post = () => agent.post('/api/v1/events').set('Content-Type', 'application/json');
     expect((await post().send('{"events": [')).body.type).toBe('/problems/invalid-input');
-    expect((await post().send(`{"x":"${'y'.repeat(5_000_000)}"}`)).body.type).toBe('/problems/too-large');
+    expect((await post().send(`{"x":"${'y'.repeat(5_000_000)}"}`)).body.type).toBe(
+      '/problems/too-large',
+    );
     expect((await agent.get('/api/v1/nowhere')).body.type).toBe('/problems/not-found');
   });
 });

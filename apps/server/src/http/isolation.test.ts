@@ -4,7 +4,14 @@ import pg from 'pg';
 import { v7 } from 'uuid';
 import { config } from '../config';
 import { sessionWriter } from '../test/session-events';
-import { clientBody, device, newStudio, testServer, type Agent, type TestServer } from '../test/server';
+import {
+  clientBody,
+  device,
+  newStudio,
+  testServer,
+  type Agent,
+  type TestServer,
+} from '../test/server';
 
 type Operation = { operationId: string; 'x-access': string; requestBody?: unknown };
 const document = openApiDocument() as { paths: Record<string, Record<string, Operation>> };
@@ -30,7 +37,10 @@ beforeAll(async () => {
   const screening = { answers: { heart: { yes: true, note: SECRET } } };
   await agent.put(`/api/v1/clients/${clientId}/screening`).send(screening).expect(200);
   const startsAt = new Date(Date.now() + 3_600_000).toISOString();
-  await agent.put(`/api/v1/bookings/${bookingId}`).send({ clientId, startsAt, minutes: 60 }).expect(200);
+  await agent
+    .put(`/api/v1/bookings/${bookingId}`)
+    .send({ clientId, startsAt, minutes: 60 })
+    .expect(200);
   const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
   const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() - 60_000 });
   writer.append('note.added', { liftId: null, text: SECRET });
@@ -52,25 +62,50 @@ afterAll(() => server.close());
 
 /** The path with the first studio's own ids in it. */
 function aimed(path: string): string {
-  const noun = path.includes('/bookings/') ? 'booking' : path.includes('/sessions/') ? 'session' : 'client';
+  const noun = path.includes('/bookings/')
+    ? 'booking'
+    : path.includes('/sessions/')
+      ? 'session'
+      : 'client';
   return path.replace('{flagId}', first.ids.flagId!).replace('{id}', first.ids[noun]!);
 }
 const queries: Record<string, string> = {
   bookings: '?from=2026-01-01T00:00:00.000Z&to=2026-03-01T00:00:00.000Z',
   events: '?after=0',
 };
-const closed = operations.filter((operation) => operation['x-access'] !== 'open' && operation.operationId !== 'signOut');
+const closed = operations.filter(
+  (operation) => operation['x-access'] !== 'open' && operation.operationId !== 'signOut',
+);
 
 const tables = [
-  'trainers', 'sign_ins', 'clients', 'client_trainers', 'flags', 'screenings', 'screening_openings',
-  'rooms', 'bookings', 'events', 'sessions', 'sets', 'client_histories',
+  'trainers',
+  'sign_ins',
+  'clients',
+  'client_trainers',
+  'flags',
+  'screenings',
+  'screening_openings',
+  'rooms',
+  'bookings',
+  'events',
+  'sessions',
+  'sets',
+  'client_histories',
 ];
 /** Everything the first studio keeps, as the owner of the database sees it. */
 async function keptByFirst(): Promise<unknown> {
-  const [studio] = await server.sql<{ studio_id: string }>('SELECT studio_id FROM clients WHERE name = $1', [SECRET]);
+  const [studio] = await server.sql<{ studio_id: string }>(
+    'SELECT studio_id FROM clients WHERE name = $1',
+    [SECRET],
+  );
   const kept = tables
     .filter((table) => table !== 'sign_ins')
-    .map((table) => server.sql(`SELECT to_jsonb(t) AS row FROM ${table} t WHERE studio_id = $1 ORDER BY to_jsonb(t)::text`, [studio!.studio_id]));
+    .map((table) =>
+      server.sql(
+        `SELECT to_jsonb(t) AS row FROM ${table} t WHERE studio_id = $1 ORDER BY to_jsonb(t)::text`,
+        [studio!.studio_id],
+      ),
+    );
   return Promise.all(kept);
 }
 
@@ -86,7 +121,9 @@ describe('one studio and another', () => {
       const before = await keptByFirst();
       const url = aimed(path) + (queries[operationId] ?? '');
       const send = second[method as 'get' | 'put' | 'post'](url);
-      const answer = await (method === 'get' ? send : send.send((first.bodies[operationId] ?? {}) as object));
+      const answer = await (method === 'get'
+        ? send
+        : send.send((first.bodies[operationId] ?? {}) as object));
       expect(answer.status).not.toBe(500);
       expect(JSON.stringify(answer.body)).not.toContain(SECRET);
       for (const id of Object.values(first.ids)) {
@@ -105,10 +142,17 @@ describe('one studio and another', () => {
       'SELECT studio_id FROM clients WHERE name = $1',
       [SECRET],
     )) as [{ studio_id: string }];
-    const studios = await server.sql<{ id: string }>('SELECT id FROM studios WHERE id <> $1', [other]);
-    const unfollow = studios.map(({ id }) => server.running.app.feed.follow(id, (message) => heard.push(message)));
+    const studios = await server.sql<{ id: string }>('SELECT id FROM studios WHERE id <> $1', [
+      other,
+    ]);
+    const unfollow = studios.map(({ id }) =>
+      server.running.app.feed.follow(id, (message) => heard.push(message)),
+    );
     const own = new Promise((resolve) => server.running.app.feed.follow(other, resolve));
-    await first.agent.put(`/api/v1/clients/${first.ids.client}`).send({ ...clientBody, name: SECRET }).expect(200);
+    await first.agent
+      .put(`/api/v1/clients/${first.ids.client}`)
+      .send({ ...clientBody, name: SECRET })
+      .expect(200);
     await own;
     expect(heard).toEqual([]);
     unfollow.forEach((stop) => stop());
@@ -135,11 +179,16 @@ describe('the database beneath', () => {
       for (const table of tables) {
         expect((await app.query(`SELECT count(*)::int AS n FROM ${table}`)).rows[0].n).toBe(0);
       }
-      const [two] = await server.sql<{ id: string }>('SELECT id FROM studios ORDER BY created_at DESC LIMIT 1');
+      const [two] = await server.sql<{ id: string }>(
+        'SELECT id FROM studios ORDER BY created_at DESC LIMIT 1',
+      );
       await app.query('BEGIN');
       await app.query("SELECT set_config('app.studio', $1, true)", [two!.id]);
       for (const table of tables) {
-        const { rows } = await app.query(`SELECT count(*)::int AS n FROM ${table} WHERE studio_id <> $1`, [two!.id]);
+        const { rows } = await app.query(
+          `SELECT count(*)::int AS n FROM ${table} WHERE studio_id <> $1`,
+          [two!.id],
+        );
         expect([table, rows[0].n]).toEqual([table, 0]);
       }
       const foreign = app.query(
@@ -156,7 +205,12 @@ describe('the database beneath', () => {
     const [role] = await server.sql<Record<string, boolean>>(
       "SELECT rolsuper, rolbypassrls, rolcreaterole, rolcreatedb FROM pg_roles WHERE rolname = 'spalo_app'",
     );
-    expect(role).toEqual({ rolsuper: false, rolbypassrls: false, rolcreaterole: false, rolcreatedb: false });
+    expect(role).toEqual({
+      rolsuper: false,
+      rolbypassrls: false,
+      rolcreaterole: false,
+      rolcreatedb: false,
+    });
     const { pool } = server.running.app.database;
     for (const statement of [
       "UPDATE events SET payload = '{}'",

@@ -4,7 +4,14 @@ import fc from 'fast-check';
 import { v7 } from 'uuid';
 import { inStudio } from '../db/database';
 import { loadDemo } from '../demo/load';
-import { clientBody, device, newStudio, testServer, type Agent, type TestServer } from '../test/server';
+import {
+  clientBody,
+  device,
+  newStudio,
+  testServer,
+  type Agent,
+  type TestServer,
+} from '../test/server';
 import { sessionWriter } from '../test/session-events';
 import { rebuildStudio } from './rebuild';
 
@@ -26,8 +33,10 @@ async function newClient(): Promise<string> {
   return id;
 }
 const writer = async () => sessionWriter({ clientId: await newClient(), trainerId, room });
-const send = (events: readonly SessionEvent[], by = agent) => by.post('/api/v1/events').send({ events });
-const served = async (sessionId: string) => (await agent.get(`/api/v1/sessions/${sessionId}`).expect(200)).body;
+const send = (events: readonly SessionEvent[], by = agent) =>
+  by.post('/api/v1/events').send({ events });
+const served = async (sessionId: string) =>
+  (await agent.get(`/api/v1/sessions/${sessionId}`).expect(200)).body;
 
 describe('appending', () => {
   it('keeps what was sent, once, however often it is sent', async () => {
@@ -71,14 +80,24 @@ describe('appending', () => {
   it('shows corrections and removals with what they changed', async () => {
     const session = await writer();
     const logged = session.logNext('back-squat');
-    session.append('set.corrected', { setId: logged.id, loadG: 20_000, reps: 9, cleanReps: 8, marks: [{ rep: 9, faultId: 'knees-in' }], rir: 1 });
+    session.append('set.corrected', {
+      setId: logged.id,
+      loadG: 20_000,
+      reps: 9,
+      cleanReps: 8,
+      marks: [{ rep: 9, faultId: 'knees-in' }],
+      rir: 1,
+    });
     session.append('set.voided', { setId: logged.id, voided: true });
     session.append('set.voided', { setId: logged.id, voided: false });
     await send(session.events).expect(200);
     const [set] = (await served(session.sessionId)).lifts[0].sets;
     expect(set).toMatchObject({ loadG: 20_000, reps: 9, cleanReps: 8, voided: false });
     expect(set.corrections[0].before.reps).toBe((logged.payload as { reps: number }).reps);
-    const [row] = await server.sql('SELECT reps, clean_reps, corrected, voided FROM sets WHERE id = $1', [logged.id]);
+    const [row] = await server.sql(
+      'SELECT reps, clean_reps, corrected, voided FROM sets WHERE id = $1',
+      [logged.id],
+    );
     expect(row).toEqual({ reps: 9, clean_reps: 8, corrected: true, voided: false });
   });
 
@@ -86,12 +105,19 @@ describe('appending', () => {
     const clientId = await newClient();
     const bookingId = v7();
     const startsAt = '2026-11-20T09:00:00.000Z';
-    await agent.put(`/api/v1/bookings/${bookingId}`).send({ clientId, startsAt, minutes: 60 }).expect(200);
+    await agent
+      .put(`/api/v1/bookings/${bookingId}`)
+      .send({ clientId, startsAt, minutes: 60 })
+      .expect(200);
     const session = sessionWriter({ clientId, trainerId, room, bookingId });
     for (let step = 0; step < 5; step += 1) session.logNext('back-squat');
     await send(session.events).expect(200);
     const booked = async () =>
-      (await agent.get('/api/v1/bookings?from=2026-11-20T00:00:00.000Z&to=2026-11-21T00:00:00.000Z')).body.bookings[0].session;
+      (
+        await agent.get(
+          '/api/v1/bookings?from=2026-11-20T00:00:00.000Z&to=2026-11-21T00:00:00.000Z',
+        )
+      ).body.bookings[0].session;
     expect(await booked()).toEqual({ id: session.sessionId, finished: false });
     const before = (await agent.get(`/api/v1/clients/${clientId}`)).body.history;
     expect(before.plans).toEqual({});
@@ -111,7 +137,10 @@ describe('two devices on one session', () => {
   it('end with the server in the same state, whatever the order, repeats and delays', async () => {
     await fc.assert(
       fc.asyncProperty(
-        fc.array(fc.record({ device: fc.nat(1), lift: fc.nat(3), act: fc.nat(5) }), { minLength: 4, maxLength: 14 }),
+        fc.array(fc.record({ device: fc.nat(1), lift: fc.nat(3), act: fc.nat(5) }), {
+          minLength: 4,
+          maxLength: 14,
+        }),
         fc.infiniteStream(fc.nat(1000)),
         async (acts, dice) => {
           const roll = (below: number) => dice.next().value! % below;
@@ -123,11 +152,17 @@ describe('two devices on one session', () => {
             const sets = state.lifts.flatMap((each) => each.sets);
             const set = sets[roll(Math.max(1, sets.length))];
             const by = names[who]!;
-            if (act < 3 && state.lifts[lift]!.sets.length < state.lifts[lift]!.steps.length) session.logNext(liftId, by);
-            else if (act === 3 && set) session.append('set.voided', { setId: set.id, voided: roll(2) === 0 }, by);
+            if (act < 3 && state.lifts[lift]!.sets.length < state.lifts[lift]!.steps.length)
+              session.logNext(liftId, by);
+            else if (act === 3 && set)
+              session.append('set.voided', { setId: set.id, voided: roll(2) === 0 }, by);
             else if (act === 4 && set) {
               const { loadG, rir } = set;
-              session.append('set.corrected', { setId: set.id, loadG, rir, reps: 3, cleanReps: 3, marks: [] }, by);
+              session.append(
+                'set.corrected',
+                { setId: set.id, loadG, rir, reps: 3, cleanReps: 3, marks: [] },
+                by,
+              );
             } else session.append('note.added', { liftId, text: `note ${roll(9)}` }, by);
           }
           // Each device holds its own events; they reach the server in random order, in pieces, some twice.
@@ -135,7 +170,8 @@ describe('two devices on one session', () => {
           const again = shuffled.filter(() => roll(3) === 0);
           const queue = [...shuffled, ...again];
           while (queue.length > 0) await send(queue.splice(0, 1 + roll(5))).expect(200);
-          const page = (await agent.get(`/api/v1/sessions/${session.sessionId}/events`)).body.events as SessionEvent[];
+          const page = (await agent.get(`/api/v1/sessions/${session.sessionId}/events`)).body
+            .events as SessionEvent[];
           const devices = names.map((name) => {
             const own = session.events.filter((event) => event.device === name);
             return reduceSession([...page.sort(() => roll(3) - 1), ...own, ...page]);
@@ -160,7 +196,11 @@ describe('following', () => {
     await send(session.events).expect(200);
     const page = (await agent.get(`/api/v1/events?after=${cursor}`)).body;
     expect(page.events).toEqual(session.events);
-    expect((await agent.get(`/api/v1/events?after=${page.cursor}`)).body).toEqual({ events: [], cursor: page.cursor, more: false });
+    expect((await agent.get(`/api/v1/events?after=${page.cursor}`)).body).toEqual({
+      events: [],
+      cursor: page.cursor,
+      more: false,
+    });
   });
 
   it('hears on one instance what another took', async () => {
@@ -171,7 +211,10 @@ describe('following', () => {
     const far = device(other);
     await far.post('/api/v1/auth/sign-in').send(colleague).expect(200);
     const session = await writer();
-    const [{ studio_id: studioId }] = (await server.sql('SELECT studio_id FROM trainers WHERE email = $1', [email])) as [{ studio_id: string }];
+    const [{ studio_id: studioId }] = (await server.sql(
+      'SELECT studio_id FROM trainers WHERE email = $1',
+      [email],
+    )) as [{ studio_id: string }];
     const heard = new Promise((resolve) => {
       const unfollow = server.running.app.feed.follow(studioId, (message) => {
         if (message.kind !== 'log') return;
@@ -186,7 +229,10 @@ describe('following', () => {
 
 describe('rebuilding', () => {
   it('makes the same tables from the log as living through it did', async () => {
-    const studioId = await loadDemo(server.running.app.database, new Date('2026-11-24T08:00:00.000Z'));
+    const studioId = await loadDemo(
+      server.running.app.database,
+      new Date('2026-11-24T08:00:00.000Z'),
+    );
     const session = await writer();
     session.logNext('back-squat');
     session.finish();
@@ -194,7 +240,9 @@ describe('rebuilding', () => {
     const projections = () =>
       Promise.all(
         ['sessions', 'sets', 'client_histories'].map((table) =>
-          server.sql(`SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY studio_id, to_jsonb(t)::text`),
+          server.sql(
+            `SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY studio_id, to_jsonb(t)::text`,
+          ),
         ),
       );
     const live = await projections();

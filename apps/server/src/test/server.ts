@@ -70,7 +70,9 @@ export function device(running: Running): Agent {
 let studios = 0;
 
 /** A studio with its owner signed in. Past the first one studios are made behind the API's back, as it makes only one. */
-export async function newStudio(server: TestServer): Promise<{ agent: Agent; studioId: string; trainerId: string; email: string }> {
+export async function newStudio(
+  server: TestServer,
+): Promise<{ agent: Agent; studioId: string; trainerId: string; email: string }> {
   studios += 1;
   const email = `owner${studios}-${randomUUID().slice(0, 8)}@example.invalid`;
   const agent = device(server.running);
@@ -83,7 +85,9 @@ export async function newStudio(server: TestServer): Promise<{ agent: Agent; stu
     password: 'a long enough password',
   };
   // The API makes a first studio only; hiding those that are there lets it make another.
-  await server.sql('CREATE OR REPLACE FUNCTION any_studio() RETURNS boolean LANGUAGE sql AS $$ SELECT false $$');
+  await server.sql(
+    'CREATE OR REPLACE FUNCTION any_studio() RETURNS boolean LANGUAGE sql AS $$ SELECT false $$',
+  );
   const answer = await agent.post('/api/v1/setup/studio').send(body).expect(200);
   await server.sql(
     'CREATE OR REPLACE FUNCTION any_studio() RETURNS boolean LANGUAGE sql SECURITY DEFINER AS $$ SELECT EXISTS (SELECT 1 FROM studios) $$',

@@ -22,12 +22,22 @@ const person: Person = {
 };
 
 /** Writes a session's log as a device would. */
-export function sessionWriter(base: { clientId: string; trainerId: string; room: Room; bookingId?: string; startMs?: number }) {
+export function sessionWriter(base: {
+  clientId: string;
+  trainerId: string;
+  room: Room;
+  bookingId?: string;
+  startMs?: number;
+}) {
   const sessionId = v7();
   const device = v7();
   const events: SessionEvent[] = [];
   let nowMs = base.startMs ?? Date.parse('2026-11-20T09:00:00.000Z');
-  const append = <T extends EventType>(type: T, payload: EventPayloads[T], by = device): SessionEvent => {
+  const append = <T extends EventType>(
+    type: T,
+    payload: EventPayloads[T],
+    by = device,
+  ): SessionEvent => {
     nowMs += 1000;
     const event = {
       id: v7({ msecs: nowMs }),
@@ -69,14 +79,27 @@ export function sessionWriter(base: { clientId: string; trainerId: string; room:
       const step = nextStepIndex(lift);
       const planned = lift.steps[step]!;
       const { loadG, reps, kind } = planned;
-      const result = { loadG, reps, cleanReps: reps, marks: [], rir: kind === 'working' ? 2 : null };
+      const result = {
+        loadG,
+        reps,
+        cleanReps: reps,
+        marks: [],
+        rir: kind === 'working' ? 2 : null,
+      };
       return append('set.logged', { ...result, liftId, step, kind, proposed: { loadG, reps } }, by);
     },
     /** Accepts the plan as it is for every lift, and finishes. */
     finish() {
       for (const { plan } of reduceSession(events)!.lifts) {
         const { ramp: _ramp, steps: _steps, why, belief: _belief, lastTime: _last, ...kept } = plan;
-        append('suggestion.answered', { liftId: plan.liftId, proposed: kept, chosen: kept, accepted: true, why, reason: null });
+        append('suggestion.answered', {
+          liftId: plan.liftId,
+          proposed: kept,
+          chosen: kept,
+          accepted: true,
+          why,
+          reason: null,
+        });
       }
       append('session.finished', {});
     },

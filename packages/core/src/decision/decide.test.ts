@@ -19,7 +19,12 @@ const drafted = draftSession({
   unit: 'kg',
   now: '2026-11-24T10:00:00.000Z',
 }).lifts[0]!;
-const plan: LiftPlan = { ...planOf(drafted), implement: { kind: 'barbell', barId: 'bar-20' }, loadG: kg(60), reps: 8 };
+const plan: LiftPlan = {
+  ...planOf(drafted),
+  implement: { kind: 'barbell', barId: 'bar-20' },
+  loadG: kg(60),
+  reps: 8,
+};
 
 const context: DecisionContext = {
   lift: squat,
@@ -38,27 +43,59 @@ const context: DecisionContext = {
 const set = (change: Partial<LoggedSet>): LoggedSet => {
   const reps = change.reps ?? 8;
   return {
-    id: 'x', at: '2026-11-24T10:00:00.000Z', author: 'a', step: 0, kind: 'working', loadG: kg(60), reps,
-    cleanReps: reps - (change.marks?.length ?? 0), marks: [], rir: 2, proposed: { loadG: kg(60), reps: 8 },
-    corrections: [], voided: false, ...change,
+    id: 'x',
+    at: '2026-11-24T10:00:00.000Z',
+    author: 'a',
+    step: 0,
+    kind: 'working',
+    loadG: kg(60),
+    reps,
+    cleanReps: reps - (change.marks?.length ?? 0),
+    marks: [],
+    rir: 2,
+    proposed: { loadG: kg(60), reps: 8 },
+    corrections: [],
+    voided: false,
+    ...change,
   };
 };
 const three = (change: Partial<LoggedSet>) => [1, 2, 3].map(() => set(change));
 const marks = (faultId: string, ...reps: number[]) => reps.map((rep) => ({ rep, faultId }));
 const state = (sets: LoggedSet[], change: Partial<LiftState> = {}): LiftState => ({
-  plan: { ...drafted, ...plan }, steps: [], sets, skipped: false, focusCueId: 'one', pains: [], adjusted: null,
-  answer: null, notes: [], ...change,
+  plan: { ...drafted, ...plan },
+  steps: [],
+  sets,
+  skipped: false,
+  focusCueId: 'one',
+  pains: [],
+  adjusted: null,
+  answer: null,
+  notes: [],
+  ...change,
 });
-const outcome = (sets: LoggedSet[], change: Partial<LiftState> = {}, around: Partial<DecisionContext> = {}) =>
-  decide(state(sets, change), { ...context, ...around });
+const outcome = (
+  sets: LoggedSet[],
+  change: Partial<LiftState> = {},
+  around: Partial<DecisionContext> = {},
+) => decide(state(sets, change), { ...context, ...around });
 
 describe('effort', () => {
   it.each<[string, LoggedSet[], number, number]>([
     ['in the range: one more rep', three({ reps: 8 }), 60, 9],
     ['at the top with enough left: a step up, reps from the bottom', three({ reps: 12 }), 65, 8],
     ['at the top with too little left: no step', three({ reps: 12, rir: 1 }), 60, 12],
-    ['not every set there yet: the reps that were', [set({ reps: 9 }), set({ reps: 9 }), set({ reps: 8 })], 60, 9],
-    ['two sets under the range: the load for its middle', [set({ reps: 8 }), set({ reps: 7 }), set({ reps: 6 })], 55, 10],
+    [
+      'not every set there yet: the reps that were',
+      [set({ reps: 9 }), set({ reps: 9 }), set({ reps: 8 })],
+      60,
+      9,
+    ],
+    [
+      'two sets under the range: the load for its middle',
+      [set({ reps: 8 }), set({ reps: 7 }), set({ reps: 6 })],
+      55,
+      10,
+    ],
     ['a set with nothing left: down', [set({}), set({ rir: 0 }), set({})], 55, 10],
     ['one set only at the top: no step', [set({ reps: 12 })], 60, 12],
   ])('%s', (_name, sets, load, reps) => {
@@ -69,14 +106,19 @@ describe('effort', () => {
 
   it('jumps, within twice the cap, when every set left four or more', () => {
     const { proposed } = outcome(three({ reps: 8, rir: 4 }), {}, {});
-    const cautious = outcome(three({ reps: 8, rir: 4 }), { plan: { ...drafted, ...plan, targetRir: 1 } });
+    const cautious = outcome(three({ reps: 8, rir: 4 }), {
+      plan: { ...drafted, ...plan, targetRir: 1 },
+    });
     expect(cautious.proposed.loadG).toBeGreaterThan(kg(60));
     expect(proposed.loadG).toBeLessThanOrEqual(kg(60) * 1.2);
   });
 
   it('always proposes a load that exists, never more than twice the cap or a step up', () => {
     const exist = context.loads.map((load) => load.loadG);
-    const anySet = fc.record({ reps: fc.integer({ min: 1, max: 15 }), rir: fc.integer({ min: 0, max: 4 }) });
+    const anySet = fc.record({
+      reps: fc.integer({ min: 1, max: 15 }),
+      rir: fc.integer({ min: 0, max: 4 }),
+    });
     fc.assert(
       fc.property(fc.array(anySet, { minLength: 1, maxLength: 5 }), (sets) => {
         const { proposed, why, alternatives } = outcome(sets.map(set));
@@ -95,7 +137,10 @@ describe('technique', () => {
   it('holds the load and cues the fault when too few reps were clean', () => {
     const { gate, proposed, why, advice } = outcome(three({ marks: marks('knees', 6, 7) }));
     expect({ gate, load: proposed.loadG, cue: proposed.focusCueId, advice }).toEqual({
-      gate: 'technique', load: kg(60), cue: 'one', advice: null,
+      gate: 'technique',
+      load: kg(60),
+      cue: 'one',
+      advice: null,
     });
     expect(why).toBe('Hold the load: 18 of 24 reps were clean: knees cave in');
   });
@@ -108,7 +153,11 @@ describe('technique', () => {
   });
 
   it('goes 5 to 10 % down for one safety fault, whatever else was clean', () => {
-    const { gate, proposed } = outcome([set({ reps: 12 }), set({ reps: 12, marks: marks('tuck', 12) }), set({ reps: 12 })]);
+    const { gate, proposed } = outcome([
+      set({ reps: 12 }),
+      set({ reps: 12, marks: marks('tuck', 12) }),
+      set({ reps: 12 }),
+    ]);
     expect(gate).toBe('technique');
     expect(proposed.loadG / kg(60)).toBeGreaterThanOrEqual(0.9);
     expect(proposed.loadG / kg(60)).toBeLessThanOrEqual(0.95);
@@ -132,7 +181,16 @@ describe('pain', () => {
     expect(openFlag).toEqual({ place: 'knee', side: 'left' });
   });
   it('closes the lift the second time at the same place, and at a red flag', () => {
-    const flags = [{ id: 'f', place: 'knee' as const, side: 'left' as const, note: '', state: 'new' as const, usualPain: 0 }];
+    const flags = [
+      {
+        id: 'f',
+        place: 'knee' as const,
+        side: 'left' as const,
+        note: '',
+        state: 'new' as const,
+        usualPain: 0,
+      },
+    ];
     const again = outcome(three({}), hurt('knee', 5), { flags });
     expect(again.proposed.closed).toMatch(/until clearance/);
     expect(again.advice).toMatch(/clinician/);
@@ -147,18 +205,41 @@ describe('the rest', () => {
     expect(outcome([])).toMatchObject({ gate: 'not done', proposed: { loadG: kg(60), reps: 8 } });
   });
   it('drops the load with absence, band by band', () => {
-    expect([0, 10, 11, 20, 21, 35, 36, 60, 61].map(absenceShare)).toEqual([1, 1, 0.95, 0.95, 0.875, 0.875, 0.775, 0.775, null]);
+    expect([0, 10, 11, 20, 21, 35, 36, 60, 61].map(absenceShare)).toEqual([
+      1,
+      1,
+      0.95,
+      0.95,
+      0.875,
+      0.875,
+      0.775,
+      0.775,
+      null,
+    ]);
   });
 });
 
 describe('history', () => {
   const session = (id: string, day: number, finished = true): SessionState => ({
-    id, clientId: 'c', bookingId: null, roomId: 'r', trainerId: 't', unit: 'kg',
+    id,
+    clientId: 'c',
+    bookingId: null,
+    roomId: 'r',
+    trainerId: 't',
+    unit: 'kg',
     startedAt: `2026-11-${String(day).padStart(2, '0')}T10:00:00.000Z`,
     finishedAt: finished ? `2026-11-${String(day).padStart(2, '0')}T11:00:00.000Z` : null,
-    lifts: [state(three({ at: `2026-11-${day}` }), {
-      answer: { proposed: plan, chosen: { ...plan, loadG: kg(day) }, accepted: true, why: '', reason: null },
-    })],
+    lifts: [
+      state(three({ at: `2026-11-${day}` }), {
+        answer: {
+          proposed: plan,
+          chosen: { ...plan, loadG: kg(day) },
+          accepted: true,
+          why: '',
+          reason: null,
+        },
+      }),
+    ],
     notes: [],
   });
   const noFault = () => null;

@@ -5,7 +5,12 @@ import { age, observe } from './log-belief';
 import { readStrength, type PastSet } from './strength';
 
 const NOW = '2026-11-24T10:00:00.000Z';
-const past = (loadG: number, cleanReps: number, rir: number | null, at = '2026-11-20T10:00:00.000Z'): PastSet => ({
+const past = (
+  loadG: number,
+  cleanReps: number,
+  rir: number | null,
+  at = '2026-11-20T10:00:00.000Z',
+): PastSet => ({
   liftId: squat.id,
   sessionId: `s-${at}`,
   at,
@@ -50,7 +55,10 @@ describe('the strength profile', () => {
 
   it('counts a report as weak evidence that fades with age', () => {
     const report = (monthsAgo: number) =>
-      answer([], { ...person, reports: [{ liftId: squat.id, loadG: kg(140), reps: 5, monthsAgo }] });
+      answer([], {
+        ...person,
+        reports: [{ liftId: squat.id, loadG: kg(140), reps: 5, monthsAgo }],
+      });
     const fresh = report(0);
     expect(fresh.certainty).toBe('reported');
     expect(fresh.mean).toBeGreaterThan(report(24).mean);
@@ -59,7 +67,9 @@ describe('the strength profile', () => {
   });
 
   it('comes close to what repeated sets say', () => {
-    const sets = ['02', '06', '10', '14', '18'].map((day) => past(kg(80), 10, 2, `2026-11-${day}T10:00:00.000Z`));
+    const sets = ['02', '06', '10', '14', '18'].map((day) =>
+      past(kg(80), 10, 2, `2026-11-${day}T10:00:00.000Z`),
+    );
     const known = answer(sets);
     expect(known.certainty).toBe('known');
     expect(Math.abs(known.mean - kg(80))).toBeLessThan(kg(4));

@@ -55,7 +55,12 @@ describe('worked figures', () => {
     ]);
   });
   it('Build at 90 kg with the light set fixed at 40', () => {
-    const ideals = rampIdeals('build', { workingG: kg(90), workingReps: 8, emptyG: kg(20), lightG: kg(40) });
+    const ideals = rampIdeals('build', {
+      workingG: kg(90),
+      workingReps: 8,
+      emptyG: kg(20),
+      lightG: kg(40),
+    });
     expect(ideals.map((step) => Math.round(step.loadG / 1000))).toEqual([40, 57, 73, 90]);
     expect(ideals.map((step) => step.reps)).toEqual([10, 6, 4, 3]);
   });
@@ -102,7 +107,8 @@ describe('every ramp', () => {
             expect(step.load.loadG).toBeGreaterThan(before.load.loadG);
             expect(step.reps).toBeLessThanOrEqual(before.reps);
           }
-          const isPrimer = index === steps.length - 1 && (kind === 'build' || kind === 'warm already');
+          const isPrimer =
+            index === steps.length - 1 && (kind === 'build' || kind === 'warm already');
           if (!isPrimer) expect(step.load.loadG).toBeLessThanOrEqual(kg(working) * 0.925);
         });
       }),

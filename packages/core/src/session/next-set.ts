@@ -115,10 +115,24 @@ export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet 
   const last = countedSets(lift, 'working').at(-1);
   const byTrainer = lift.adjusted !== null && (!last || lift.adjusted.eventId > last.id);
   if (byTrainer) {
-    return { kind: 'step', step, set: planned, change: 'planned', why: lift.adjusted!.reason, restLonger: false };
+    return {
+      kind: 'step',
+      step,
+      set: planned,
+      change: 'planned',
+      why: lift.adjusted!.reason,
+      restLonger: false,
+    };
   }
   if (!last || planned.kind === 'warm-up') {
-    return { kind: 'step', step, set: planned, change: 'planned', why: lift.plan.why, restLonger: false };
+    return {
+      kind: 'step',
+      step,
+      set: planned,
+      change: 'planned',
+      why: lift.plan.why,
+      restLonger: false,
+    };
   }
   const { change, why, restLonger = false, ...moved } = afterSet(last, planned, lift, context);
   return { kind: 'step', step, set: { ...planned, ...moved }, change, why, restLonger };

@@ -51,11 +51,19 @@ function log() {
     lifts: draftSession(input).lifts,
   });
   const state = () => reduceSession(events) as SessionState;
-  const lift = (liftId = squat.id) => state().lifts.find((each) => each.plan.liftId === liftId) as LiftState;
+  const lift = (liftId = squat.id) =>
+    state().lifts.find((each) => each.plan.liftId === liftId) as LiftState;
   const set = (result: Partial<SetResult> = {}, liftId = squat.id) => {
     const step = nextStepIndex(lift(liftId));
     const { kind, loadG, reps } = lift(liftId).steps[step]!;
-    const done = { loadG, reps, cleanReps: result.reps ?? reps, marks: [], rir: kind === 'working' ? 2 : null, ...result };
+    const done = {
+      loadG,
+      reps,
+      cleanReps: result.reps ?? reps,
+      marks: [],
+      rir: kind === 'working' ? 2 : null,
+      ...result,
+    };
     return add('set.logged', { ...done, liftId, step, kind, proposed: { loadG, reps } });
   };
   const warmUp = () => {
@@ -66,7 +74,10 @@ function log() {
 
 const context: FloorContext = {
   lift: squat,
-  loads: loadables(room, { kind: 'barbell', barId: draftSession(input).lifts[0]!.implement.kind === 'barbell' ? 'bar-20' : '' }),
+  loads: loadables(room, {
+    kind: 'barbell',
+    barId: draftSession(input).lifts[0]!.implement.kind === 'barbell' ? 'bar-20' : '',
+  }),
   unit: 'kg',
   flags: [],
   safetyFaults: ['unsafe'],
@@ -85,11 +96,20 @@ describe('drafting a session', () => {
   });
 
   it('carries a plan on as decided, and lighter after an absence', () => {
-    const { steps: _steps, ramp: _ramp, why: _why, belief: _belief, lastTime: _last, ...kept } = drafted({}).lifts[0]!;
+    const {
+      steps: _steps,
+      ramp: _ramp,
+      why: _why,
+      belief: _belief,
+      lastTime: _last,
+      ...kept
+    } = drafted({}).lifts[0]!;
     const plans = { [squat.id]: { ...kept, loadG: kg(100), reps: 10 } };
     const away = (days: number) => {
       const at = new Date(Date.parse(NOW) - days * 86_400_000).toISOString();
-      const pastSets = [{ liftId: squat.id, sessionId: 's', at, loadG: kg(100), cleanReps: 10, rir: 2 }];
+      const pastSets = [
+        { liftId: squat.id, sessionId: 's', at, loadG: kg(100), cleanReps: 10, rir: 2 },
+      ];
       return drafted({ plans, pastSets }).lifts[0]!;
     };
     expect([5, 15, 30, 50].map((days) => away(days).loadG / 1000)).toEqual([100, 95, 87.5, 77.5]);
@@ -100,10 +120,25 @@ describe('drafting a session', () => {
   });
 
   it('leaves a closed lift out until its flag is cleared', () => {
-    const { steps: _steps, ramp: _ramp, why: _why, belief: _belief, lastTime: _last, ...kept } = drafted({}).lifts[0]!;
+    const {
+      steps: _steps,
+      ramp: _ramp,
+      why: _why,
+      belief: _belief,
+      lastTime: _last,
+      ...kept
+    } = drafted({}).lifts[0]!;
     const plans = { [squat.id]: { ...kept, closed: 'Closed after pain' } };
-    const flag: Flag = { id: 'f', place: 'knee', side: 'left', note: '', state: 'new', usualPain: 0 };
-    const withFlag = (state: Flag['state']) => drafted({ plans, person: { ...person, flags: [{ ...flag, state }] } });
+    const flag: Flag = {
+      id: 'f',
+      place: 'knee',
+      side: 'left',
+      note: '',
+      state: 'new',
+      usualPain: 0,
+    };
+    const withFlag = (state: Flag['state']) =>
+      drafted({ plans, person: { ...person, flags: [{ ...flag, state }] } });
     expect(withFlag('new').closed).toEqual([{ liftId: squat.id, why: 'Closed after pain' }]);
     expect(withFlag('cleared').closed).toEqual([]);
     expect(withFlag('cleared').lifts[0]!.closed).toBeNull();
@@ -112,7 +147,10 @@ describe('drafting a session', () => {
   it('says so when the room has nothing for a lift', () => {
     const { lifts, closed } = drafted({ room: { ...room, bars: [], dumbbells: [] } });
     expect(lifts).toEqual([]);
-    expect(closed.map((each) => each.why)).toEqual(['Room has nothing to load it with', 'Room has nothing to load it with']);
+    expect(closed.map((each) => each.why)).toEqual([
+      'Room has nothing to load it with',
+      'Room has nothing to load it with',
+    ]);
   });
 
   it('proposes only loads that exist, for anyone', () => {
@@ -126,7 +164,9 @@ describe('drafting a session', () => {
           nervous: fc.boolean(),
         }),
         (someone) => {
-          const draft = drafted({ person: { ...someone, sex: someone.sex as 'male', flags: [], reports: [] } });
+          const draft = drafted({
+            person: { ...someone, sex: someone.sex as 'male', flags: [], reports: [] },
+          });
           for (const plan of draft.lifts) {
             const exist = new Set(loadables(room, plan.implement).map((load) => load.loadG));
             expect(plan.steps.every((step) => exist.has(step.loadG))).toBe(true);
@@ -142,14 +182,25 @@ describe('the log', () => {
     const { events, add, set, warmUp, state } = log();
     warmUp();
     const first = set({ rir: 1 });
-    add('set.corrected', { setId: first.id, loadG: kg(50), reps: 9, cleanReps: 9, marks: [], rir: 0 });
+    add('set.corrected', {
+      setId: first.id,
+      loadG: kg(50),
+      reps: 9,
+      cleanReps: 9,
+      marks: [],
+      rir: 0,
+    });
     add('set.voided', { setId: first.id, voided: true });
     add('note.added', { liftId: null, text: 'late' });
     add('lift.skipped', { liftId: row.id, skipped: true, reason: null });
     fc.assert(
-      fc.property(fc.shuffledSubarray(events, { minLength: events.length }), fc.subarray(events), (order, again) => {
-        expect(reduceSession([...order, ...again])).toEqual(state());
-      }),
+      fc.property(
+        fc.shuffledSubarray(events, { minLength: events.length }),
+        fc.subarray(events),
+        (order, again) => {
+          expect(reduceSession([...order, ...again])).toEqual(state());
+        },
+      ),
     );
   });
 
@@ -157,7 +208,14 @@ describe('the log', () => {
     const { add, set, warmUp, lift } = log();
     warmUp();
     const logged = set({ reps: 8, cleanReps: 8 });
-    add('set.corrected', { setId: logged.id, loadG: kg(50), reps: 7, cleanReps: 6, marks: [{ rep: 7, faultId: 'x' }], rir: 1 });
+    add('set.corrected', {
+      setId: logged.id,
+      loadG: kg(50),
+      reps: 7,
+      cleanReps: 6,
+      marks: [{ rep: 7, faultId: 'x' }],
+      rir: 1,
+    });
     const [corrected] = countedSets(lift(), 'working');
     expect(corrected).toMatchObject({ loadG: kg(50), reps: 7, cleanReps: 6 });
     expect(corrected!.corrections.map((each) => each.before.reps)).toEqual([8]);
@@ -196,7 +254,11 @@ describe('the next set', () => {
     ['nothing left', { rir: 0 }, 'lighter'],
     ['under the range', { reps: 6, cleanReps: 6, rir: 1 }, 'lighter'],
     ['one less left', { rir: 1 }, 'longer rest'],
-    ['a third not clean', { cleanReps: 5, marks: [6, 7, 8].map((rep) => ({ rep, faultId: 'x' })) }, 'fewer reps'],
+    [
+      'a third not clean',
+      { cleanReps: 5, marks: [6, 7, 8].map((rep) => ({ rep, faultId: 'x' })) },
+      'fewer reps',
+    ],
     ['a safety fault', { cleanReps: 7, marks: [{ rep: 8, faultId: 'unsafe' }] }, 'lighter'],
   ])('after a set with %s', (_name, result, change) => {
     const { next } = after(result);
@@ -221,8 +283,16 @@ describe('the next set', () => {
   it('leaves a plan that the trainer changed as it is', () => {
     const { session } = after({ rir: 0 });
     const steps = stepsWithLoad(session.lift(), kg(60));
-    session.add('plan.adjusted', { liftId: squat.id, fromStep: nextStepIndex(session.lift()), steps, reason: 'asked for it' });
-    expect(proposeNextSet(session.lift(), context)).toMatchObject({ set: { loadG: kg(60) }, why: 'asked for it' });
+    session.add('plan.adjusted', {
+      liftId: squat.id,
+      fromStep: nextStepIndex(session.lift()),
+      steps,
+      reason: 'asked for it',
+    });
+    expect(proposeNextSet(session.lift(), context)).toMatchObject({
+      set: { loadG: kg(60) },
+      why: 'asked for it',
+    });
   });
 
   it('moves the sets behind it on the ramp', () => {
@@ -246,7 +316,9 @@ describe('the next set', () => {
     session.set();
     const done = session.lift().steps[0]!.loadG;
     const steps = stepsWithWorkingLoad(session.lift(), kg(90), squat, context.loads);
-    expect(steps.filter((step) => step.kind === 'working').every((step) => step.loadG === kg(90))).toBe(true);
+    expect(
+      steps.filter((step) => step.kind === 'working').every((step) => step.loadG === kg(90)),
+    ).toBe(true);
     expect(steps.every((step) => step.loadG > done)).toBe(true);
   });
 });
@@ -260,7 +332,14 @@ describe('pain', () => {
     score,
     kind,
   });
-  const flag = (usualPain: number): Flag => ({ id: 'f', place: 'knee', side: 'left', note: '', state: 'watched', usualPain });
+  const flag = (usualPain: number): Flag => ({
+    id: 'f',
+    place: 'knee',
+    side: 'left',
+    note: '',
+    state: 'watched',
+    usualPain,
+  });
 
   it.each([
     ['4 of 10', [report(4)], [], true, false],
@@ -279,8 +358,17 @@ describe('pain', () => {
 
   it('stops the lift until it is withdrawn', () => {
     const { add, lift } = log();
-    const pain = add('pain.reported', { liftId: squat.id, place: 'knee', side: 'left', score: 5, kind: 'ache' });
-    expect(proposeNextSet(lift(), context)).toMatchObject({ kind: 'stop', stop: { why: 'pain 5 of 10 in the left knee' } });
+    const pain = add('pain.reported', {
+      liftId: squat.id,
+      place: 'knee',
+      side: 'left',
+      score: 5,
+      kind: 'ache',
+    });
+    expect(proposeNextSet(lift(), context)).toMatchObject({
+      kind: 'stop',
+      stop: { why: 'pain 5 of 10 in the left knee' },
+    });
     add('pain.withdrawn', { painId: pain.id });
     expect(proposeNextSet(lift(), context).kind).toBe('step');
   });

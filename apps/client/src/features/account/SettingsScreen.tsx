@@ -43,7 +43,11 @@ function AddTrainer() {
     } catch (error) {
       const taken = error instanceof ApiProblem && error.problem.status === 409;
       if (taken) setError('email', { message: error.message });
-      else setMessage({ kind: 'stop', text: error instanceof Error ? error.message : 'That did not work' });
+      else
+        setMessage({
+          kind: 'stop',
+          text: error instanceof Error ? error.message : 'That did not work',
+        });
     }
   };
   return (
@@ -51,11 +55,20 @@ function AddTrainer() {
       {message && <Banner kind={message.kind} title={message.text} />}
       <Field control={control} name="name" label="Name" autoComplete="off" />
       <Field control={control} name="email" label="E-mail" inputMode="email" autoComplete="off" />
-      <Field control={control} name="password" label="First password" hint="At least 10 characters." secureTextEntry autoComplete="new-password" />
+      <Field
+        control={control}
+        name="password"
+        label="First password"
+        hint="At least 10 characters."
+        secureTextEntry
+        autoComplete="new-password"
+      />
       <Controller
         control={control}
         name="role"
-        render={({ field }) => <Choice label="Role" options={roles} value={field.value} onChange={field.onChange} />}
+        render={({ field }) => (
+          <Choice label="Role" options={roles} value={field.value} onChange={field.onChange} />
+        )}
       />
       <Button label="Add trainer" onPress={handleSubmit(submit)} />
     </Section>
@@ -68,14 +81,22 @@ function Outbox() {
   return (
     <Section title="On this device">
       <Body>
-        {waiting.length === 0 ? 'Everything has been sent.' : `${waiting.length} ${waiting.length === 1 ? 'thing waits' : 'things wait'} to be sent.`}
+        {waiting.length === 0
+          ? 'Everything has been sent.'
+          : `${waiting.length} ${waiting.length === 1 ? 'thing waits' : 'things wait'} to be sent.`}
       </Body>
       {refused.map((entry) => (
-        <Banner key={entry.id} kind="stop" title={`The server refused: ${entry.kind === 'event' ? entry.event.type : entry.change.route}`}>
+        <Banner
+          key={entry.id}
+          kind="stop"
+          title={`The server refused: ${entry.kind === 'event' ? entry.event.type : entry.change.route}`}
+        >
           {entry.refusal ?? ''}
         </Banner>
       ))}
-      {refused.length > 0 && <Button label="Send these again" onPress={() => attempt(() => journal.retryRefused())} />}
+      {refused.length > 0 && (
+        <Button label="Send these again" onPress={() => attempt(() => journal.retryRefused())} />
+      )}
     </Section>
   );
 }
@@ -106,7 +127,10 @@ export function SettingsScreen({ account }: { account: Account }) {
       <Outbox />
       <Section title="Trainers">
         {(trainers ?? []).map((trainer) => (
-          <View key={trainer.id} className="flex-row flex-wrap justify-between gap-x-3 border-b-2 border-line py-1">
+          <View
+            key={trainer.id}
+            className="flex-row flex-wrap justify-between gap-x-3 border-b-2 border-line py-1"
+          >
             <Strong>{trainer.name}</Strong>
             <Quiet className="shrink">{`${trainer.email} · ${trainer.role}`}</Quiet>
           </View>

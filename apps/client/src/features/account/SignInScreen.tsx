@@ -1,7 +1,13 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { newStudio } from '@spalo/contract';
 import { useState } from 'react';
-import { Controller, useForm, type FieldValues, type Path, type UseFormSetError } from 'react-hook-form';
+import {
+  Controller,
+  useForm,
+  type FieldValues,
+  type Path,
+  type UseFormSetError,
+} from 'react-hook-form';
 import { ScrollView, View } from 'react-native';
 import { z } from 'zod';
 import { ApiProblem, call } from '../../api/call';
@@ -21,10 +27,17 @@ const signInForm = z.object({
 });
 
 /** Puts the server's messages beside their fields; answers what belongs to none of them. */
-function showProblem<T extends FieldValues>(error: unknown, fields: string[], setError: UseFormSetError<T>): string | null {
+function showProblem<T extends FieldValues>(
+  error: unknown,
+  fields: string[],
+  setError: UseFormSetError<T>,
+): string | null {
   if (!(error instanceof ApiProblem)) return 'The server cannot be reached. Try again.';
-  const placed = (error.problem.errors ?? []).filter(({ path }) => fields.includes(path.replace('body.', '')));
-  for (const { path, message } of placed) setError(path.replace('body.', '') as Path<T>, { message });
+  const placed = (error.problem.errors ?? []).filter(({ path }) =>
+    fields.includes(path.replace('body.', '')),
+  );
+  for (const { path, message } of placed)
+    setError(path.replace('body.', '') as Path<T>, { message });
   return placed.length > 0 ? null : error.message;
 }
 
@@ -46,7 +59,13 @@ function SignInForm() {
     <View className="gap-4">
       {problem && <Banner kind="stop" title={problem} />}
       <Field control={control} name="email" label="E-mail" inputMode="email" autoComplete="email" />
-      <Field control={control} name="password" label="Password" secureTextEntry autoComplete="current-password" />
+      <Field
+        control={control}
+        name="password"
+        label="Password"
+        secureTextEntry
+        autoComplete="current-password"
+      />
       <Button kind="main" big label="Sign in" onPress={handleSubmit(submit)} />
     </View>
   );
@@ -122,17 +141,28 @@ export function SignInScreen() {
     }
   };
   return (
-    <ScrollView role="main" className="flex-1 bg-paper" contentContainerClassName="mx-auto w-full max-w-[30rem] gap-6 p-4 pt-12">
+    <ScrollView
+      role="main"
+      className="flex-1 bg-paper"
+      contentContainerClassName="mx-auto w-full max-w-[30rem] gap-6 p-4 pt-12"
+    >
       <View className="flex-row items-end gap-3 border-b-[3px] border-ink pb-2">
         <Icon name="floor" size={44} color="moss" />
         <Title className="text-[3rem] leading-[3rem] text-moss">spalo</Title>
       </View>
       {problem && <Banner kind="stop" title={problem} />}
-      {!setup && (isError ? <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} /> : <LoadingState what="the sign-in" />)}
+      {!setup &&
+        (isError ? (
+          <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} />
+        ) : (
+          <LoadingState what="the sign-in" />
+        ))}
       {setup?.demo && (
         <View className="gap-2">
           <Button kind="main" big label="Open the demo studio" onPress={() => void demo()} />
-          <Body className="text-slate">Made-up clients above a made-up boathouse. Nothing here is real.</Body>
+          <Body className="text-slate">
+            Made-up clients above a made-up boathouse. Nothing here is real.
+          </Body>
         </View>
       )}
       {setup && (setup.firstRun ? <FirstStudioForm /> : <SignInForm />)}

@@ -15,10 +15,24 @@ import { bookingForm } from './booking-form';
 const WEEK_MS = 7 * 24 * 3600 * 1000;
 
 /** Books a client; kept on the device until the server has it. */
-export function BookSheet({ clientId, zone, open, onClose }: { clientId: string; zone: string; open: boolean; onClose: () => void }) {
+export function BookSheet({
+  clientId,
+  zone,
+  open,
+  onClose,
+}: {
+  clientId: string;
+  zone: string;
+  open: boolean;
+  onClose: () => void;
+}) {
   const schema = useMemo(() => bookingForm(zone), [zone]);
   const [day] = useState(() => formDay(Date.now() + WEEK_MS, zone));
-  const { control, handleSubmit } = useForm<z.input<typeof schema>, unknown, z.output<typeof schema>>({
+  const { control, handleSubmit } = useForm<
+    z.input<typeof schema>,
+    unknown,
+    z.output<typeof schema>
+  >({
     resolver: zodResolver(schema),
     defaultValues: { day, time: '09:00', minutes: '60' },
     mode: 'onTouched',

@@ -31,17 +31,30 @@ export function ClientList({ zone, chosen }: { zone: string; chosen: string | nu
         placeholder="Find by name"
         className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink placeholder:text-slate"
       />
-      {!clients && (isError ? <ErrorState what="Clients could not be fetched" onRetry={() => void refetch()} /> : <LoadingState what="clients" />)}
+      {!clients &&
+        (isError ? (
+          <ErrorState what="Clients could not be fetched" onRetry={() => void refetch()} />
+        ) : (
+          <LoadingState what="clients" />
+        ))}
       {clients?.length === 0 && (
         <EmptyState
           icon="clients"
           title="No clients yet"
-          action={<Button kind="main" label="Add the first client" onPress={() => router.push('/clients/new')} />}
+          action={
+            <Button
+              kind="main"
+              label="Add the first client"
+              onPress={() => router.push('/clients/new')}
+            />
+          }
         >
           Name, body mass and training age are enough to propose a first session.
         </EmptyState>
       )}
-      {clients && clients.length > 0 && found.length === 0 && <Quiet>{`Nobody is called “${wanted}”.`}</Quiet>}
+      {clients && clients.length > 0 && found.length === 0 && (
+        <Quiet>{`Nobody is called “${wanted}”.`}</Quiet>
+      )}
       <View role="list" className="gap-2">
         {found.map((client) => (
           <View role="listitem" key={client.id}>
@@ -57,7 +70,9 @@ export function ClientList({ zone, chosen }: { zone: string; chosen: string | nu
               <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
                 <Strong className="text-lead">{client.name}</Strong>
                 <Quiet>
-                  {client.history.lastSessionAt ? shortDate(client.history.lastSessionAt, zone, now) : 'no session yet'}
+                  {client.history.lastSessionAt
+                    ? shortDate(client.history.lastSessionAt, zone, now)
+                    : 'no session yet'}
                 </Quiet>
               </View>
               <FlagChips client={client} />

@@ -29,7 +29,9 @@ const DAYS_AHEAD = 30;
 
 function trained(months: number): string {
   if (months === 0) return 'new to training';
-  return months < 24 ? `${months} months of training` : `${Math.floor(months / 12)} years of training`;
+  return months < 24
+    ? `${months} months of training`
+    : `${Math.floor(months / 12)} years of training`;
 }
 
 /** All about one client: the brief first, then what is next, what constrains, and what was done. */
@@ -56,7 +58,11 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
   if (!client) {
     return (
       <View className="p-4">
-        <EmptyState icon="clients" title="No such client" action={<Button label="All clients" onPress={() => router.push('/clients')} />}>
+        <EmptyState
+          icon="clients"
+          title="No such client"
+          action={<Button label="All clients" onPress={() => router.push('/clients')} />}
+        >
           They may belong to another studio, or the link is old.
         </EmptyState>
       </View>
@@ -78,7 +84,14 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
   return (
     <ScrollView className="flex-1" contentContainerClassName="max-w-[52rem] gap-6 p-4">
       <View className="gap-2">
-        {!wide && <Button label="All clients" icon="back" className="self-start" onPress={() => router.push('/clients')} />}
+        {!wide && (
+          <Button
+            label="All clients"
+            icon="back"
+            className="self-start"
+            onPress={() => router.push('/clients')}
+          />
+        )}
         <View className="border-b-[3px] border-ink pb-2">
           <Title>{client.name}</Title>
           <Quiet>{`${massText(client.bodyMassG, unit)} · ${trained(client.trainingMonths)}${client.birthYear ? ` · born ${client.birthYear}` : ''}`}</Quiet>
@@ -96,7 +109,13 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
           <Button label="Book" says={`Book ${client.name}`} onPress={() => setBooking(true)} />
         </View>
       </View>
-      <Section title={next ? `Next: ${shortDate(next.startsAt, zone, now)}, ${clockTime(next.startsAt, zone)}` : 'Next session'}>
+      <Section
+        title={
+          next
+            ? `Next: ${shortDate(next.startsAt, zone, now)}, ${clockTime(next.startsAt, zone)}`
+            : 'Next session'
+        }
+      >
         {!next && <Quiet>No booking in the coming month.</Quiet>}
         {draft ? (
           <Card>

@@ -31,13 +31,28 @@ function putFlag(clientId: string, { id, ...body }: Flag) {
   return journal.change({ route: 'putFlag', args: { params: { id: clientId, flagId: id }, body } });
 }
 
-function NewFlag({ clientId, open, onClose }: { clientId: string; open: boolean; onClose: () => void }) {
+function NewFlag({
+  clientId,
+  open,
+  onClose,
+}: {
+  clientId: string;
+  open: boolean;
+  onClose: () => void;
+}) {
   const [place, setPlace] = useState<Flag['place']>('knee');
   const [side, setSide] = useState<Flag['side']>('none');
   const [note, setNote] = useState('');
   const raise = () =>
     attempt(async () => {
-      await putFlag(clientId, { id: newId(), place, side, note: note.trim(), state: 'new', usualPain: 0 });
+      await putFlag(clientId, {
+        id: newId(),
+        place,
+        side,
+        note: note.trim(),
+        state: 'new',
+        usualPain: 0,
+      });
       setNote('');
       onClose();
     });
@@ -45,7 +60,10 @@ function NewFlag({ clientId, open, onClose }: { clientId: string; open: boolean;
     <Sheet title="Raise a flag" open={open} onClose={onClose}>
       <Choice
         label="Place"
-        options={joints.map((value) => ({ value, label: value[0]!.toUpperCase() + value.slice(1) }))}
+        options={joints.map((value) => ({
+          value,
+          label: value[0]!.toUpperCase() + value.slice(1),
+        }))}
         value={place}
         onChange={setPlace}
         wrap

@@ -55,7 +55,12 @@ export function NewClientScreen({ account }: { account: Account }) {
         </View>
         <View className="gap-4">
           <Field control={control} name="name" label="Name" autoComplete="off" />
-          <Field control={control} name="bodyMass" label={`Body mass, ${unit}`} inputMode="decimal" />
+          <Field
+            control={control}
+            name="bodyMass"
+            label={`Body mass, ${unit}`}
+            inputMode="decimal"
+          />
           <Field
             control={control}
             name="trainingMonths"
@@ -73,14 +78,25 @@ export function NewClientScreen({ account }: { account: Account }) {
               </View>
             )}
           />
-          <Field control={control} name="birthYear" label="Year of birth" hint="May stay empty." inputMode="numeric" />
+          <Field
+            control={control}
+            name="birthYear"
+            label="Year of birth"
+            hint="May stay empty."
+            inputMode="numeric"
+          />
           <Controller
             control={control}
             name="nervous"
             render={({ field }) => (
               <View className="gap-1">
                 <Strong>Among the weights</Strong>
-                <Choice label="Among the weights" options={nerves} value={field.value} onChange={field.onChange} />
+                <Choice
+                  label="Among the weights"
+                  options={nerves}
+                  value={field.value}
+                  onChange={field.onChange}
+                />
               </View>
             )}
           />
@@ -90,14 +106,36 @@ export function NewClientScreen({ account }: { account: Account }) {
             control={control}
             name="reportLift"
             render={({ field }) => (
-              <Choice label="Reported lift" options={reported} value={field.value} onChange={field.onChange} wrap />
+              <Choice
+                label="Reported lift"
+                options={reported}
+                value={field.value}
+                onChange={field.onChange}
+                wrap
+              />
             )}
           />
           {reports && (
             <View className="gap-4">
-              <Field control={control} name="reportLoad" label={`How heavy, ${unit}`} inputMode="decimal" />
-              <Field control={control} name="reportReps" label="For how many reps" inputMode="numeric" />
-              <Field control={control} name="reportMonths" label="How many months ago" hint="Empty for now." inputMode="numeric" />
+              <Field
+                control={control}
+                name="reportLoad"
+                label={`How heavy, ${unit}`}
+                inputMode="decimal"
+              />
+              <Field
+                control={control}
+                name="reportReps"
+                label="For how many reps"
+                inputMode="numeric"
+              />
+              <Field
+                control={control}
+                name="reportMonths"
+                label="How many months ago"
+                hint="Empty for now."
+                inputMode="numeric"
+              />
             </View>
           )}
         </Section>
@@ -108,7 +146,13 @@ export function NewClientScreen({ account }: { account: Account }) {
       </ScrollView>
       <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
         <Button label="Back" icon="back" onPress={() => router.push('/clients')} />
-        <Button kind="main" big label="Add client" onPress={handleSubmit(save)} className="flex-1" />
+        <Button
+          kind="main"
+          big
+          label="Add client"
+          onPress={handleSubmit(save)}
+          className="flex-1"
+        />
       </View>
     </View>
   );

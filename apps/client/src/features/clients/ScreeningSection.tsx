@@ -64,7 +64,9 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
         </View>
       ) : (
         <View className="gap-4">
-          <Quiet>{answeredAt ? `Answered ${shortDate(answeredAt, zone, now)}` : 'Not answered yet'}</Quiet>
+          <Quiet>
+            {answeredAt ? `Answered ${shortDate(answeredAt, zone, now)}` : 'Not answered yet'}
+          </Quiet>
           {screeningQuestions.map((question) => {
             const yes = answers[question.id]?.yes ?? false;
             return (
@@ -76,14 +78,22 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
                   value={yes}
                   onChange={(value) => {
                     setSaved(false);
-                    setAnswers({ ...answers, [question.id]: { yes: value, note: answers[question.id]?.note ?? '' } });
+                    setAnswers({
+                      ...answers,
+                      [question.id]: { yes: value, note: answers[question.id]?.note ?? '' },
+                    });
                   }}
                 />
                 {yes && <Banner kind="stop" title={question.limits} />}
               </View>
             );
           })}
-          <Button kind="main" label={saved ? 'Saved' : 'Save the answers'} disabled={saved} onPress={() => void save()} />
+          <Button
+            kind="main"
+            label={saved ? 'Saved' : 'Save the answers'}
+            disabled={saved}
+            onPress={() => void save()}
+          />
           <View>
             <Strong>Opened by</Strong>
             {openings.map((opening) => (

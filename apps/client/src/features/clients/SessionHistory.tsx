@@ -18,7 +18,9 @@ function SetLine({ set, session }: { set: LoggedSet; session: SessionState }) {
   return (
     <View className="py-0.5">
       <View className="flex-row flex-wrap items-baseline gap-x-3">
-        <Figure className={`text-[1.25rem] ${set.voided ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}>
+        <Figure
+          className={`text-[1.25rem] ${set.voided ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}
+        >
           {loadReps(set.loadG, set.reps, session.unit)}
         </Figure>
         <Quiet>{`${set.kind}${clean}${left ? ` · ${left}` : ''}${set.voided ? ' · removed' : ''}`}</Quiet>
@@ -32,7 +34,19 @@ function SetLine({ set, session }: { set: LoggedSet; session: SessionState }) {
   );
 }
 
-function SessionCard({ session, zone, now, open, onToggle }: { session: SessionState; zone: string; now: number; open: boolean; onToggle: () => void }) {
+function SessionCard({
+  session,
+  zone,
+  now,
+  open,
+  onToggle,
+}: {
+  session: SessionState;
+  zone: string;
+  now: number;
+  open: boolean;
+  onToggle: () => void;
+}) {
   const best = session.lifts.flatMap((lift) => {
     const working = lift.sets.filter((set) => set.kind === 'working' && !set.voided);
     const top = Math.max(0, ...working.map((set) => set.loadG));
@@ -67,7 +81,10 @@ function SessionCard({ session, zone, now, open, onToggle }: { session: SessionS
               <SetLine key={set.id} set={set} session={session} />
             ))}
             {lift.pains.map((pain) => (
-              <Body key={pain.id} className="text-oxide">{`Pain ${pain.score} of 10, ${pain.place}, ${pain.kind}`}</Body>
+              <Body
+                key={pain.id}
+                className="text-oxide"
+              >{`Pain ${pain.score} of 10, ${pain.place}, ${pain.kind}`}</Body>
             ))}
             {lift.notes.map((note) => (
               <Body key={note}>{note}</Body>

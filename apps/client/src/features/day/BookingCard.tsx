@@ -42,7 +42,7 @@ export function BookingCard({
   const first = draft?.lifts[0];
   const cue = first && cueOf(styleOf(first.liftId, first.styleId), first.focusCueId);
   return (
-    <Card now={state === 'on the floor'} chosen={chosen} className="gap-3">
+    <Card chosen={chosen} className="gap-3">
       <View className="flex-row items-start justify-between gap-3">
         <View className="min-w-0 flex-1">
           <Title level={2} className="text-[1.75rem] leading-8">
@@ -50,7 +50,9 @@ export function BookingCard({
           </Title>
           {client.brief ? <Quiet>{client.brief}</Quiet> : null}
         </View>
-        <Figure className={state === 'done' ? 'text-slate' : ''}>{clockTime(booking.startsAt, zone)}</Figure>
+        <Figure className={state === 'done' ? 'text-slate' : ''}>
+          {clockTime(booking.startsAt, zone)}
+        </Figure>
       </View>
       <FlagChips client={client} />
       {state !== 'done' && draft && (
@@ -65,9 +67,23 @@ export function BookingCard({
       )}
       {state !== 'done' && cue ? <Strong>{`Focus: ${cue.text}`}</Strong> : null}
       <View className="flex-row gap-2">
-        {state === 'to come' && <Button kind="main" label="Start" says={`Start ${client.name}`} onPress={onStart} className="flex-1" />}
+        {state === 'to come' && (
+          <Button
+            kind="main"
+            label="Start"
+            says={`Start ${client.name}`}
+            onPress={onStart}
+            className="flex-1"
+          />
+        )}
         {state === 'on the floor' && (
-          <Button kind="now" label="On the floor" says={`Go to ${client.name} on the floor`} onPress={onFloor} className="flex-1" />
+          <Button
+            kind="now"
+            label="On the floor"
+            says={`Go to ${client.name} on the floor`}
+            onPress={onFloor}
+            className="flex-1"
+          />
         )}
         {state === 'done' && <Strong className="flex-1 self-center text-slate">Done</Strong>}
         <Button label="Plan" says={`Plan of ${client.name}`} onPress={onOpen} />

@@ -45,7 +45,9 @@ export function DayScreen({ account }: { account: Account }) {
     return client ? [{ booking, client }] : [];
   });
   const opened = rows.find(({ booking }) => booking.id === openId);
-  const shown = opened ?? (wide ? (rows.find(({ booking }) => stateOf(booking) !== 'done') ?? rows[0]) : undefined);
+  const shown =
+    opened ??
+    (wide ? (rows.find(({ booking }) => stateOf(booking) !== 'done') ?? rows[0]) : undefined);
 
   const start = (booking: Booking, client: Client) => {
     if (!room) return;
@@ -110,7 +112,10 @@ export function DayScreen({ account }: { account: Account }) {
   if (wide) {
     return (
       <View className="min-h-0 flex-1 flex-row">
-        <ScrollView className="max-w-[36rem] flex-1 border-r-2 border-line" contentContainerClassName="p-4">
+        <ScrollView
+          className="max-w-[36rem] flex-1 border-r-2 border-line"
+          contentContainerClassName="p-4"
+        >
           {list}
         </ScrollView>
         <ScrollView className="flex-1" contentContainerClassName="max-w-[46rem] gap-4 p-6">
@@ -122,15 +127,31 @@ export function DayScreen({ account }: { account: Account }) {
   return (
     <ScrollView className="flex-1" contentContainerClassName="p-4">
       {list}
-      <Sheet title={opened?.client.name ?? ''} open={opened !== undefined} onClose={() => setOpenId(null)}>
-        {opened && detail && <Brief client={opened.client} draft={detail} unit={unit} titled={false} />}
+      <Sheet
+        title={opened?.client.name ?? ''}
+        open={opened !== undefined}
+        onClose={() => setOpenId(null)}
+      >
+        {opened && detail && (
+          <Brief client={opened.client} draft={detail} unit={unit} titled={false} />
+        )}
       </Sheet>
     </ScrollView>
   );
 }
 
 /** What to know before they walk in, and the session that is planned. */
-function Brief({ client, draft, unit, titled = true }: { client: Client; draft: ReturnType<typeof draftFor>; unit: 'kg' | 'lb'; titled?: boolean }) {
+function Brief({
+  client,
+  draft,
+  unit,
+  titled = true,
+}: {
+  client: Client;
+  draft: ReturnType<typeof draftFor>;
+  unit: 'kg' | 'lb';
+  titled?: boolean;
+}) {
   const router = useRouter();
   return (
     <View className="gap-4">

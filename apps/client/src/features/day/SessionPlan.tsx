@@ -24,7 +24,9 @@ export function SessionPlan({ draft, unit }: { draft: Draft; unit: Unit }) {
                 <Quiet>{`· ${plan.sets} sets`}</Quiet>
               </View>
             </View>
-            {cue && <Quiet>{`Focus: ${cue.text.charAt(0).toLowerCase()}${cue.text.slice(1)}`}</Quiet>}
+            {cue && (
+              <Quiet>{`Focus: ${cue.text.charAt(0).toLowerCase()}${cue.text.slice(1)}`}</Quiet>
+            )}
             <Quiet>{`${plan.why}.`}</Quiet>
           </View>
         );

@@ -2,7 +2,11 @@ import { TZDate } from '@date-fns/tz';
 import { addDays, format, isSameDay, startOfDay } from 'date-fns';
 
 /** A day in the studio's zone, as the two instants it lies between. */
-export function dayBounds(nowMs: number, zone: string, offset = 0): { from: string; to: string; label: string } {
+export function dayBounds(
+  nowMs: number,
+  zone: string,
+  offset = 0,
+): { from: string; to: string; label: string } {
   const day = addDays(startOfDay(new TZDate(nowMs, zone)), offset);
   const iso = (date: Date) => new Date(date.getTime()).toISOString();
   return { from: iso(day), to: iso(addDays(day, 1)), label: format(day, 'EEEE d MMMM') };
@@ -24,7 +28,14 @@ export function instantOf(day: string, time: string, zone: string): string | nul
   const [, year, month, date] = /^(\d{4})-(\d{2})-(\d{2})$/.exec(day.trim()) ?? [];
   const [, hour, minute] = /^(\d{1,2}):(\d{2})$/.exec(time.trim()) ?? [];
   if (!year || !hour || Number(hour) > 23 || Number(minute) > 59) return null;
-  const made = new TZDate(Number(year), Number(month) - 1, Number(date), Number(hour), Number(minute), zone);
+  const made = new TZDate(
+    Number(year),
+    Number(month) - 1,
+    Number(date),
+    Number(hour),
+    Number(minute),
+    zone,
+  );
   const valid = made.getMonth() === Number(month) - 1 && made.getDate() === Number(date);
   return valid ? new Date(made.getTime()).toISOString() : null;
 }

@@ -8,12 +8,26 @@ import type { LaneView, LiftView } from './lane-view';
 const nothing: string[] = [];
 
 /** The set-up checklist of the lift, ticked with this client in front of you. */
-export function ChecklistSheet({ lane, view, open, onClose }: { lane: LaneView; view: LiftView; open: boolean; onClose: () => void }) {
+export function ChecklistSheet({
+  lane,
+  view,
+  open,
+  onClose,
+}: {
+  lane: LaneView;
+  view: LiftView;
+  open: boolean;
+  onClose: () => void;
+}) {
   const key = tickKey(lane.session.id, view.lift.id);
   const ticked = useFloorUi((state) => state.ticked[key]) ?? nothing;
   const tick = useFloorUi((state) => state.tick);
   return (
-    <Sheet title={`${view.lift.name} · ${view.style.name.toLowerCase()}`} open={open} onClose={onClose}>
+    <Sheet
+      title={`${view.lift.name} · ${view.style.name.toLowerCase()}`}
+      open={open}
+      onClose={onClose}
+    >
       <Body>{`${ticked.length} of ${view.style.checkpoints.length} seen with ${lane.name}.`}</Body>
       {view.lift.lesson.cautions.map((caution) => (
         <Banner key={caution} title={caution} icon="alert" />

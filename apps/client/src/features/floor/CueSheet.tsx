@@ -11,7 +11,17 @@ const kinds = {
 } as const;
 
 /** Cues of this style; what lands differs between people, so one tap takes another. */
-export function CueSheet({ view, open, onClose, onPick }: { view: LiftView; open: boolean; onClose: () => void; onPick: (cueId: string) => void }) {
+export function CueSheet({
+  view,
+  open,
+  onClose,
+  onPick,
+}: {
+  view: LiftView;
+  open: boolean;
+  onClose: () => void;
+  onPick: (cueId: string) => void;
+}) {
   return (
     <Sheet title="One cue at a time" open={open} onClose={onClose}>
       <View className="gap-2">

@@ -47,7 +47,9 @@ export function FloorScreen({ trainerId }: { trainerId: string }) {
         <EmptyState
           icon="floor"
           title="Nobody on the floor"
-          action={<Button kind="main" label="See who comes today" onPress={() => router.push('/day')} />}
+          action={
+            <Button kind="main" label="See who comes today" onPress={() => router.push('/day')} />
+          }
         >
           Start a client from the day, or any client from their page. Up to four can train at once.
         </EmptyState>
@@ -75,7 +77,11 @@ export function FloorScreen({ trainerId }: { trainerId: string }) {
   return (
     <View className="min-h-0 flex-1">
       <View className="px-4 pt-2">
-        <LaneStrip lanes={lanes.map((each) => chipOf(each, now))} chosen={lane.session.id} onChoose={choose} />
+        <LaneStrip
+          lanes={lanes.map((each) => chipOf(each, now))}
+          chosen={lane.session.id}
+          onChoose={choose}
+        />
       </View>
       <Lane key={lane.session.id} lane={lane} trainerId={trainerId} wide={false} />
     </View>

@@ -34,7 +34,15 @@ type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'more' | null;
 const noDraft = {};
 
 /** One client on the floor: the lift in hand, from header to the button that logs. */
-export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: string; wide: boolean }) {
+export function Lane({
+  lane,
+  trainerId,
+  wide,
+}: {
+  lane: LaneView;
+  trainerId: string;
+  wide: boolean;
+}) {
   const router = useRouter();
   const [open, setOpen] = useState<Open>(null);
   const [openStep, setOpenStep] = useState<number | null>(null);
@@ -51,7 +59,7 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
 
   return (
     <View className="min-h-0 flex-1">
-      <ScrollView className="flex-1" contentContainerClassName="gap-2 px-4 pb-4 pt-2">
+      <ScrollView className="flex-1" contentContainerClassName="gap-1.5 px-4 pb-3 pt-2">
         <LaneHeader
           lane={lane}
           view={view}
@@ -62,11 +70,15 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
         {view && (
           <Ramp
             steps={view.ramp}
-            lastTime={view.state.plan.lastTime.map(({ kind, loadG, reps }) => ({ kind, load: loadG, reps }))}
+            lastTime={view.state.plan.lastTime.map(({ kind, loadG, reps }) => ({
+              kind,
+              load: loadG,
+              reps,
+            }))}
             loadText={(load) => massNumber(load, lane.session.unit)}
             unit={loadUnit(view.lift, lane.session.unit)}
             onOpen={setOpenStep}
-            height={tall ? 150 : 96}
+            height={tall ? 150 : 88}
           />
         )}
         {view?.next.kind === 'step' && (
@@ -96,7 +108,12 @@ export function Lane({ lane, trainerId, wide }: { lane: LaneView; trainerId: str
       </ScrollView>
       <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
         {view?.next.kind === 'step' ? (
-          <LogBar lane={lane} view={view} onPain={() => setOpen('pain')} onLog={() => actions.logNext(view)} />
+          <LogBar
+            lane={lane}
+            view={view}
+            onPain={() => setOpen('pain')}
+            onLog={() => actions.logNext(view)}
+          />
         ) : (
           <Button
             kind={lane.finished ? 'main' : 'plain'}
@@ -212,7 +229,13 @@ function Watching({
   const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
   return (
     <>
-      <NowCard lane={lane} view={view} rest={resting ? rest : null} onLoad={() => setOpen('load')} onWhy={() => setOpen('why')} />
+      <NowCard
+        lane={lane}
+        view={view}
+        rest={resting ? rest : null}
+        onLoad={() => setOpen('load')}
+        onWhy={() => setOpen('why')}
+      />
       <CueCard view={view} onChange={() => setOpen('cue')} />
       <SetWatch
         view={view}
@@ -225,10 +248,21 @@ function Watching({
 }
 
 /** The main action in the thumb's reach; its words are what will be stored. */
-function LogBar({ lane, view, onPain, onLog }: { lane: LaneView; view: LiftView; onPain: () => void; onLog: () => Promise<void> }) {
+function LogBar({
+  lane,
+  view,
+  onPain,
+  onLog,
+}: {
+  lane: LaneView;
+  view: LiftView;
+  onPain: () => void;
+  onLog: () => Promise<void>;
+}) {
   const lastTap = useRef(0);
   const step = view.next.kind === 'step' ? view.next.step : 0;
-  const draft = useFloorUi((state) => state.drafts[draftKey(lane.session.id, view.lift.id, step)]) ?? noDraft;
+  const draft =
+    useFloorUi((state) => state.drafts[draftKey(lane.session.id, view.lift.id, step)]) ?? noDraft;
   if (view.next.kind !== 'step') return null;
   const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
   const log = () => {
@@ -239,8 +273,21 @@ function LogBar({ lane, view, onPain, onLog }: { lane: LaneView; view: LiftView;
   };
   return (
     <>
-      <IconButton icon="pain" label="Pain" color="oxide" caption onPress={onPain} className="min-w-[4.5rem]" />
-      <Button kind="main" big label={logLabel(result, lane.session.unit)} onPress={log} className="flex-1" />
+      <IconButton
+        icon="pain"
+        label="Pain"
+        color="oxide"
+        caption
+        onPress={onPain}
+        className="min-w-[4.5rem]"
+      />
+      <Button
+        kind="main"
+        big
+        label={logLabel(result, lane.session.unit)}
+        onPress={log}
+        className="flex-1"
+      />
     </>
   );
 }

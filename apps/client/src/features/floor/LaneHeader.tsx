@@ -28,7 +28,9 @@ export function LaneHeader({
             {lane.client?.brief ? <Quiet numberOfLines={1}>{lane.client.brief}</Quiet> : null}
           </View>
         )}
-        <Title numberOfLines={2}>{view ? view.lift.name : 'All lifts done'}</Title>
+        <Title numberOfLines={2} className={showName ? '' : 'text-[1.75rem] leading-8'}>
+          {view ? view.lift.name : 'All lifts done'}
+        </Title>
         <Quiet>
           {view
             ? `${view.style.name} · lift ${lane.position} of ${lane.lifts.length}`
@@ -36,7 +38,13 @@ export function LaneHeader({
         </Quiet>
       </View>
       <View className="flex-row gap-2">
-        {view && <IconButton icon="checklist" label={`Set-up checklist, ${view.lift.name}`} onPress={onChecklist} />}
+        {view && (
+          <IconButton
+            icon="checklist"
+            label={`Set-up checklist, ${view.lift.name}`}
+            onPress={onChecklist}
+          />
+        )}
         <IconButton icon="more" label={`More for ${lane.name}`} onPress={onMore} />
       </View>
     </View>

@@ -48,7 +48,10 @@ export function LaneSheet({
       {lane.client?.brief ? <Body>{lane.client.brief}</Body> : null}
       <View className="gap-2">
         {lane.lifts.map((view, index) => (
-          <View key={view.lift.id} className="flex-row flex-wrap items-center justify-between gap-2 rounded-2xl border-2 border-line bg-card p-2 pl-4">
+          <View
+            key={view.lift.id}
+            className="flex-row flex-wrap items-center justify-between gap-2 rounded-2xl border-2 border-line bg-card p-2 pl-4"
+          >
             <View className="min-w-[9rem] flex-1">
               <Strong>{view.lift.name}</Strong>
               <Quiet>{standing(lane, index)}</Quiet>
@@ -80,7 +83,11 @@ export function LaneSheet({
           className="min-h-[4rem] rounded-2xl border-2 border-slate bg-card p-3 font-text text-body text-ink"
         />
         <Button label="Keep note" disabled={note.trim() === ''} onPress={keepNote} />
-        {lane.lifts.flatMap((view) => view.state.notes.map((text) => <Quiet key={view.lift.id + text}>{`${view.lift.name}: ${text}`}</Quiet>))}
+        {lane.lifts.flatMap((view) =>
+          view.state.notes.map((text) => (
+            <Quiet key={view.lift.id + text}>{`${view.lift.name}: ${text}`}</Quiet>
+          )),
+        )}
         {lane.session.notes.map((text) => (
           <Quiet key={text}>{text}</Quiet>
         ))}

@@ -26,7 +26,10 @@ export function LoadSheet({
   onReplan: ((loadG: number) => void) | null;
 }) {
   const now = view.next.kind === 'step' ? view.next.set.loadG : 0;
-  const at = Math.max(0, view.loads.findIndex((load) => load.loadG >= now));
+  const at = Math.max(
+    0,
+    view.loads.findIndex((load) => load.loadG >= now),
+  );
   const near = view.loads.slice(Math.max(0, at - AROUND), at + AROUND + 1);
   const working = view.steps.findLast((step) => step.kind === 'working')?.loadG ?? 0;
   const workingAt = view.loads.findIndex((load) => load.loadG === working);
@@ -62,7 +65,10 @@ export function LoadSheet({
               return (
                 other && (
                   <View key={by} className="flex-1">
-                    <Button label={`Work at ${massNumber(other.loadG, unit)}`} onPress={() => onReplan(other.loadG)} />
+                    <Button
+                      label={`Work at ${massNumber(other.loadG, unit)}`}
+                      onPress={() => onReplan(other.loadG)}
+                    />
                   </View>
                 )
               );

@@ -32,14 +32,22 @@ export function NowCard({
   const { unit } = lane.session;
   const build = view.loads.find((load) => load.loadG === set.loadG)?.build;
   const change = build ? changeText(build, view.onBar) : '';
-  const what = working ? `working set ${workingNumber(view)} of ${workingTotal(view)}` : set.purpose;
+  const what = working
+    ? `working set ${workingNumber(view)} of ${workingTotal(view)}`
+    : set.purpose;
   const sideNote = working && !change;
   return (
     <Card className="gap-0.5 overflow-hidden py-3">
       {rest && <RestStrip rest={rest} then={`then ${what}`} />}
       <View className={`flex-row justify-between gap-3 ${rest && sideNote ? 'hidden' : ''}`}>
         <Quiet className="shrink">{rest ? '' : `Now · ${what}`}</Quiet>
-        <Quiet className="text-right">{sideNote ? 'leave in reserve' : build?.kind === 'barbell' ? `${build.bar.name.toLowerCase()}${build.perSide.length === 0 ? ', nothing on it' : ''}` : ''}</Quiet>
+        <Quiet className="text-right">
+          {sideNote
+            ? 'leave in reserve'
+            : build?.kind === 'barbell'
+              ? `${build.bar.name.toLowerCase()}${build.perSide.length === 0 ? ', nothing on it' : ''}`
+              : ''}
+        </Quiet>
       </View>
       <View className="flex-row flex-wrap items-end justify-between gap-x-3">
         <Pressable
@@ -50,20 +58,34 @@ export function NowCard({
         >
           <Figure className="text-working">{massNumber(set.loadG, unit)}</Figure>
           <Figure className="text-slate">{` ${loadUnit(view.lift, unit)} `}</Figure>
-          <Figure className="text-[2.5rem] leading-[4.25rem] text-slate">×</Figure>
+          <Figure className="text-[2.5rem] leading-[3.75rem] text-slate">×</Figure>
           <Figure className="text-working">{` ${set.reps}`}</Figure>
         </Pressable>
         {sideNote && (
-          <Figure aria-label={`leave ${view.state.plan.targetRir} in reserve`} className="text-[2.25rem] leading-[3.25rem] text-marigold-text">{view.state.plan.targetRir}</Figure>
+          <Figure
+            aria-label={`leave ${view.state.plan.targetRir} in reserve`}
+            className="text-[2.25rem] leading-[3.25rem] text-marigold-text"
+          >
+            {view.state.plan.targetRir}
+          </Figure>
         )}
       </View>
-      {change !== '' && <Strong className="text-marigold-text">{change.charAt(0).toUpperCase() + change.slice(1)}</Strong>}
+      {change !== '' && (
+        <Strong className="text-marigold-text">
+          {change.charAt(0).toUpperCase() + change.slice(1)}
+        </Strong>
+      )}
       {build && shows(build, working && change === '') && (
         <LoadPicture build={build} previous={view.onBar} />
       )}
       <View className="flex-row flex-wrap items-center gap-x-2">
         <Body className="shrink text-small text-slate">{why}.</Body>
-        <Pressable role="button" aria-label="Why this load" onPress={onWhy} className="min-h-[1.75rem] justify-center px-1">
+        <Pressable
+          role="button"
+          aria-label="Why this load"
+          onPress={onWhy}
+          className="min-h-[1.75rem] justify-center px-1"
+        >
           <Body className="text-small underline">Why</Body>
         </Pressable>
       </View>

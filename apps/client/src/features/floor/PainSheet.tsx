@@ -45,7 +45,11 @@ export function PainSheet({
   const [side, setSide] = useState<Side>(flagged?.side ?? 'none');
   const [kind, setKind] = useState<PainKind>('ache');
   const places: Report['place'][] = [
-    ...new Set<Report['place']>([...(flagged ? [flagged.place] : []), ...view.lift.joints, ...joints]),
+    ...new Set<Report['place']>([
+      ...(flagged ? [flagged.place] : []),
+      ...view.lift.joints,
+      ...joints,
+    ]),
   ];
   const report = (score: number) => {
     const where = kind === 'chest' ? 'chest' : kind === 'dizzy' ? 'head' : place;
@@ -66,7 +70,9 @@ export function PainSheet({
                 score >= 4 ? 'border-oxide bg-oxide-soft' : 'border-line bg-card'
               }`}
             >
-              <Text className={`font-figure text-figure ${score >= 4 ? 'text-oxide' : 'text-ink'}`}>{score}</Text>
+              <Text className={`font-figure text-figure ${score >= 4 ? 'text-oxide' : 'text-ink'}`}>
+                {score}
+              </Text>
             </Pressable>
           ))}
         </View>
@@ -75,7 +81,10 @@ export function PainSheet({
       <Choice label="What it feels like" options={kinds} value={kind} onChange={setKind} wrap />
       <Choice
         label="Place"
-        options={places.map((value) => ({ value, label: value[0]!.toUpperCase() + value.slice(1) }))}
+        options={places.map((value) => ({
+          value,
+          label: value[0]!.toUpperCase() + value.slice(1),
+        }))}
         value={place}
         onChange={setPlace}
         wrap

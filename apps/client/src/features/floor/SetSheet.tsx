@@ -1,4 +1,11 @@
-import { massNumber, stepDown, stepUp, type LoggedSet, type SetResult, type Unit } from '@spalo/core';
+import {
+  massNumber,
+  stepDown,
+  stepUp,
+  type LoggedSet,
+  type SetResult,
+  type Unit,
+} from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -16,9 +23,25 @@ export function correctionText(before: SetResult, unit: Unit): string {
   return `was ${loadReps(before.loadG, before.cleanReps, unit)} clean${before.cleanReps === before.reps ? '' : ` of ${before.reps}`}${left ? `, ${left}` : ''}`;
 }
 
-function Corrected({ set, view, unit, onSave, onRemove }: { set: LoggedSet; view: LiftView; unit: Unit; onSave: (result: SetResult) => void; onRemove: () => void }) {
+function Corrected({
+  set,
+  view,
+  unit,
+  onSave,
+  onRemove,
+}: {
+  set: LoggedSet;
+  view: LiftView;
+  unit: Unit;
+  onSave: (result: SetResult) => void;
+  onRemove: () => void;
+}) {
   const [loadG, setLoadG] = useState(set.loadG);
-  const [watched, setWatched] = useState<Watched>({ reps: set.reps, marks: set.marks, rir: set.rir });
+  const [watched, setWatched] = useState<Watched>({
+    reps: set.reps,
+    marks: set.marks,
+    rir: set.rir,
+  });
   const down = stepDown(view.loads, loadG);
   const up = stepUp(view.loads, loadG);
   const save = () => {
@@ -33,9 +56,16 @@ function Corrected({ set, view, unit, onSave, onRemove }: { set: LoggedSet; view
         less={down && (() => setLoadG(down.loadG))}
         more={up && (() => setLoadG(up.loadG))}
       />
-      <SetWatch view={view} value={watched} past={[]} onChange={(change) => setWatched({ ...watched, ...change })} />
+      <SetWatch
+        view={view}
+        value={watched}
+        past={[]}
+        onChange={(change) => setWatched({ ...watched, ...change })}
+      />
       {set.corrections.map((correction) => (
-        <Quiet key={correction.eventId}>{`Corrected: ${correctionText(correction.before, unit)}`}</Quiet>
+        <Quiet
+          key={correction.eventId}
+        >{`Corrected: ${correctionText(correction.before, unit)}`}</Quiet>
       ))}
       <Button kind="main" big label="Save correction" onPress={save} />
       <Button kind="stop" label="Remove this set" onPress={onRemove} />
@@ -62,12 +92,21 @@ export function SetSheet({
   const item = index === null ? undefined : view.ramp[index];
   const set = index === null ? null : (view.setOfStep[index] ?? null);
   const step = index === null ? undefined : view.steps[index];
-  const title = item ? `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, unit)}` : '';
+  const title = item
+    ? `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, unit)}`
+    : '';
   const build = view.loads.find((load) => load.loadG === item?.load)?.build;
   return (
     <Sheet title={title} open={item !== undefined} onClose={onClose}>
       {set && (
-        <Corrected key={set.id} set={set} view={view} unit={unit} onSave={(result) => onSave(set, result)} onRemove={() => onRemove(set)} />
+        <Corrected
+          key={set.id}
+          set={set}
+          view={view}
+          unit={unit}
+          onSave={(result) => onSave(set, result)}
+          onRemove={() => onRemove(set)}
+        />
       )}
       {!set && step && (
         <View className="gap-2">

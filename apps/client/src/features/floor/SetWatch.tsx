@@ -55,14 +55,23 @@ export function SetWatch({
   return (
     <View className="gap-1">
       <View className="flex-row items-center justify-between gap-2">
-        <Quiet className="shrink">{`${reps} reps · tap one that was not clean`}</Quiet>
+        <Quiet className="shrink">{'Tap a rep that was not clean'}</Quiet>
         <View className="flex-row gap-2">
           <IconButton
             icon="minus"
             label="One rep fewer"
-            onPress={() => onChange({ reps: Math.max(0, reps - 1), marks: marks.filter((mark) => mark.rep < reps) })}
+            onPress={() =>
+              onChange({
+                reps: Math.max(0, reps - 1),
+                marks: marks.filter((mark) => mark.rep < reps),
+              })
+            }
           />
-          <IconButton icon="plus" label="One rep more" onPress={() => onChange({ reps: Math.min(100, reps + 1) })} />
+          <IconButton
+            icon="plus"
+            label="One rep more"
+            onPress={() => onChange({ reps: Math.min(100, reps + 1) })}
+          />
         </View>
       </View>
       <RepRail
@@ -94,7 +103,13 @@ export function SetWatch({
       {rir !== null && (
         <>
           <Quiet>Clean reps left in reserve</Quiet>
-          <Choice label="Clean reps left in reserve" options={reserve} value={rir} figures onChange={(next) => onChange({ rir: next })} />
+          <Choice
+            label="Clean reps left in reserve"
+            options={reserve}
+            value={rir}
+            figures
+            onChange={(next) => onChange({ rir: next })}
+          />
         </>
       )}
     </View>

@@ -4,7 +4,15 @@ import { Button } from '../../design/Button';
 import { Body } from '../../design/Words';
 
 /** The lift is over because of pain: what to do now, and a way back from a wrong tap. */
-export function StopCard({ stop, onWithdraw, onNext }: { stop: PainStop; onWithdraw: () => void; onNext: () => void }) {
+export function StopCard({
+  stop,
+  onWithdraw,
+  onNext,
+}: {
+  stop: PainStop;
+  onWithdraw: () => void;
+  onNext: () => void;
+}) {
   const why = stop.why.charAt(0).toUpperCase() + stop.why.slice(1);
   return (
     <>

@@ -16,11 +16,24 @@ const ramps = {
 } as const;
 
 /** Where a load comes from: the reason, the belief with its range, the ramp's rule, and the sets behind it. */
-export function WhySheet({ lane, view, open, onClose, onAddSet }: { lane: LaneView; view: LiftView; open: boolean; onClose: () => void; onAddSet: () => void }) {
+export function WhySheet({
+  lane,
+  view,
+  open,
+  onClose,
+  onAddSet,
+}: {
+  lane: LaneView;
+  view: LiftView;
+  open: boolean;
+  onClose: () => void;
+  onAddSet: () => void;
+}) {
   const { plan } = view.state;
   const { unit } = lane.session;
   const say = (grams: number) => massText(Math.round(grams), unit);
-  const sets = lane.client?.history.evidence.filter((set) => set.liftId === view.lift.id).slice(-6) ?? [];
+  const sets =
+    lane.client?.history.evidence.filter((set) => set.liftId === view.lift.id).slice(-6) ?? [];
   return (
     <Sheet title="Why this load" open={open} onClose={onClose}>
       {view.next.kind === 'step' && <Strong>{`${view.next.why}.`}</Strong>}

@@ -20,7 +20,11 @@ import { draftKey, useFloorUi, type Draft } from './floor-ui';
 import type { LiftView } from './lane-view';
 
 /** Today's session for a client, drafted from what this device knows. */
-export function draftFor(client: Client, room: Room, unit: Account['studio']['unit']): SessionDraft {
+export function draftFor(
+  client: Client,
+  room: Room,
+  unit: Account['studio']['unit'],
+): SessionDraft {
   return draftSession({
     programme: [...firstProgramme],
     plans: client.history.plans,
@@ -84,7 +88,8 @@ export function floorActions(session: SessionState, trainerId: string) {
       await append('set.logged', { ...result, liftId, step, kind: set.kind, proposed });
       clearDraft(key);
     },
-    correct: (set: LoggedSet, result: SetResult) => append('set.corrected', { setId: set.id, ...result }),
+    correct: (set: LoggedSet, result: SetResult) =>
+      append('set.corrected', { setId: set.id, ...result }),
     setVoided: (set: LoggedSet, voided: boolean) => append('set.voided', { setId: set.id, voided }),
 
     /** Changes the load of the next set, and with a working set of all behind it. */
@@ -109,7 +114,12 @@ export function floorActions(session: SessionState, trainerId: string) {
       if (!pattern) return Promise.resolve('');
       const extra = { ...pattern, loadG: last?.loadG ?? pattern.loadG };
       const steps = [...view.steps.slice(fromStep), extra];
-      return append('plan.adjusted', { liftId: view.lift.id, fromStep, steps, reason: 'One set more' });
+      return append('plan.adjusted', {
+        liftId: view.lift.id,
+        fromStep,
+        steps,
+        reason: 'One set more',
+      });
     },
     giveCue: (liftId: string, cueId: string) => append('cue.given', { liftId, cueId }),
     reportPain: (pain: EventPayloads['pain.reported']) => append('pain.reported', pain),
@@ -117,7 +127,8 @@ export function floorActions(session: SessionState, trainerId: string) {
     skipLift: (liftId: string, skipped: boolean) =>
       append('lift.skipped', { liftId, skipped, reason: null }),
     addNote: (liftId: string | null, text: string) => append('note.added', { liftId, text }),
-    answer: (payload: EventPayloads['suggestion.answered']) => append('suggestion.answered', payload),
+    answer: (payload: EventPayloads['suggestion.answered']) =>
+      append('suggestion.answered', payload),
     finish: () => append('session.finished', {}),
     reopen: () => append('session.reopened', {}),
   };
@@ -128,5 +139,8 @@ export type FloorActions = ReturnType<typeof floorActions>;
 /** The set logged last in a session, whichever lift it belongs to. */
 export function lastSet(session: SessionState): LoggedSet | null {
   const sets = session.lifts.flatMap((lift) => countedSets(lift));
-  return sets.reduce<LoggedSet | null>((latest, set) => (!latest || set.id > latest.id ? set : latest), null);
+  return sets.reduce<LoggedSet | null>(
+    (latest, set) => (!latest || set.id > latest.id ? set : latest),
+    null,
+  );
 }

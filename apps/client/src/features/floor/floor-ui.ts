@@ -46,7 +46,9 @@ export const useFloorUi = create<FloorUi>()(
       tick: (key, id) =>
         set(({ ticked }) => {
           const before = ticked[key] ?? [];
-          const after = before.includes(id) ? before.filter((each) => each !== id) : [...before, id];
+          const after = before.includes(id)
+            ? before.filter((each) => each !== id)
+            : [...before, id];
           return { ticked: { ...ticked, [key]: after } };
         }),
     }),
@@ -55,5 +57,6 @@ export const useFloorUi = create<FloorUi>()(
 );
 
 /** Where a draft is kept: a set of a lift in a session. */
-export const draftKey = (sessionId: string, liftId: string, step: number) => `${sessionId}/${liftId}/${step}`;
+export const draftKey = (sessionId: string, liftId: string, step: number) =>
+  `${sessionId}/${liftId}/${step}`;
 export const tickKey = (sessionId: string, liftId: string) => `${sessionId}/${liftId}`;

@@ -59,12 +59,22 @@ function rampOf(state: LiftState, next: NextSet, steps: Step[]) {
     const set = doneBy.get(index);
     if (set) return { kind: set.kind, load: set.loadG, reps: set.reps, state: 'done' };
     const step = steps[index]!;
-    return { kind: step.kind, load: step.loadG, reps: step.reps, state: index === nowAt ? 'now' : 'coming' };
+    return {
+      kind: step.kind,
+      load: step.loadG,
+      reps: step.reps,
+      state: index === nowAt ? 'now' : 'coming',
+    };
   });
   return { ramp, setOfStep: indices.map((index) => doneBy.get(index) ?? null) };
 }
 
-function liftView(state: LiftState, session: SessionState, client: Client | undefined, room: Room): LiftView | null {
+function liftView(
+  state: LiftState,
+  session: SessionState,
+  client: Client | undefined,
+  room: Room,
+): LiftView | null {
   const lift = findLift(state.plan.liftId);
   if (!lift) return null;
   const style = styleOf(lift.id, state.plan.styleId);
@@ -112,11 +122,11 @@ export function laneView(
 export function laneDoing(view: LaneView): string {
   const { current } = view;
   if (!current) return 'wrap up';
-  const name = current.lift.name.toLowerCase();
   if (current.next.kind === 'stop') return 'stopped';
-  if (current.next.kind === 'done') return `${name} done`;
-  const kind = current.next.set.kind === 'warm-up' ? 'warm-up' : `set ${workingNumber(current)}`;
-  return `${kind} · ${name}`;
+  if (current.next.kind === 'done') return 'lift done';
+  return current.next.set.kind === 'warm-up'
+    ? `warm-up ${current.next.step + 1}`
+    : `set ${workingNumber(current)} of ${workingTotal(current)}`;
 }
 
 /** Number of the next working set, from 1. */
@@ -124,4 +134,5 @@ export function workingNumber(view: LiftView): number {
   return countedSets(view.state, 'working').length + 1;
 }
 
-export const workingTotal = (view: LiftView) => view.steps.filter((step) => step.kind === 'working').length;
+export const workingTotal = (view: LiftView) =>
+  view.steps.filter((step) => step.kind === 'working').length;

@@ -6,8 +6,10 @@ import { useFloorUi } from './floor-ui';
 import { laneView, type LaneView } from './lane-view';
 
 /** The room a session is held in, or the first there is. */
-export const roomOf = (rooms: Room[] | undefined, session: Pick<SessionState, 'roomId'>): Room | undefined =>
-  rooms?.find((room) => room.id === session.roomId) ?? rooms?.[0];
+export const roomOf = (
+  rooms: Room[] | undefined,
+  session: Pick<SessionState, 'roomId'>,
+): Room | undefined => rooms?.find((room) => room.id === session.roomId) ?? rooms?.[0];
 
 /** Everyone on the floor; undefined while clients or rooms are still being fetched. */
 export function useLanes(): LaneView[] | undefined {

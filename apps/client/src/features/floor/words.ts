@@ -7,7 +7,8 @@ export function loadUnit(lift: Pick<CatalogueLift, 'implement'>, unit: Unit): st
 }
 
 /** A load and reps as they are said: "60 × 8". */
-export const loadReps = (loadG: Grams, reps: number, unit: Unit) => `${massNumber(loadG, unit)} × ${reps}`;
+export const loadReps = (loadG: Grams, reps: number, unit: Unit) =>
+  `${massNumber(loadG, unit)} × ${reps}`;
 
 /** The main button: it names what will be stored. */
 export function logLabel(

@@ -8,7 +8,13 @@ const plate = (kilos: number, diameterMm: number, thicknessMm: number): Plate =>
   diameterMm,
   thicknessMm,
 });
-const plates = [plate(20, 450, 45), plate(10, 450, 32), plate(5, 230, 26), plate(2.5, 190, 20), plate(1.25, 160, 15)];
+const plates = [
+  plate(20, 450, 45),
+  plate(10, 450, 32),
+  plate(5, 230, 26),
+  plate(2.5, 190, 20),
+  plate(1.25, 160, 15),
+];
 const bar = { id: 'bar', name: 'Long bar', massG: 20_000, unit: 'kg', sleeveMm: 400 } as const;
 const onBar = (...indices: number[]): Build => ({
   kind: 'barbell',

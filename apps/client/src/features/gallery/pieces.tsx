@@ -47,14 +47,28 @@ function Stepping() {
 function Choosing() {
   const [value, setValue] = useState(2);
   const options = [0, 1, 2, 3].map((each) => ({ value: each, label: String(each) }));
-  return <Choice label="Clean reps left" options={options} value={value} onChange={setValue} figures />;
+  return (
+    <Choice label="Clean reps left" options={options} value={value} onChange={setValue} figures />
+  );
 }
 
 function Rail({ reps }: { reps: number }) {
   const [marks, setMarks] = useState([{ rep: 3, faultId: 'x' }]);
   const toggle = (rep: number) =>
-    setMarks(marks.some((mark) => mark.rep === rep) ? marks.filter((mark) => mark.rep !== rep) : [...marks, { rep, faultId: 'x' }]);
-  return <RepRail reps={reps} marks={marks} glyphOf={() => 'in'} faultName={() => 'knees in'} onToggle={toggle} />;
+    setMarks(
+      marks.some((mark) => mark.rep === rep)
+        ? marks.filter((mark) => mark.rep !== rep)
+        : [...marks, { rep, faultId: 'x' }],
+    );
+  return (
+    <RepRail
+      reps={reps}
+      marks={marks}
+      glyphOf={() => 'in'}
+      faultName={() => 'knees in'}
+      onToggle={toggle}
+    />
+  );
 }
 
 function Opening() {
@@ -71,11 +85,23 @@ function Opening() {
 
 const lanes = [
   { id: 'a', name: 'Runa', doing: 'set 2 · squat', ready: true, rest: null },
-  { id: 'b', name: 'Bartholomew', doing: 'rest', ready: false, rest: { share: 0.6, clock: '1:12' } },
+  {
+    id: 'b',
+    name: 'Bartholomew',
+    doing: 'rest',
+    ready: false,
+    rest: { share: 0.6, clock: '1:12' },
+  },
   { id: 'c', name: 'Oluchi', doing: 'row', ready: true, rest: null },
 ];
 
-const card = { lift: 'Back squat', happened: '60 kg × 8, 8, 8', focus: 'Push the floor apart', advice: null };
+const card = {
+  lift: 'Back squat',
+  unit: 'kg',
+  happened: '60 kg × 8, 8, 8',
+  focus: 'Push the floor apart',
+  advice: null,
+};
 
 /** Every piece of the design system in every state, by name. */
 export const pieces: [name: string, states: ReactNode][] = [
@@ -98,7 +124,14 @@ export const pieces: [name: string, states: ReactNode][] = [
       <Button label="Plain" icon="plus" onPress={nothing} />
       <Button label="Not now" disabled onPress={nothing} />
       <Button kind="main" label={long} onPress={nothing} />
-      <IconButton icon="pain" label="Pain" color="oxide" caption onPress={nothing} className="self-start" />
+      <IconButton
+        icon="pain"
+        label="Pain"
+        color="oxide"
+        caption
+        onPress={nothing}
+        className="self-start"
+      />
     </View>,
   ],
   [
@@ -176,15 +209,31 @@ export const pieces: [name: string, states: ReactNode][] = [
   ['Lane strip', <LaneStrip key="strip" lanes={lanes} chosen="a" onChoose={nothing} />],
   [
     'Belief band',
-    <BeliefBand key="band" belief={{ mean: 26_000, low: 18_000, high: 34_000 }} load={20_000} text={(grams) => `${kilos(grams)} kg`} />,
+    <BeliefBand
+      key="band"
+      belief={{ mean: 26_000, low: 18_000, high: 34_000 }}
+      load={20_000}
+      text={(grams) => `${kilos(grams)} kg`}
+    />,
   ],
   [
     'Decision card',
     <View key="decision" className="gap-2">
-      <DecisionCard {...card} tone="up" next="62.5 kg × 8" why="Up a step: all sets reached the top clean." />
-      <DecisionCard {...card} tone="same" next="60 kg × 9" why="Same load, one more rep." />
-      <DecisionCard {...card} tone="down" next="55 kg × 8" why="Two sets fell under 8 reps." />
-      <DecisionCard {...card} tone="stop" next="45 kg × 8" why="Pain 5 of 10 in the right knee." advice="A flag is opened." />
+      <DecisionCard
+        {...card}
+        tone="up"
+        next="62.5 × 8"
+        why="Up a step: all sets reached the top clean."
+      />
+      <DecisionCard {...card} tone="same" next="60 × 9" why="Same load, one more rep." />
+      <DecisionCard {...card} tone="down" next="55 × 8" why="Two sets fell under 8 reps." />
+      <DecisionCard
+        {...card}
+        tone="stop"
+        next="45 × 8"
+        why="Pain 5 of 10 in the right knee."
+        advice="A flag is opened."
+      />
     </View>,
   ],
 ];

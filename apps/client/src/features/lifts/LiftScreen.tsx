@@ -20,7 +20,9 @@ function FaultCard({ fault, style }: { fault: Fault; style: Style }) {
         <FaultGlyph glyph={fault.glyph} size={26} />
         <View className="shrink">
           <Strong>{fault.name}</Strong>
-          <Quiet className={fault.weight === 'safety' ? 'text-oxide' : ''}>{weights[fault.weight]}</Quiet>
+          <Quiet className={fault.weight === 'safety' ? 'text-oxide' : ''}>
+            {weights[fault.weight]}
+          </Quiet>
         </View>
       </View>
       {fault.causes.map((cause) => (
@@ -48,7 +50,11 @@ export function LiftScreen({ id }: { id: string }) {
   if (!lift) {
     return (
       <View className="p-4">
-        <EmptyState icon="lifts" title="No such lift" action={<Button label="All lifts" onPress={() => router.push('/lifts')} />}>
+        <EmptyState
+          icon="lifts"
+          title="No such lift"
+          action={<Button label="All lifts" onPress={() => router.push('/lifts')} />}
+        >
           The catalogue does not hold it.
         </EmptyState>
       </View>
@@ -57,7 +63,14 @@ export function LiftScreen({ id }: { id: string }) {
   const { lesson } = lift;
   return (
     <ScrollView tabIndex={0} className="flex-1" contentContainerClassName="gap-6 p-4">
-      {!wide && <Button label="All lifts" icon="back" className="self-start" onPress={() => router.push('/lifts')} />}
+      {!wide && (
+        <Button
+          label="All lifts"
+          icon="back"
+          className="self-start"
+          onPress={() => router.push('/lifts')}
+        />
+      )}
       {lesson.styles.map((style) => (
         <View key={style.id} className="gap-6">
           <View className="gap-1 border-b-[3px] border-ink pb-2">
@@ -86,7 +99,10 @@ export function LiftScreen({ id }: { id: string }) {
               </Section>
               <Section title="Ladder">
                 {lesson.ladder.map((rung) => (
-                  <View key={rung.name} className={`border-l-8 pl-3 ${rung.place === 'this' ? 'border-ink' : 'border-line'}`}>
+                  <View
+                    key={rung.name}
+                    className={`border-l-8 pl-3 ${rung.place === 'this' ? 'border-ink' : 'border-line'}`}
+                  >
                     <Strong>{rung.name}</Strong>
                     <Quiet>{rung.moveOn}</Quiet>
                   </View>
@@ -94,7 +110,9 @@ export function LiftScreen({ id }: { id: string }) {
               </Section>
               <Section title="Film it">
                 {lesson.film.map((shot) => (
-                  <Body key={shot.view}>{`${shot.view.charAt(0).toUpperCase()}${shot.view.slice(1)}: ${shot.shows}`}</Body>
+                  <Body
+                    key={shot.view}
+                  >{`${shot.view.charAt(0).toUpperCase()}${shot.view.slice(1)}: ${shot.shows}`}</Body>
                 ))}
               </Section>
             </View>

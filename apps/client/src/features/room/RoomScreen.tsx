@@ -1,4 +1,14 @@
-import { loadables, massNumber, massText, nearest, stepDown, stepUp, type Barbell, type Room, type Unit } from '@spalo/core';
+import {
+  loadables,
+  massNumber,
+  massText,
+  nearest,
+  stepDown,
+  stepUp,
+  type Barbell,
+  type Room,
+  type Unit,
+} from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Card } from '../../design/Card';
@@ -23,7 +33,10 @@ function Loader({ room, unit }: { room: Room; unit: Unit }) {
     <Card className="gap-3">
       <Choice
         label="Bar"
-        options={room.bars.map((bar) => ({ value: bar.id, label: `${bar.name} ${massText(bar.massG, bar.unit)}` }))}
+        options={room.bars.map((bar) => ({
+          value: bar.id,
+          label: `${bar.name} ${massText(bar.massG, bar.unit)}`,
+        }))}
         value={barId}
         onChange={setBarId}
         wrap
@@ -48,7 +61,10 @@ function Equipment({ room }: { room: Room }) {
     <View className="gap-6">
       <Section title="Bars">
         {room.bars.map((bar) => (
-          <View key={bar.id} className="flex-row flex-wrap items-baseline justify-between gap-x-3 border-b-2 border-line py-1">
+          <View
+            key={bar.id}
+            className="flex-row flex-wrap items-baseline justify-between gap-x-3 border-b-2 border-line py-1"
+          >
             <Strong>{bar.name}</Strong>
             <Quiet>{barLine(bar)}</Quiet>
           </View>
@@ -56,7 +72,10 @@ function Equipment({ room }: { room: Room }) {
       </Section>
       <Section title="Plates">
         {room.plates.map((plate) => (
-          <View key={plate.id} className="flex-row flex-wrap items-baseline justify-between gap-x-3 border-b-2 border-line py-1">
+          <View
+            key={plate.id}
+            className="flex-row flex-wrap items-baseline justify-between gap-x-3 border-b-2 border-line py-1"
+          >
             <Figure>{massText(plate.massG, plate.unit)}</Figure>
             <Quiet>
               {`${plate.count} of them${plate.count % 2 === 1 ? ', one without its pair' : ''}, ${plate.diameterMm} mm across`}
@@ -67,7 +86,10 @@ function Equipment({ room }: { room: Room }) {
       <Section title="Dumbbells">
         <View className="flex-row flex-wrap gap-2">
           {room.dumbbells.map((dumbbell) => (
-            <View key={dumbbell.id} className="items-center rounded-2xl border-2 border-line bg-card px-3 py-1">
+            <View
+              key={dumbbell.id}
+              className="items-center rounded-2xl border-2 border-line bg-card px-3 py-1"
+            >
               <Figure>{massText(dumbbell.massG, dumbbell.unit)}</Figure>
               <Quiet>{dumbbell.count === 1 ? 'single' : 'pair'}</Quiet>
             </View>
@@ -85,7 +107,11 @@ export function RoomScreen({ unit }: { unit: Unit }) {
   if (!rooms) {
     return (
       <View className="p-4">
-        {isError ? <ErrorState what="The room could not be fetched" onRetry={() => void refetch()} /> : <LoadingState what="the room" />}
+        {isError ? (
+          <ErrorState what="The room could not be fetched" onRetry={() => void refetch()} />
+        ) : (
+          <LoadingState what="the room" />
+        )}
       </View>
     );
   }

@@ -1,6 +1,6 @@
-import { cueOf, faultFacts, regressionOf, type CatalogueLift } from '@spalo/catalog';
+import { cueOf, faultFacts, regressionOf } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { countedSets, decide, massNumber, type Decision, type LiftPlan, type Unit } from '@spalo/core';
+import { countedSets, decide, type Decision, type LiftPlan, type Unit } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -48,8 +48,8 @@ function direction({ view, decision }: Card): 'up' | 'same' | 'down' | 'stop' {
   return decision.proposed.reps > view.state.plan.reps ? 'up' : 'same';
 }
 
-const planText = (plan: LiftPlan, lift: CatalogueLift, unit: Unit) =>
-  plan.closed ? 'closed' : `${massNumber(plan.loadG, unit)} ${loadUnit(lift, unit)} × ${plan.reps}`;
+const planText = (plan: LiftPlan, unit: Unit) =>
+  plan.closed ? 'closed' : loadReps(plan.loadG, plan.reps, unit);
 
 /** What was learned and what changes next time, a card a lift; accepting all is one tap. */
 export function WrapUpScreen({ sessionId, account }: { sessionId: string; account: Account }) {
@@ -128,20 +128,32 @@ export function WrapUpScreen({ sessionId, account }: { sessionId: string; accoun
             const { view, decision } = card;
             const taken = chosen[view.lift.id] ?? decision.proposed;
             const pick = (plan: LiftPlan) => setChosen({ ...chosen, [view.lift.id]: plan });
-            const options = [{ label: 'As proposed', plan: decision.proposed }, ...decision.alternatives];
+            const options = [
+              { label: 'As proposed', plan: decision.proposed },
+              ...decision.alternatives,
+            ];
             return (
               <View key={view.lift.id} className={wide ? 'min-w-[26rem] flex-1' : ''}>
                 <DecisionCard
                   lift={view.lift.name}
                   happened={decision.happened}
-                  next={planText(taken, view.lift, session.unit)}
+                  next={planText(taken, session.unit)}
+                  unit={loadUnit(view.lift, session.unit)}
                   focus={cueOf(view.style, taken.focusCueId)?.text ?? null}
-                  why={taken === decision.proposed ? `${decision.why}.` : 'Your choice; Spalo’s proposal is kept beside it.'}
+                  why={
+                    taken === decision.proposed
+                      ? `${decision.why}.`
+                      : 'Your choice; Spalo’s proposal is kept beside it.'
+                  }
                   advice={decision.advice}
                   tone={direction(card)}
                 >
                   {!finished && (
-                    <View role="group" aria-label={`Next time for ${view.lift.name}`} className="flex-row flex-wrap gap-2">
+                    <View
+                      role="group"
+                      aria-label={`Next time for ${view.lift.name}`}
+                      className="flex-row flex-wrap gap-2"
+                    >
                       {options.map((option) => (
                         <Chip
                           key={option.label}

@@ -1,0 +1,261 @@
+import { gzipSync } from 'node:zlib';
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { randomUUID } from 'node:crypto';
+import { spawn } from 'node:child_process';
+import { clientDist, migrations, serverBundle } from './paths.mjs';
+import { must } from './run.mjs';
+import { ensureDebian, ensureNodeModules } from './setup.mjs';
+
+/** Prints the figures that the project watches. Figures of time are this machine's; compare ratios. */
+await ensureDebian({ chromium: true });
+await ensureNodeModules();
+const { buildAll } = await import('./build.mjs');
+const { ensureDatabase, startCluster } = await import('./postgres.mjs');
+const { chromium } = await import('@playwright/test');
+const { default: pg } = await import('pg');
+const { v7 } = await import('uuid');
+await buildAll();
+
+const SETS = 100;
+const BATCH = 50;
+const BATCHES = 40;
+const SLOWED = 4;
+const PORT = '4699';
+const address = `http://localhost:${PORT}`;
+
+const quantile = (values, share) =>
+  [...values].sort((a, b) => a - b)[Math.ceil(values.length * share) - 1];
+const ms = (value) => `${value.toFixed(1)} ms`;
+
+function reportSize() {
+  const folder = path.join(clientDist, '_expo/static/js/web');
+  const sizes = readdirSync(folder)
+    .filter((name) => name.endsWith('.js'))
+    .map((name) => ({ name, bytes: gzipSync(readFileSync(path.join(folder, name))).length }));
+  const html = readFileSync(path.join(clientDist, 'index.html'), 'utf8');
+  const first = sizes.filter(({ name }) => html.includes(name));
+  const sum = first.reduce((total, { bytes }) => total + bytes, 0);
+  console.log(`First load: ${(sum / 1000).toFixed(0)} kB of JavaScript, gzip (goal: at most 600)`);
+}
+
+/** Durable, as for users: the comparison is with a bare INSERT under the same promise. */
+const cluster = await startCluster('bench-cluster');
+const name = `b_${randomUUID().replaceAll('-', '')}`;
+await ensureDatabase(cluster.ownerUrl('postgres'), name);
+const env = {
+  ...process.env,
+  NODE_ENV: 'production',
+  OWNER_DATABASE_URL: cluster.ownerUrl(name),
+  APP_DATABASE_URL: cluster.appUrl(name),
+  MIGRATIONS_DIR: migrations,
+  CLIENT_DIR: clientDist,
+  PORT,
+  SPALO_DEMO: '1',
+  LOG_LEVEL: 'error',
+};
+await must('node', [serverBundle, 'migrate'], { env });
+await must('node', [serverBundle, 'demo'], { env });
+const server = spawn('node', [serverBundle, 'serve'], {
+  env,
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise((resolve) =>
+  server.stdout.on('data', (chunk) => String(chunk).includes('ready') && resolve()),
+);
+
+async function signIn() {
+  const answer = await fetch(`${address}/api/v1/auth/demo`, {
+    method: 'POST',
+    headers: { 'X-Spalo': '1' },
+  });
+  return answer.headers.get('set-cookie').split(';')[0];
+}
+
+async function api(cookie, method, route, body) {
+  const answer = await fetch(`${address}/api/v1${route}`, {
+    method,
+    headers: { cookie, 'X-Spalo': '1', 'Content-Type': 'application/json' },
+    ...(body && { body: JSON.stringify(body) }),
+  });
+  if (!answer.ok) throw new Error(`${route}: ${answer.status} ${await answer.text()}`);
+  return answer.json();
+}
+
+/** Sessions of `BATCH` events each, as a device would send them after a stretch without network. */
+async function batches(cookie) {
+  const { clients } = await api(cookie, 'GET', '/clients');
+  const { trainer } = await api(cookie, 'GET', '/auth/me');
+  const [someSession] = (await api(cookie, 'GET', `/clients/${clients[0].id}/sessions`)).sessions;
+  const device = v7();
+  let now = Date.now();
+  return Array.from({ length: BATCHES }, (_, index) => {
+    const sessionId = v7();
+    const lifts = someSession.lifts.map((lift) => lift.plan);
+    const event = (type, payload) => {
+      now += 1;
+      const at = new Date(now).toISOString();
+      return { id: v7({ msecs: now }), sessionId, at, author: trainer.id, device, type, payload };
+    };
+    const clientId = clients[index % clients.length].id;
+    const start = { clientId, bookingId: null, roomId: someSession.roomId, unit: 'kg', lifts };
+    const set = (step) => ({
+      liftId: lifts[step % lifts.length].liftId,
+      step: Math.floor(step / lifts.length),
+      kind: 'working',
+      loadG: 60_000,
+      reps: 8,
+      cleanReps: 8,
+      marks: [],
+      rir: 2,
+      proposed: { loadG: 60_000, reps: 8 },
+    });
+    return [
+      event('session.started', start),
+      ...Array.from({ length: BATCH - 1 }, (__, step) => event('set.logged', set(step))),
+    ];
+  });
+}
+
+/** The same rows in one bare INSERT a batch: no checks, no projections, no HTTP. */
+async function bareInsert(list) {
+  const client = new pg.Client({ connectionString: cluster.ownerUrl(name) });
+  await client.connect();
+  await client.query('CREATE TABLE bare_events (LIKE events INCLUDING ALL)');
+  const { rows } = await client.query('SELECT id FROM studios LIMIT 1');
+  const since = performance.now();
+  for (const batch of list) {
+    const values = batch.flatMap((each) => [
+      rows[0].id,
+      each.id,
+      each.sessionId,
+      each.type,
+      each.at,
+      each.author,
+      each.device,
+      JSON.stringify(each.payload),
+    ]);
+    const places = batch.map(
+      (_, row) =>
+        `(${Array.from({ length: 8 }, (__, column) => `$${row * 8 + column + 1}`).join(',')})`,
+    );
+    await client.query(
+      `INSERT INTO bare_events (studio_id, id, session_id, type, at, author, device, payload) VALUES ${places.join(',')}`,
+      values,
+    );
+  }
+  const took = performance.now() - since;
+  await client.end();
+  return took;
+}
+
+async function benchAppend() {
+  const cookie = await signIn();
+  const warm = await batches(cookie);
+  for (const events of warm.slice(0, 5)) await api(cookie, 'POST', '/events', { events });
+  const list = await batches(cookie);
+  const since = performance.now();
+  for (const events of list) await api(cookie, 'POST', '/events', { events });
+  const took = performance.now() - since;
+  const bare = await bareInsert(list);
+  const count = BATCH * BATCHES;
+  const rate = (time) => `${Math.round((count / time) * 1000)} events/s`;
+  console.log(
+    `Appending ${count} events in batches of ${BATCH}: ${rate(took)}; bare INSERT of the same rows: ${rate(bare)}; ` +
+      `ratio ${(took / bare).toFixed(2)} (goal: within 3)`,
+  );
+}
+
+/** From the tap to the screen that shows the set as done, which it does only once the device has stored it. */
+async function benchTap(page) {
+  return page.evaluate(async (wanted) => {
+    const taps = [];
+    const button = () =>
+      [...document.querySelectorAll('[role=button]')].find((each) =>
+        /^Log /.test(each.getAttribute('aria-label') ?? ''),
+      );
+    const done = () => document.querySelectorAll('[aria-label$=", done"]').length;
+    const title = () => document.querySelector('h1')?.textContent;
+    const wait = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
+    while (taps.length < wanted) {
+      if (!button()) return { taps, more: true };
+      const before = `${title()} ${done()}`;
+      const since = performance.now();
+      button().click();
+      while (`${title()} ${done()}` === before) await new Promise(requestAnimationFrame);
+      taps.push(performance.now() - since);
+      await wait(700);
+    }
+    return { taps, more: false };
+  }, SETS);
+}
+
+async function benchClient() {
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-dev-shm-usage',
+      '--disable-gpu',
+      '--disable-background-networking',
+      '--disable-sync',
+      '--no-first-run',
+    ],
+  });
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    baseURL: address,
+  });
+  const page = await context.newPage();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the demo studio' }).click();
+  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  const slow = await context.newCDPSession(page);
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+  const taps = [];
+  for (let client = 0; taps.length < SETS; client += 1) {
+    await page.goto('/day');
+    await page
+      .getByRole('button', { name: /^Start / })
+      .first()
+      .click();
+    await page.getByRole('button', { name: /^Log / }).waitFor();
+    const round = await benchTap(page);
+    taps.push(...round.taps);
+  }
+  const counted = taps.slice(0, SETS);
+  console.log(
+    `Tap to stored and shown, processor slowed ${SLOWED}×, ${counted.length} sets: ` +
+      `median ${ms(quantile(counted, 0.5))}, p95 ${ms(quantile(counted, 0.95))} (goal: p95 100 ms)`,
+  );
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  await page.goto('/day');
+  await page.getByRole('heading', { name: 'Today' }).waitFor();
+  await page.waitForTimeout(1500);
+  await context.setOffline(true);
+  const starts = [];
+  for (let run = 0; run < 5; run += 1) {
+    const since = performance.now();
+    await page.reload({ waitUntil: 'commit' });
+    await page
+      .getByRole('button', { name: /^(Start|Go to|Plan of) / })
+      .first()
+      .waitFor();
+    starts.push(performance.now() - since);
+  }
+  console.log(
+    `Offline reload to a usable Day, warm, 5 runs: median ${ms(quantile(starts, 0.5))}, worst ${ms(Math.max(...starts))}`,
+  );
+  await browser.close();
+}
+
+try {
+  reportSize();
+  await benchAppend();
+  await benchClient();
+} finally {
+  server.kill('SIGTERM');
+  await new Promise((resolve) => server.on('exit', resolve));
+  await cluster.stop();
+}

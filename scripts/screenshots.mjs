@@ -1,0 +1,112 @@
+import { chromium } from '@playwright/test';
+import { inRoot } from './paths.mjs';
+
+/**
+ * Takes the pictures in docs/screenshots from a running demo that nobody has trained in yet:
+ * `npm start`, then `node scripts/screenshots.mjs`.
+ */
+const address = process.env.ADDRESS ?? 'http://localhost:4600';
+const phone = { width: 390, height: 844 };
+const wide = { width: 1280, height: 800 };
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-dev-shm-usage',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--disable-sync',
+  ],
+});
+const page = await browser.newPage({ viewport: phone, baseURL: address, reducedMotion: 'reduce' });
+const shoot = (name) => page.screenshot({ path: inRoot('docs/screenshots', `${name}.png`) });
+const heading = (name) => page.getByRole('heading', { name, exact: true }).first().waitFor();
+const button = (name) => page.getByRole('button', { name });
+const settled = () =>
+  page.evaluate(() =>
+    document.fonts.ready.then(() => new Promise((done) => setTimeout(done, 900))),
+  );
+
+async function log() {
+  await button(/^Log /).first().click();
+  await settled();
+}
+async function start(name) {
+  await page.goto('/day');
+  await button(`Start ${name}`).click();
+  await button(/^Log /).first().waitFor();
+}
+
+await page.goto('/');
+await button('Open the demo studio').click();
+await heading('Today');
+await settled();
+await shoot('day-phone');
+
+await start('Teodor Brisling');
+await log();
+await start('Oluchi Venn');
+await start('Runa Hallvard-Iyer');
+await log();
+await log();
+await page.getByRole('tab', { name: /Runa/ }).click();
+await settled();
+await shoot('floor-warm-up-phone');
+await button(/Set-up checklist/).click();
+for (const name of ['Hook height', 'Hands', 'Bar on the shelf'])
+  await page.getByRole('checkbox', { name }).click();
+await settled();
+await shoot('checklist-phone');
+await button('Close').click();
+while (!(await page.getByRole('radiogroup', { name: /reserve/ }).isVisible())) await log();
+await log();
+await page.getByRole('checkbox', { name: /^Rep 7/ }).click();
+await settled();
+await shoot('floor-working-phone');
+
+await page.setViewportSize(wide);
+await settled();
+await shoot('floor-wide');
+await page.evaluate(() => document.documentElement.classList.add('dark'));
+await settled();
+await shoot('floor-dark-wide');
+await page.evaluate(() => document.documentElement.classList.remove('dark'));
+await page.goto('/day');
+await heading('Today');
+await settled();
+await shoot('day-wide');
+await page.goto('/lifts/back-squat');
+await heading('Back squat');
+await settled();
+await shoot('lift-wide');
+await page.goto('/room');
+await heading('Boathouse loft');
+await settled();
+await shoot('room-wide');
+
+await page.setViewportSize(phone);
+await page.goto('/floor');
+await page.getByRole('tab', { name: /Runa/ }).click();
+await log();
+await log();
+await button('Pain').click();
+await button('Pain 5 of 10').click();
+await page.getByRole('alert').waitFor();
+await settled();
+await shoot('floor-pain-phone');
+await button(/^More for/).click();
+await button('Wrap up this session').click();
+await heading('Wrap-up');
+await settled();
+await shoot('wrap-up-phone');
+await page.setViewportSize(wide);
+await settled();
+await shoot('wrap-up-wide');
+await button('Accept all and finish').click();
+await heading('Runa Hallvard-Iyer');
+await settled();
+await shoot('client-wide');
+await page.setViewportSize(phone);
+await settled();
+await shoot('client-phone');
+await browser.close();

@@ -1,0 +1,69 @@
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { inRoot } from './paths.mjs';
+import { run } from './run.mjs';
+import { ensureDebian, ensureNodeModules } from './setup.mjs';
+
+/** Every check, in the order in which it says most soonest. Ends with "N passed, N failed". */
+const results = inRoot('test-results');
+const jestFile = inRoot('test-results/jest.json');
+const e2eFile = inRoot('test-results/e2e.json');
+let passed = 0;
+let failed = 0;
+
+const seconds = (since) => `${((Date.now() - since) / 1000).toFixed(0)} s`;
+
+async function check(name, program, args, options) {
+  const since = Date.now();
+  const code = await run(program, args, options);
+  if (code === 0) passed += 1;
+  else failed += 1;
+  console.log(`${code === 0 ? 'ok' : 'FAILED'}: ${name} (${seconds(since)})`);
+}
+
+/** Runs a test runner and adds the numbers of its report; no report counts as one failure. */
+async function suite(name, program, args, file, read, options) {
+  const since = Date.now();
+  const code = await run(program, args, options);
+  const report = existsSync(file)
+    ? read(JSON.parse(readFileSync(file, 'utf8')))
+    : { passed: 0, failed: 0 };
+  passed += report.passed;
+  failed += Math.max(report.failed, code === 0 ? 0 : 1);
+  console.log(
+    `${code === 0 ? 'ok' : 'FAILED'}: ${name}, ${report.passed} passed (${seconds(since)})`,
+  );
+}
+
+await ensureDebian({ chromium: true });
+await ensureNodeModules();
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+
+await check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+await check('import rules', 'npm', ['run', '--silent', 'lint:imports']);
+await check('types', 'node', ['scripts/typecheck.mjs']);
+await suite(
+  'unit and server',
+  'npx',
+  ['jest', '--json', `--outputFile=${jestFile}`],
+  jestFile,
+  (report) => ({
+    passed: report.numPassedTests,
+    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+  }),
+);
+await check('server bundle and web export', 'node', ['scripts/build.mjs']);
+await suite(
+  'end to end',
+  'npx',
+  ['playwright', 'test', '-c', 'e2e/playwright.config.ts'],
+  e2eFile,
+  (report) => ({
+    passed: report.stats.expected,
+    failed: report.stats.unexpected + report.stats.flaky,
+  }),
+);
+
+console.log(`${passed} passed, ${failed} failed`);
+process.exitCode = failed === 0 ? 0 : 1;
