@@ -147,14 +147,16 @@ export function platesText(plates: readonly Plate[]): string {
     .join(' + ');
 }
 
-/** What is on the implement and what to change, in one sentence. */
+/** What is on the implement, and what to change where something else was on it. */
 export function buildText(build: Build, previous: Build | null): string {
   if (build.kind === 'dumbbell') {
     const { massG, unit } = build.dumbbell;
     return `${build.hands === 2 ? 'Two dumbbells' : 'One dumbbell'} of ${massNumber(massG, unit)} ${unit}`;
   }
   const on = build.perSide.length > 0 ? `${platesText(build.perSide)} a side` : 'nothing on it';
-  return `${build.bar.name}, ${massNumber(build.bar.massG, build.bar.unit)} ${build.bar.unit}, ${on}. ${changeText(build, previous)}`;
+  const change = previous ? changeText(build, previous) : '';
+  const bar = `${build.bar.name}, ${massNumber(build.bar.massG, build.bar.unit)} ${build.bar.unit}`;
+  return `${bar}, ${on}${change ? `: ${change}` : ''}`;
 }
 
 /** What to do to the bar since the last set: "off 5, add 10 + 2.5 a side", or nothing. */

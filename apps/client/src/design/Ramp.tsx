@@ -110,7 +110,7 @@ export function Ramp({
                     </Figure>
                   )}
                   <View
-                    className={`w-full items-center justify-end rounded-t-lg pb-1 transition-all duration-300 ${looks[step.state][step.kind]}`}
+                    className={`w-full items-center justify-end rounded-t-lg pb-1 transition-colors duration-200 ${looks[step.state][step.kind]}`}
                     style={{ height: block.height, borderBottomWidth: 0 }}
                   >
                     {step.state === 'done' && block.width >= 22 && (

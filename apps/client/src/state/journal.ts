@@ -80,13 +80,15 @@ export function makeJournal(store: JournalStore): Journal {
   const show = (list: readonly Entry[]) => {
     const entries = new Map(state.getState().entries);
     const sessions = new Map(state.getState().sessions);
+    // An entry that only changes its standing tells nothing new about its session.
+    const fresh = list.filter((entry) => !entries.has(entry.id));
     for (const entry of list) entries.set(entry.id, entry);
-    const touched = new Set(eventsOf(list).map((event) => event.sessionId));
+    const touched = new Set(eventsOf(fresh).map((event) => event.sessionId));
     for (const sessionId of touched) {
       const reduced = reduceSession(eventsOf(entries.values(), sessionId));
       if (reduced) sessions.set(sessionId, reduced);
     }
-    state.setState({ entries, sessions });
+    state.setState(touched.size > 0 ? { entries, sessions } : { entries });
   };
   const write = async (list: Entry[]) => {
     if (list.length === 0) return;

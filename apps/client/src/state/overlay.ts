@@ -7,7 +7,7 @@ import type { Entry } from './journal-store';
 export function overlayClients(
   served: readonly Client[],
   waiting: readonly Entry[],
-  sessions: Iterable<SessionState>,
+  finished: readonly SessionState[],
 ): Client[] {
   const clients = new Map(served.map((client) => [client.id, client]));
   for (const entry of waiting) {
@@ -32,7 +32,6 @@ export function overlayClients(
       clients.set(id, { ...known, flags: [...others, { ...change.args.body, id: flagId }] });
     }
   }
-  const finished = [...sessions].filter((session) => session.finishedAt !== null);
   return [...clients.values()]
     .map((client) => {
       const own = finished.filter((session) => session.clientId === client.id);

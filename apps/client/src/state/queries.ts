@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
 import { overlayBookings, overlayClients } from './overlay';
-import { useOutbox, useSessions } from './use-journal';
+import { useFinishedSessions, useSessions, useWaitingChanges } from './use-journal';
 
 export const useAccount = () =>
   useQuery({ queryKey: ['me'], queryFn: () => call('me', {}), staleTime: 5 * 60_000 });
@@ -22,11 +22,11 @@ export function useClients() {
     queryKey: ['clients'],
     queryFn: async () => (await call('clients', {})).clients,
   });
-  const { waiting } = useOutbox();
-  const sessions = useSessions();
+  const waiting = useWaitingChanges();
+  const finished = useFinishedSessions();
   const clients = useMemo<Client[] | undefined>(
-    () => query.data && overlayClients(query.data, waiting, sessions.values()),
-    [query.data, waiting, sessions],
+    () => query.data && overlayClients(query.data, waiting, finished),
+    [query.data, waiting, finished],
   );
   return { ...query, data: clients };
 }
@@ -42,7 +42,7 @@ export function useBookings(from: string, to: string, trainerId: string) {
     queryKey: ['bookings', from, to],
     queryFn: async () => (await call('bookings', { query: { from, to } })).bookings,
   });
-  const { waiting } = useOutbox();
+  const waiting = useWaitingChanges();
   const sessions = useSessions();
   const bookings = useMemo<Booking[] | undefined>(() => {
     const overlaid = overlayBookings(query.data ?? [], waiting, sessions.values(), trainerId, {

@@ -1,8 +1,10 @@
 import type { SessionState } from '@spalo/core';
 import { useMemo } from 'react';
 import { useStore } from 'zustand';
+import { useShallow } from 'zustand/react/shallow';
 import { journal, sync } from './device';
 import { refusedEntries, waitingEntries } from './journal';
+import type { Entry } from './journal-store';
 
 export const useJournalReady = () => useStore(journal.state, (state) => state.ready);
 
@@ -21,6 +23,24 @@ export function useOpenSessions(): SessionState[] {
         .filter((session) => session.finishedAt === null)
         .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1)),
     [sessions],
+  );
+}
+
+/** Sessions that this device knows to be finished. */
+export function useFinishedSessions(): SessionState[] {
+  return useStore(
+    journal.state,
+    useShallow((state) =>
+      [...state.sessions.values()].filter((session) => session.finishedAt !== null),
+    ),
+  );
+}
+
+/** Changes that wait to be sent. Stays the same list while only events come and go. */
+export function useWaitingChanges(): Entry[] {
+  return useStore(
+    journal.state,
+    useShallow((state) => waitingEntries(state).filter((entry) => entry.kind === 'change')),
   );
 }
 

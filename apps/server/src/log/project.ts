@@ -2,51 +2,41 @@ import { mainFaultIn } from '@spalo/catalog';
 import { historyOf, reduceSession, type SessionEvent, type SessionState } from '@spalo/core';
 import { and, desc, eq, isNotNull, sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
-import { clientHistories, events, sessions, sets } from '../db/schema';
+import { clientHistories, events, sessions } from '../db/schema';
 import { announce } from '../http/change-feed';
 import { eventOf } from './read';
 
-function setRows(studioId: string, state: SessionState): (typeof sets.$inferInsert)[] {
+/** One row a set, under the names of its columns. */
+function setRows(state: SessionState) {
   return state.lifts.flatMap((lift) =>
-    lift.sets.map(({ id, at, kind, loadG, reps, cleanReps, rir, voided, corrections }) => ({
-      studioId,
-      id,
-      sessionId: state.id,
-      clientId: state.clientId,
-      liftId: lift.plan.liftId,
-      at,
-      kind,
-      loadG,
-      reps,
-      cleanReps,
-      rir,
-      voided,
-      corrected: corrections.length > 0,
+    lift.sets.map((set) => ({
+      id: set.id,
+      lift_id: lift.plan.liftId,
+      at: set.at,
+      kind: set.kind,
+      load_g: set.loadG,
+      reps: set.reps,
+      clean_reps: set.cleanReps,
+      rir: set.rir,
+      voided: set.voided,
+      corrected: set.corrections.length > 0,
     })),
   );
 }
 
-async function projectSets(db: StudioDb, rows: (typeof sets.$inferInsert)[]): Promise<void> {
+/** Sets are voided, never removed, so that an upsert brings the table level with the log. */
+async function projectSets(db: StudioDb, studioId: string, state: SessionState): Promise<void> {
+  const rows = setRows(state);
   if (rows.length === 0) return;
-  // Sets are voided, never removed, so that an upsert brings the table level with the log.
-  const { loadG, reps, cleanReps, rir, voided, corrected, kind, at } = sets;
-  const incoming = (column: { name: string }) => sql.raw(`excluded.${column.name}`);
-  await db
-    .insert(sets)
-    .values(rows)
-    .onConflictDoUpdate({
-      target: [sets.studioId, sets.id],
-      set: {
-        loadG: incoming(loadG),
-        reps: incoming(reps),
-        cleanReps: incoming(cleanReps),
-        rir: incoming(rir),
-        voided: incoming(voided),
-        corrected: incoming(corrected),
-        kind: incoming(kind),
-        at: incoming(at),
-      },
-    });
+  await db.execute(sql`
+    INSERT INTO sets (studio_id, session_id, client_id, id, lift_id, at, kind, load_g, reps, clean_reps, rir, voided, corrected)
+    SELECT ${studioId}::uuid, ${state.id}::uuid, ${state.clientId}::uuid, s.*
+    FROM jsonb_to_recordset(${JSON.stringify(rows)}::jsonb)
+      AS s(id uuid, lift_id text, at timestamptz, kind text, load_g int, reps smallint, clean_reps smallint,
+           rir smallint, voided boolean, corrected boolean)
+    ON CONFLICT (studio_id, id) DO UPDATE SET
+      at = excluded.at, kind = excluded.kind, load_g = excluded.load_g, reps = excluded.reps,
+      clean_reps = excluded.clean_reps, rir = excluded.rir, voided = excluded.voided, corrected = excluded.corrected`);
 }
 
 /** Folds all finished sessions of a client into the history that the next one is drafted from. */
@@ -106,7 +96,7 @@ export async function projectSession(
     .insert(sessions)
     .values({ studioId, id: sessionId, ...row })
     .onConflictDoUpdate({ target: [sessions.studioId, sessions.id], set: row });
-  await projectSets(db, setRows(studioId, state));
+  await projectSets(db, studioId, state);
   if (!before) await announce(db, studioId, { kind: 'changed', what: 'bookings' });
   if (finishedAt !== null || (before && before.finishedAt !== null)) {
     await projectHistory(db, studioId, clientId);

@@ -29,10 +29,10 @@ export function ChecklistSheet({
       onClose={onClose}
     >
       <Body>{`${ticked.length} of ${view.style.checkpoints.length} seen with ${lane.name}.`}</Body>
+      <Checklist style={view.style} ticked={ticked} onTick={(id) => tick(key, id)} />
       {view.lift.lesson.cautions.map((caution) => (
         <Banner key={caution} title={caution} icon="alert" />
       ))}
-      <Checklist style={view.style} ticked={ticked} onTick={(id) => tick(key, id)} />
     </Sheet>
   );
 }

@@ -24,6 +24,22 @@ function chipOf(lane: LaneView, now: number) {
   };
 }
 
+/** The strip alone redraws every second; the lane below it does not. */
+function TickingStrip({
+  lanes,
+  chosen,
+  onChoose,
+}: {
+  lanes: readonly LaneView[];
+  chosen: string;
+  onChoose: (id: string) => void;
+}) {
+  const now = useNow(true);
+  return (
+    <LaneStrip lanes={lanes.map((lane) => chipOf(lane, now))} chosen={chosen} onChoose={onChoose} />
+  );
+}
+
 const RAIL = 96;
 const LEAST_LANE = 376;
 const MOST_LANE = 720;
@@ -39,7 +55,6 @@ export function FloorScreen({ trainerId }: { trainerId: string }) {
   const { width } = useWindowDimensions();
   const lanes = useLanes();
   const { chosen, choose } = useFloorUi();
-  const now = useNow((lanes?.length ?? 0) > 0 && !wide);
   if (!lanes) return <LoadingState what="the floor" />;
   if (lanes.length === 0) {
     return (
@@ -77,11 +92,7 @@ export function FloorScreen({ trainerId }: { trainerId: string }) {
   return (
     <View className="min-h-0 flex-1">
       <View className="px-4 pt-2">
-        <LaneStrip
-          lanes={lanes.map((each) => chipOf(each, now))}
-          chosen={lane.session.id}
-          onChoose={choose}
-        />
+        <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
       </View>
       <Lane key={lane.session.id} lane={lane} trainerId={trainerId} wide={false} />
     </View>

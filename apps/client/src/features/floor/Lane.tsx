@@ -1,12 +1,11 @@
-import { massNumber, restLeft } from '@spalo/core';
+import { massNumber } from '@spalo/core';
 import { useRouter } from 'expo-router';
-import { useMemo, useRef, useState } from 'react';
+import { memo, useMemo, useRef, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Chip } from '../../design/Chip';
 import { Ramp } from '../../design/Ramp';
-import { useNow } from '../../design/use-now';
 import { Body, Quiet } from '../../design/Words';
 import { attempt } from '../../state/problems';
 import { floorActions, resultOf } from './actions';
@@ -23,6 +22,7 @@ import { PainSheet } from './PainSheet';
 import { SetSheet } from './SetSheet';
 import { SetWatch } from './SetWatch';
 import { StopCard } from './StopCard';
+import { useRestRuns } from './use-rest-runs';
 import { loadReps, logLabel, loadUnit } from './words';
 import { WhySheet } from './WhySheet';
 
@@ -34,7 +34,7 @@ type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'more' | null;
 const noDraft = {};
 
 /** One client on the floor: the lift in hand, from header to the button that logs. */
-export function Lane({
+export const Lane = memo(function Lane({
   lane,
   trainerId,
   wide,
@@ -206,7 +206,7 @@ export function Lane({
       )}
     </View>
   );
-}
+});
 
 /** The set in hand: rest, load, cue, reps. */
 function Watching({
@@ -219,8 +219,7 @@ function Watching({
   setOpen: (open: Open) => void;
 }) {
   const { rest } = lane;
-  const now = useNow(rest !== null);
-  const resting = rest !== null && restLeft(rest, now) > 0;
+  const resting = useRestRuns(rest);
   const step = view.next.kind === 'step' ? view.next.step : 0;
   const key = draftKey(lane.session.id, view.lift.id, step);
   const draft = useFloorUi((state) => state.drafts[key]) ?? noDraft;

@@ -50,7 +50,7 @@ export function LoadSheet({
               }`}
             >
               <Figure className="min-w-[4.5rem]">{massNumber(load.loadG, unit)}</Figure>
-              <Quiet className="shrink">{buildText(load.build, null).split('. ')[0]}</Quiet>
+              <Quiet className="shrink">{buildText(load.build, null)}</Quiet>
             </Pressable>
           );
         })}

@@ -26,7 +26,7 @@ export function RestStrip({ rest, then }: { rest: Rest; then: string }) {
       </View>
       <View aria-hidden className="h-1.5 overflow-hidden rounded-full bg-card">
         <View
-          className="h-1.5 rounded-full bg-marigold transition-all duration-1000"
+          className="h-1.5 rounded-full bg-marigold"
           style={{ width: `${share * 100}%` }}
         />
       </View>

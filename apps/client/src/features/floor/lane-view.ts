@@ -4,7 +4,6 @@ import {
   countedSets,
   currentRest,
   liftIsDone,
-  loadables,
   proposeNextSet,
   stepsInSight,
   type Build,
@@ -18,6 +17,7 @@ import {
   type Step,
 } from '@spalo/core';
 import type { RampStepItem } from '../../design/Ramp';
+import { roomLoads } from './room-loads';
 
 /** A lift of a session with all that is drawn of it. */
 export interface LiftView {
@@ -78,7 +78,7 @@ function liftView(
   const lift = findLift(state.plan.liftId);
   if (!lift) return null;
   const style = styleOf(lift.id, state.plan.styleId);
-  const loads = loadables(room, state.plan.implement);
+  const loads = roomLoads(room, state.plan.implement);
   const next = proposeNextSet(state, {
     lift,
     loads,

@@ -18,8 +18,8 @@ export function Checklist({
     <View className="gap-4">
       {used.map((phase) => (
         <View key={phase} className="gap-2">
-          <Title level={3} className="text-figure capitalize">
-            {phase}
+          <Title level={3} className="text-figure">
+            {phase.charAt(0).toUpperCase() + phase.slice(1)}
           </Title>
           {style.checkpoints
             .filter((each) => each.phase === phase)

@@ -48,7 +48,7 @@ function Loader({ room, unit }: { room: Room; unit: Unit }) {
         less={down && (() => setLoadG(down.loadG))}
         more={up && (() => setLoadG(up.loadG))}
       />
-      <LoadPicture build={shown.build} previous={null} />
+      <LoadPicture build={shown.build} previous={shown.build} />
       <Quiet>{buildText(shown.build, null)}</Quiet>
     </Card>
   );
