@@ -31,9 +31,10 @@ export async function addTrainer(
   trainer: typeof trainers.$inferInsert,
 ): Promise<void> {
   try {
-    await db.transaction((nested) => nested.insert(trainers).values(trainer));
+    await db.insert(trainers).values(trainer);
   } catch (error) {
     if (!isUniqueViolation(error)) throw error;
+    // The transaction is lost with it, as it should be: nothing half-made stays.
     throw new Refusal('conflict', 'This e-mail already has an account', [
       { path: 'body.email', message: 'This e-mail already has an account' },
     ]);

@@ -16,9 +16,9 @@ export interface ChangeFeed {
   close(): Promise<void>;
 }
 
-/** Tells every instance of a change once the transaction commits. */
-export async function announce(db: StudioDb, studioId: string, message: StreamMessage) {
-  await db.execute(sql`SELECT pg_notify(${CHANNEL}, ${JSON.stringify({ studioId, message })})`);
+/** Tells every instance of changes once the transaction commits. */
+export async function announce(db: StudioDb, studioId: string, ...messages: StreamMessage[]) {
+  await db.execute(sql`SELECT pg_notify(${CHANNEL}, ${JSON.stringify({ studioId, messages })})`);
 }
 
 /** Listens on a connection of its own, and again whenever that connection is lost. */
@@ -30,11 +30,11 @@ export async function openChangeFeed(url: string, log: Logger): Promise<ChangeFe
   const connect = async () => {
     client = new pg.Client({ connectionString: url });
     client.on('notification', ({ payload }) => {
-      const { studioId, message } = JSON.parse(payload ?? '{}') as {
+      const { studioId, messages } = JSON.parse(payload ?? '{}') as {
         studioId: string;
-        message: StreamMessage;
+        messages: StreamMessage[];
       };
-      for (const listener of listeners.get(studioId) ?? []) listener(message);
+      for (const listener of listeners.get(studioId) ?? []) messages.forEach(listener);
     });
     client.on('error', (error) => {
       log.warn({ error: error.message }, 'change feed lost its connection');

@@ -1,8 +1,9 @@
 import { isDeepStrictEqual } from 'node:util';
+import type { StreamMessage } from '@spalo/contract';
 import type { SessionEvent } from '@spalo/core';
 import { and, eq, inArray, max, sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
-import { clients, events, trainers } from '../db/schema';
+import { events } from '../db/schema';
 import { announce } from '../http/change-feed';
 import { Refusal } from '../http/refusal';
 import { projectSession } from './project';
@@ -17,21 +18,31 @@ export async function logCursor(db: StudioDb, studioId: string): Promise<string>
   return String(row?.last ?? 0);
 }
 
-async function requireKnown(
-  db: StudioDb,
-  table: typeof clients | typeof trainers,
-  studioId: string,
-  ids: string[],
-  refusal: Refusal,
-) {
-  const wanted = [...new Set(ids)];
-  if (wanted.length === 0) return;
-  const found = await db
-    .select({ id: table.id })
-    .from(table)
-    .where(and(eq(table.studioId, studioId), inArray(table.id, wanted)));
-  if (found.length < wanted.length) throw refusal;
+/**
+ * Refuses clients and authors that are not the studio's, and makes this the studio's only writer until it commits:
+ * arrival numbers then appear in the order of commits, and no reader skips one.
+ */
+async function admit(db: StudioDb, studioId: string, batch: readonly SessionEvent[]): Promise<void> {
+  const started = batch.flatMap((event) =>
+    event.type === 'session.started' ? [event.payload.clientId] : [],
+  );
+  const clientIds = [...new Set(started)];
+  const authors = [...new Set(batch.map((event) => event.author))];
+  const { rows } = await db.execute<{ clients: number; authors: number }>(sql`
+    SELECT pg_advisory_xact_lock(hashtextextended(${studioId}, 0)),
+      (SELECT count(*)::int FROM clients
+        WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(clientIds)})) AS clients,
+      (SELECT count(*)::int FROM trainers
+        WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(authors)})) AS authors`);
+  const found = rows[0]!;
+  if (found.clients < clientIds.length) throw new Refusal('not-found', 'No such client');
+  if (found.authors < authors.length) {
+    throw new Refusal('invalid-input', 'An author is not a trainer of this studio');
+  }
 }
+
+/** Ids, checked by the contract, as one array parameter. */
+const uuidList = (ids: readonly string[]) => sql`${`{${ids.join(',')}}`}::uuid[]`;
 
 /** An id may come twice, but it must say the same thing each time. */
 async function requireSame(db: StudioDb, studioId: string, repeated: SessionEvent[]) {
@@ -50,26 +61,34 @@ async function requireSame(db: StudioDb, studioId: string, repeated: SessionEven
   }
 }
 
-interface Inserted {
-  id: string;
-  sessionId: string;
-  seq: number;
+interface Row extends Record<string, unknown> {
+  fresh: boolean;
+  seq: string;
+  event: SessionEvent;
 }
 
-/** Inserts what is not there yet. The rows travel as one JSON parameter: many parameters cost more than the rows. */
-async function insertEvents(
-  db: StudioDb,
-  studioId: string,
-  batch: readonly SessionEvent[],
-): Promise<Inserted[]> {
-  const { rows } = await db.execute<{ id: string; session_id: string; seq: string }>(sql`
-    INSERT INTO events (studio_id, id, session_id, type, at, author, device, payload)
-    SELECT ${studioId}::uuid, e.id, e."sessionId", e.type, e.at, e.author, e.device, e.payload
-    FROM jsonb_to_recordset(${JSON.stringify(batch)}::jsonb)
-      AS e(id uuid, "sessionId" uuid, type text, at timestamptz, author uuid, device uuid, payload jsonb)
-    ON CONFLICT DO NOTHING
-    RETURNING id, session_id, seq`);
-  return rows.map((row) => ({ id: row.id, sessionId: row.session_id, seq: Number(row.seq) }));
+/**
+ * Inserts what is not there yet. Answers which events were new, and the whole logs of the sessions concerned. One
+ * round trip, the rows as one JSON parameter: round trips and parameters cost more than the rows themselves.
+ */
+async function insertEvents(db: StudioDb, studioId: string, batch: readonly SessionEvent[]): Promise<Row[]> {
+  const sessionIds = [...new Set(batch.map((event) => event.sessionId))];
+  const asEvent = sql`jsonb_build_object('id', id, 'sessionId', session_id, 'type', type, 'author', author, 'device', device,
+    'at', to_char(at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'), 'payload', payload) AS event`;
+  const { rows } = await db.execute<Row>(sql`
+    WITH fresh AS (
+      INSERT INTO events (studio_id, id, session_id, type, at, author, device, payload)
+      SELECT ${studioId}::uuid, e.id, e."sessionId", e.type, e.at, e.author, e.device, e.payload
+      FROM jsonb_to_recordset(${JSON.stringify(batch)}::jsonb)
+        AS e(id uuid, "sessionId" uuid, type text, at timestamptz, author uuid, device uuid, payload jsonb)
+      ON CONFLICT DO NOTHING
+      RETURNING *
+    )
+    SELECT true AS fresh, seq, ${asEvent} FROM fresh
+    UNION ALL
+    SELECT false AS fresh, seq, ${asEvent} FROM events
+      WHERE studio_id = ${studioId}::uuid AND session_id = ANY(${uuidList(sessionIds)})`);
+  return rows;
 }
 
 /**
@@ -82,33 +101,24 @@ export async function appendEvents(
   incoming: readonly SessionEvent[],
 ): Promise<{ cursor: string; added: number }> {
   const batch = [...new Map(incoming.map((event) => [event.id, event])).values()];
-  const starts = batch.flatMap((event) =>
-    event.type === 'session.started' ? [event.payload.clientId] : [],
-  );
-  await requireKnown(db, clients, studioId, starts, new Refusal('not-found', 'No such client'));
-  await requireKnown(
-    db,
-    trainers,
-    studioId,
-    batch.map((event) => event.author),
-    new Refusal('invalid-input', 'An author is not a trainer of this studio'),
-  );
-  // One writer a studio at a time: arrival numbers then appear in the order of commits, and no reader skips one.
-  await db.execute(sql`SELECT pg_advisory_xact_lock(hashtextextended(${studioId}, 0))`);
-  const inserted = await insertEvents(db, studioId, batch);
-  if (inserted.length < batch.length) {
-    const fresh = new Set(inserted.map((row) => row.id));
+  await admit(db, studioId, batch);
+  const rows = await insertEvents(db, studioId, batch);
+  const fresh = rows.filter((row) => row.fresh);
+  const freshIds = new Set(fresh.map((row) => row.event.id));
+  if (fresh.length < batch.length) {
     await requireSame(
       db,
       studioId,
-      batch.filter((event) => !fresh.has(event.id)),
+      batch.filter((event) => !freshIds.has(event.id)),
     );
   }
-  for (const sessionId of new Set(inserted.map((row) => row.sessionId))) {
-    await projectSession(db, studioId, sessionId);
+  if (fresh.length === 0) return { cursor: await logCursor(db, studioId), added: 0 };
+  const messages: StreamMessage[] = [];
+  for (const sessionId of new Set(fresh.map((row) => row.event.sessionId))) {
+    const log = rows.map((row) => row.event).filter((event) => event.sessionId === sessionId);
+    messages.push(...(await projectSession(db, studioId, log)));
   }
-  const last = inserted.reduce((latest, row) => Math.max(latest, row.seq), 0);
-  const cursor = last > 0 ? String(last) : await logCursor(db, studioId);
-  if (inserted.length > 0) await announce(db, studioId, { kind: 'log', cursor });
-  return { cursor, added: inserted.length };
+  const cursor = String(Math.max(...fresh.map((row) => Number(row.seq))));
+  await announce(db, studioId, { kind: 'log', cursor }, ...messages);
+  return { cursor, added: fresh.length };
 }

@@ -1,10 +1,9 @@
 import { mainFaultIn } from '@spalo/catalog';
+import type { StreamMessage } from '@spalo/contract';
 import { historyOf, reduceSession, type SessionEvent, type SessionState } from '@spalo/core';
 import { and, desc, eq, isNotNull, sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
-import { clientHistories, events, sessions } from '../db/schema';
-import { announce } from '../http/change-feed';
-import { eventOf } from './read';
+import { clientHistories, sessions } from '../db/schema';
 
 /** One row a set, under the names of its columns. */
 function setRows(state: SessionState) {
@@ -75,32 +74,32 @@ export async function projectHistory(
     });
 }
 
-/** Brings the projections of one session level with its log, in the caller's transaction. */
+/**
+ * Brings the projections of one session level with `log`, its whole log, in the caller's transaction.
+ * Answers what others should hear about.
+ */
 export async function projectSession(
   db: StudioDb,
   studioId: string,
-  sessionId: string,
-): Promise<void> {
-  const ofSession = and(eq(events.studioId, studioId), eq(events.sessionId, sessionId));
-  const log: SessionEvent[] = (await db.select().from(events).where(ofSession)).map(eventOf);
+  log: readonly SessionEvent[],
+): Promise<StreamMessage[]> {
   const state = reduceSession(log);
-  if (!state) return;
-  const key = and(eq(sessions.studioId, studioId), eq(sessions.id, sessionId));
-  const [before] = await db
-    .select({ finishedAt: sessions.finishedAt, clientId: sessions.clientId })
-    .from(sessions)
-    .where(key);
+  if (!state) return [];
   const { clientId, bookingId, trainerId, startedAt, finishedAt } = state;
   const row = { clientId, bookingId, trainerId, startedAt, finishedAt, state };
-  await db
+  const [written] = await db
     .insert(sessions)
-    .values({ studioId, id: sessionId, ...row })
-    .onConflictDoUpdate({ target: [sessions.studioId, sessions.id], set: row });
+    .values({ studioId, id: state.id, ...row })
+    .onConflictDoUpdate({ target: [sessions.studioId, sessions.id], set: row })
+    .returning({ isNew: sql<boolean>`xmax = 0` });
   await projectSets(db, studioId, state);
-  if (!before) await announce(db, studioId, { kind: 'changed', what: 'bookings' });
-  if (finishedAt !== null || (before && before.finishedAt !== null)) {
-    await projectHistory(db, studioId, clientId);
-    await announce(db, studioId, { kind: 'changed', what: 'clients' });
-    await announce(db, studioId, { kind: 'changed', what: 'bookings' });
+  // A session that was ever finished may have left a history, also when it is open again.
+  if (!log.some((event) => event.type === 'session.finished')) {
+    return written?.isNew ? [{ kind: 'changed', what: 'bookings' }] : [];
   }
+  await projectHistory(db, studioId, clientId);
+  return [
+    { kind: 'changed', what: 'clients' },
+    { kind: 'changed', what: 'bookings' },
+  ];
 }
