@@ -18,8 +18,11 @@ const { v7 } = await import('uuid');
 await buildAll();
 
 const SETS = 100;
-const BATCH = 50;
-const BATCHES = 40;
+/** What a trainer's device sends after a morning without network: five sessions of forty events. */
+const SESSIONS = 5;
+const EVENTS = 40;
+const BATCH = SESSIONS * EVENTS;
+const BATCHES = 20;
 const SLOWED = 4;
 const PORT = '4699';
 const address = `http://localhost:${PORT}`;
@@ -82,22 +85,21 @@ async function api(cookie, method, route, body) {
   return answer.json();
 }
 
-/** Sessions of `BATCH` events each, as a device would send them after a stretch without network. */
+/** Batches of several sessions, as a device would send them after a stretch without network. */
 async function batches(cookie) {
   const { clients } = await api(cookie, 'GET', '/clients');
   const { trainer } = await api(cookie, 'GET', '/auth/me');
   const [someSession] = (await api(cookie, 'GET', `/clients/${clients[0].id}/sessions`)).sessions;
   const device = v7();
   let now = Date.now();
-  return Array.from({ length: BATCHES }, (_, index) => {
+  const lifts = someSession.lifts.map((lift) => lift.plan);
+  const session = (clientId) => {
     const sessionId = v7();
-    const lifts = someSession.lifts.map((lift) => lift.plan);
     const event = (type, payload) => {
       now += 1;
       const at = new Date(now).toISOString();
       return { id: v7({ msecs: now }), sessionId, at, author: trainer.id, device, type, payload };
     };
-    const clientId = clients[index % clients.length].id;
     const start = { clientId, bookingId: null, roomId: someSession.roomId, unit: 'kg', lifts };
     const set = (step) => ({
       liftId: lifts[step % lifts.length].liftId,
@@ -112,9 +114,12 @@ async function batches(cookie) {
     });
     return [
       event('session.started', start),
-      ...Array.from({ length: BATCH - 1 }, (__, step) => event('set.logged', set(step))),
+      ...Array.from({ length: EVENTS - 1 }, (__, step) => event('set.logged', set(step))),
     ];
-  });
+  };
+  return Array.from({ length: BATCHES }, () =>
+    clients.slice(0, SESSIONS).flatMap((client) => session(client.id)),
+  );
 }
 
 /** The same rows in one bare INSERT a batch: no checks, no projections, no HTTP. */

@@ -1,12 +1,11 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { StreamMessage } from '@spalo/contract';
 import type { SessionEvent } from '@spalo/core';
 import { and, eq, inArray, max, sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { events } from '../db/schema';
 import { announce } from '../http/change-feed';
 import { Refusal } from '../http/refusal';
-import { projectSession } from './project';
+import { logsBySession, projectSessions } from './project';
 import { eventOf } from './read';
 
 /** Where the log of a studio stands: the cursor behind the event that arrived last. */
@@ -22,7 +21,11 @@ export async function logCursor(db: StudioDb, studioId: string): Promise<string>
  * Refuses clients and authors that are not the studio's, and makes this the studio's only writer until it commits:
  * arrival numbers then appear in the order of commits, and no reader skips one.
  */
-async function admit(db: StudioDb, studioId: string, batch: readonly SessionEvent[]): Promise<void> {
+async function admit(
+  db: StudioDb,
+  studioId: string,
+  batch: readonly SessionEvent[],
+): Promise<void> {
   const started = batch.flatMap((event) =>
     event.type === 'session.started' ? [event.payload.clientId] : [],
   );
@@ -62,19 +65,23 @@ async function requireSame(db: StudioDb, studioId: string, repeated: SessionEven
 }
 
 interface Row extends Record<string, unknown> {
-  fresh: boolean;
+  id: string;
   seq: string;
-  event: SessionEvent;
+  fresh: boolean;
+  /** Null for a fresh row: the caller has it. */
+  event: SessionEvent | null;
 }
 
 /**
- * Inserts what is not there yet. Answers which events were new, and the whole logs of the sessions concerned. One
+ * Inserts what is not there yet. Answers which events were new, and those that the sessions concerned had before. One
  * round trip, the rows as one JSON parameter: round trips and parameters cost more than the rows themselves.
  */
-async function insertEvents(db: StudioDb, studioId: string, batch: readonly SessionEvent[]): Promise<Row[]> {
+async function insertEvents(
+  db: StudioDb,
+  studioId: string,
+  batch: readonly SessionEvent[],
+): Promise<Row[]> {
   const sessionIds = [...new Set(batch.map((event) => event.sessionId))];
-  const asEvent = sql`jsonb_build_object('id', id, 'sessionId', session_id, 'type', type, 'author', author, 'device', device,
-    'at', to_char(at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'), 'payload', payload) AS event`;
   const { rows } = await db.execute<Row>(sql`
     WITH fresh AS (
       INSERT INTO events (studio_id, id, session_id, type, at, author, device, payload)
@@ -82,12 +89,14 @@ async function insertEvents(db: StudioDb, studioId: string, batch: readonly Sess
       FROM jsonb_to_recordset(${JSON.stringify(batch)}::jsonb)
         AS e(id uuid, "sessionId" uuid, type text, at timestamptz, author uuid, device uuid, payload jsonb)
       ON CONFLICT DO NOTHING
-      RETURNING *
+      RETURNING id, seq
     )
-    SELECT true AS fresh, seq, ${asEvent} FROM fresh
+    SELECT id, seq, true AS fresh, NULL AS event FROM fresh
     UNION ALL
-    SELECT false AS fresh, seq, ${asEvent} FROM events
-      WHERE studio_id = ${studioId}::uuid AND session_id = ANY(${uuidList(sessionIds)})`);
+    SELECT id, seq, false, jsonb_build_object(
+        'id', id, 'sessionId', session_id, 'type', type, 'author', author, 'device', device, 'payload', payload,
+        'at', to_char(at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'))
+      FROM events WHERE studio_id = ${studioId}::uuid AND session_id = ANY(${uuidList(sessionIds)})`);
   return rows;
 }
 
@@ -104,7 +113,7 @@ export async function appendEvents(
   await admit(db, studioId, batch);
   const rows = await insertEvents(db, studioId, batch);
   const fresh = rows.filter((row) => row.fresh);
-  const freshIds = new Set(fresh.map((row) => row.event.id));
+  const freshIds = new Set(fresh.map((row) => row.id));
   if (fresh.length < batch.length) {
     await requireSame(
       db,
@@ -113,11 +122,14 @@ export async function appendEvents(
     );
   }
   if (fresh.length === 0) return { cursor: await logCursor(db, studioId), added: 0 };
-  const messages: StreamMessage[] = [];
-  for (const sessionId of new Set(fresh.map((row) => row.event.sessionId))) {
-    const log = rows.map((row) => row.event).filter((event) => event.sessionId === sessionId);
-    messages.push(...(await projectSession(db, studioId, log)));
-  }
+  // What is new is at hand already; only what was there before came back from the database.
+  const events = batch.filter((event) => freshIds.has(event.id));
+  const before = rows.flatMap((row) => row.event ?? []);
+  const touched = new Set(events.map((event) => event.sessionId));
+  const logs = logsBySession(
+    [...before, ...events].filter((event) => touched.has(event.sessionId)),
+  );
+  const messages = await projectSessions(db, studioId, logs.values());
   const cursor = String(Math.max(...fresh.map((row) => Number(row.seq))));
   await announce(db, studioId, { kind: 'log', cursor }, ...messages);
   return { cursor, added: fresh.length };

@@ -1,8 +1,7 @@
-import type { SessionEvent } from '@spalo/core';
 import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { clientHistories, sessions, sets } from '../db/schema';
-import { projectSession } from './project';
+import { logsBySession, projectSessions } from './project';
 import { readEvents } from './read';
 
 /** Throws a studio's projections away and makes them anew from its log. Answers how many sessions there were. */
@@ -13,10 +12,7 @@ export async function rebuildStudio(db: StudioDb, studioId: string): Promise<num
     await db.delete(table).where(sql`${table.studioId} = ${studioId}`);
   }
   const { events: log } = await readEvents(db, studioId, undefined);
-  const sessionLogs = new Map<string, SessionEvent[]>();
-  for (const event of log) {
-    sessionLogs.set(event.sessionId, [...(sessionLogs.get(event.sessionId) ?? []), event]);
-  }
-  for (const sessionLog of sessionLogs.values()) await projectSession(db, studioId, sessionLog);
-  return sessionLogs.size;
+  const logs = logsBySession(log);
+  await projectSessions(db, studioId, logs.values());
+  return logs.size;
 }

@@ -25,10 +25,7 @@ export function RestStrip({ rest, then }: { rest: Rest; then: string }) {
         </Quiet>
       </View>
       <View aria-hidden className="h-1.5 overflow-hidden rounded-full bg-card">
-        <View
-          className="h-1.5 rounded-full bg-marigold"
-          style={{ width: `${share * 100}%` }}
-        />
+        <View className="h-1.5 rounded-full bg-marigold" style={{ width: `${share * 100}%` }} />
       </View>
     </View>
   );

@@ -13,5 +13,9 @@ export function useRestRuns(rest: Rest | null): boolean {
     const timer = setTimeout(() => setEndedSince(since), left * 1000);
     return () => clearTimeout(timer);
   }, [since, seconds]);
-  return rest !== null && endedSince !== since && (Date.parse(rest.since) >= seenAt || restLeft(rest, seenAt) > 0);
+  return (
+    rest !== null &&
+    endedSince !== since &&
+    (Date.parse(rest.since) >= seenAt || restLeft(rest, seenAt) > 0)
+  );
 }
