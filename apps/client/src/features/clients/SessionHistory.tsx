@@ -9,7 +9,7 @@ import { useNow } from '../../design/use-now';
 import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
 import { useClientSessions } from '../../state/queries';
 import { shortDate } from '../day/day-time';
-import { correctionText } from '../floor/SetSheet';
+import { correctionText } from '../floor/set-words';
 import { loadReps, rirText } from '../floor/words';
 
 function SetLine({ set, session }: { set: LoggedSet; session: SessionState }) {

@@ -1,6 +1,6 @@
 import { massNumber } from '@spalo/core';
 import { Pressable, View } from 'react-native';
-import { buildText } from '../../design/LoadPicture';
+import { buildText } from '../../design/load-text';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
 import { Body, Figure, Quiet } from '../../design/Words';

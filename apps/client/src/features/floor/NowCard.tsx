@@ -1,7 +1,8 @@
 import { massNumber, type Build, type Rest } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { Card } from '../../design/Card';
-import { changeText, LoadPicture } from '../../design/LoadPicture';
+import { changeText } from '../../design/load-text';
+import { LoadPicture } from '../../design/LoadPicture';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { workingNumber, workingTotal, type LaneView, type LiftView } from './lane-view';
 import { RestStrip } from './RestStrip';

@@ -9,19 +9,14 @@ import {
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
-import { buildText } from '../../design/LoadPicture';
+import { buildText } from '../../design/load-text';
 import { Sheet } from '../../design/Sheet';
 import { Stepper } from '../../design/Stepper';
 import { Body, Quiet } from '../../design/Words';
 import type { LiftView } from './lane-view';
 import { SetWatch, type Watched } from './SetWatch';
-import { clock, loadReps, loadUnit, rirText } from './words';
-
-/** What a correction changed, in words. */
-export function correctionText(before: SetResult, unit: Unit): string {
-  const left = rirText(before.rir);
-  return `was ${loadReps(before.loadG, before.cleanReps, unit)} clean${before.cleanReps === before.reps ? '' : ` of ${before.reps}`}${left ? `, ${left}` : ''}`;
-}
+import { correctionText } from './set-words';
+import { clock, loadReps, loadUnit } from './words';
 
 function Corrected({
   set,

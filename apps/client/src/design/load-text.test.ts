@@ -1,0 +1,45 @@
+import type { Build, Plate } from '@spalo/core';
+import { buildText, changeText, platesText } from './load-text';
+
+const plate = (massG: number, unit: 'kg' | 'lb' = 'kg'): Plate => ({
+  id: `${massG}${unit}`,
+  massG,
+  unit,
+  count: 4,
+  diameterMm: 400,
+  thicknessMm: 20,
+});
+const twenty = plate(20_000);
+const ten = plate(10_000);
+const five = plate(5_000);
+const pounds = plate(2_268, 'lb');
+const bar = { id: 'bar', name: 'Long bar', massG: 20_000, unit: 'kg', sleeveMm: 400 } as const;
+const on = (...perSide: Plate[]): Build => ({ kind: 'barbell', bar, perSide });
+
+describe('plates in words', () => {
+  it.each([
+    [[twenty, five], '20 + 5'],
+    [[pounds], '5 lb'],
+    [[ten, pounds], '10 kg + 5 lb'],
+    [[], ''],
+  ])('%#', (plates, words) => expect(platesText(plates)).toBe(words));
+
+  it.each<[string, Build, Build | null, string]>([
+    ['onto the empty bar', on(ten, five), null, 'add 10 + 5 a side'],
+    ['more outside', on(ten, five), on(ten), 'add 5 a side'],
+    ['one off', on(ten), on(ten, five), 'off 5 a side'],
+    ['all others', on(twenty), on(ten, five), 'clear it, add 20 a side'],
+    ['one for another', on(ten), on(five), 'off 5, add 10 a side'],
+    ['nothing', on(ten), on(ten), ''],
+  ])('%s', (_name, build, previous, words) => expect(changeText(build, previous)).toBe(words));
+
+  it('says what is on it, and what to change where there was something else', () => {
+    expect(buildText(on(), null)).toBe('Long bar, 20 kg, nothing on it');
+    expect(buildText(on(ten), on(five))).toBe('Long bar, 20 kg, 10 a side: off 5, add 10 a side');
+    const dumbbell = { id: 'd', massG: 12_000, unit: 'kg', count: 2 } as const;
+    expect(buildText({ kind: 'dumbbell', dumbbell, hands: 2 }, null)).toBe(
+      'Two dumbbells of 12 kg',
+    );
+    expect(changeText({ kind: 'dumbbell', dumbbell, hands: 1 }, on(ten))).toBe('');
+  });
+});

@@ -1,0 +1,220 @@
+import { firstProgramme } from '@spalo/catalog';
+import type { Client } from '@spalo/contract';
+import {
+  draftSession,
+  emptyHistory,
+  reduceSession,
+  type EventPayloads,
+  type EventType,
+  type Room,
+  type SessionEvent,
+} from '@spalo/core';
+import { lastSet, resultOf } from './actions';
+import { laneDoing, laneView, workingNumber, workingTotal } from './lane-view';
+import { roomLoads } from './room-loads';
+import { correctionText } from './set-words';
+
+jest.mock('../../state/device', () => ({ journal: {}, authorFor: () => ({}) }));
+
+const kg = (value: number) => value * 1000;
+const room: Room = {
+  id: 'room',
+  name: 'Room',
+  bars: [{ id: 'bar', name: 'Bar', massG: kg(15), unit: 'kg', sleeveMm: 300 }],
+  plates: [20, 10, 5, 2.5, 1.25].map((mass) => ({
+    id: `p${mass}`,
+    massG: kg(mass),
+    unit: 'kg',
+    count: 4,
+    diameterMm: 100 + mass * 10,
+    thicknessMm: 20,
+  })),
+  dumbbells: [4, 6, 8, 10, 12, 16, 20].map((mass) => ({
+    id: `d${mass}`,
+    massG: kg(mass),
+    unit: 'kg',
+    count: 2,
+  })),
+};
+const client: Client = {
+  id: 'client',
+  name: 'Ada Lind',
+  calledName: '',
+  bodyMassG: kg(70),
+  sex: 'female',
+  trainingMonths: 18,
+  birthYear: 1990,
+  nervous: false,
+  goal: '',
+  brief: '',
+  reports: [],
+  flags: [],
+  history: emptyHistory,
+  mine: true,
+};
+const { lifts } = draftSession({
+  programme: [...firstProgramme],
+  plans: {},
+  person: client,
+  pastSets: [],
+  lastTime: {},
+  room,
+  unit: 'kg',
+  now: '2026-11-24T10:00:00.000Z',
+});
+
+function floor() {
+  const events: SessionEvent[] = [];
+  const add = <T extends EventType>(type: T, payload: EventPayloads[T]) =>
+    void events.push({
+      id: `id-${String(events.length).padStart(3, '0')}`,
+      sessionId: 'session',
+      at: new Date(Date.parse('2026-11-24T10:00:00.000Z') + events.length * 1000).toISOString(),
+      author: 'trainer',
+      device: 'device',
+      type,
+      payload,
+    } as SessionEvent);
+  add('session.started', {
+    clientId: 'client',
+    bookingId: null,
+    roomId: 'room',
+    unit: 'kg',
+    lifts,
+  });
+  const session = () => reduceSession(events)!;
+  const view = (opened?: string) => laneView(session(), client, room, opened);
+  const log = () => {
+    const { current } = view();
+    if (current?.next.kind !== 'step') throw new Error('nothing to log');
+    const { step, set } = current.next;
+    const result = resultOf(set, {}, current.state.plan.targetRir);
+    add('set.logged', {
+      ...result,
+      liftId: current.lift.id,
+      step,
+      kind: set.kind,
+      proposed: { loadG: set.loadG, reps: set.reps },
+    });
+  };
+  return { add, view, log, session };
+}
+
+describe('a lane', () => {
+  it('begins with the first lift and its first warm-up set, called by the first name', () => {
+    const lane = floor().view();
+    expect(lane).toMatchObject({ name: 'Ada', position: 1, rest: null, finished: false });
+    expect(lane.current!.ramp.map((step) => step.state)).toEqual([
+      'now',
+      ...lane.current!.ramp.slice(1).map(() => 'coming'),
+    ]);
+    expect(laneDoing(lane)).toBe('warm-up 1');
+  });
+
+  it('climbs set by set, rests, and goes on to the next lift by itself', () => {
+    const { view, log } = floor();
+    const steps = view().current!.steps.length;
+    log();
+    expect(view().current!.ramp[0]!.state).toBe('done');
+    expect(view().rest).not.toBeNull();
+    for (let left = steps - 1; left > 0; left -= 1) log();
+    expect(view().current!.lift.id).toBe(lifts[1]!.liftId);
+    expect(view().position).toBe(2);
+  });
+
+  it('counts working sets', () => {
+    const { view, log } = floor();
+    while (view().current!.next.kind === 'step' && laneDoing(view()).startsWith('warm-up')) log();
+    expect(laneDoing(view())).toBe('set 1 of 3');
+    expect([workingNumber(view().current!), workingTotal(view().current!)]).toEqual([1, 3]);
+  });
+
+  it('stays on a lift that the trainer opened, and says when pain stopped it', () => {
+    const { add, view } = floor();
+    add('pain.reported', {
+      liftId: 'back-squat',
+      place: 'knee',
+      side: 'left',
+      score: 6,
+      kind: 'ache',
+    });
+    expect(view('back-squat').current!.next.kind).toBe('stop');
+    expect(laneDoing(view('back-squat'))).toBe('stopped');
+    expect(view().current!.lift.id).not.toBe('back-squat');
+  });
+
+  it('is finished when nothing is left to do', () => {
+    const { add, view } = floor();
+    for (const { liftId } of lifts) add('lift.skipped', { liftId, skipped: true, reason: null });
+    expect(view()).toMatchObject({ finished: true, current: null });
+    expect(laneDoing(view())).toBe('wrap up');
+  });
+
+  it('shows what was done, not what was planned, with what is on the bar', () => {
+    const { add, view } = floor();
+    add('set.logged', {
+      liftId: 'back-squat',
+      step: 0,
+      kind: 'warm-up',
+      loadG: kg(20),
+      reps: 6,
+      cleanReps: 6,
+      marks: [],
+      rir: null,
+      proposed: { loadG: kg(15), reps: 10 },
+    });
+    const { ramp, onBar } = view().current!;
+    expect(ramp[0]).toEqual({ kind: 'warm-up', load: kg(20), reps: 6, state: 'done' });
+    expect(onBar).toMatchObject({ kind: 'barbell', perSide: [{ massG: kg(2.5) }] });
+  });
+
+  it('undoes the set logged last, of whichever lift', () => {
+    const { view, log, session } = floor();
+    expect(lastSet(session())).toBeNull();
+    log();
+    log();
+    expect(lastSet(session())!.step).toBe(1);
+    expect(view().current!.setOfStep[1]!.id).toBe(lastSet(session())!.id);
+  });
+});
+
+describe('what will be stored', () => {
+  const planned = { loadG: kg(60), reps: 8, kind: 'working' as const };
+  it('is the plan where nothing was seen', () => {
+    expect(resultOf(planned, {}, 2)).toEqual({
+      loadG: kg(60),
+      reps: 8,
+      cleanReps: 8,
+      marks: [],
+      rir: 2,
+    });
+    expect(resultOf({ ...planned, kind: 'warm-up' }, {}, 2).rir).toBeNull();
+  });
+  it('counts a rep once however often it is marked, and no rep that was not done', () => {
+    const marks = [
+      { rep: 3, faultId: 'a' },
+      { rep: 3, faultId: 'b' },
+      { rep: 8, faultId: 'a' },
+    ];
+    expect(resultOf(planned, { reps: 7, marks, rir: 0 }, 2)).toMatchObject({
+      reps: 7,
+      cleanReps: 6,
+      rir: 0,
+    });
+  });
+  it('says what a correction changed', () => {
+    const before = { loadG: kg(60), reps: 8, cleanReps: 7, marks: [], rir: 2 };
+    expect(correctionText(before, 'kg')).toBe('was 60 × 7 clean of 8, 2 left');
+    expect(correctionText({ ...before, cleanReps: 8, rir: null }, 'kg')).toBe('was 60 × 8 clean');
+  });
+});
+
+describe('loads of a room', () => {
+  it('are worked out once for a room as it was fetched', () => {
+    const bar = { kind: 'barbell', barId: 'bar' } as const;
+    expect(roomLoads(room, bar)).toBe(roomLoads(room, bar));
+    expect(roomLoads({ ...room }, bar)).not.toBe(roomLoads(room, bar));
+    expect(roomLoads(room, { kind: 'dumbbell', hands: 2 })).toHaveLength(7);
+    expect(roomLoads(room, { kind: 'barbell', barId: 'none' })).toEqual([]);
+  });
+});

@@ -1,0 +1,143 @@
+import { lifts, safetyFaults, styleOf } from '@spalo/catalog';
+import { clientFacts, room as roomSchema, sessionEvent } from '@spalo/contract';
+import {
+  countedSets,
+  loadables,
+  reduceSession,
+  type SessionEvent,
+  type SessionState,
+} from '@spalo/core';
+import { inStudio } from '../db/database';
+import { device, testServer, type TestServer } from '../test/server';
+import { generateDemo } from './generate';
+import { loadDemo, topUpDemoBookings } from './load';
+import { people } from './people';
+
+const NOW = new Date('2026-11-24T08:00:00.000Z');
+const demo = generateDemo(4600, NOW);
+const logs = new Map<string, SessionEvent[]>();
+for (const event of demo.events)
+  logs.set(event.sessionId, [...(logs.get(event.sessionId) ?? []), event]);
+const sessions = [...logs.values()].map((log) => reduceSession(log) as SessionState);
+const idOf = (name: string) => demo.clients.find((client) => client.name.startsWith(name))!.id;
+const of = (name: string) => sessions.filter((session) => session.clientId === idOf(name));
+
+describe('the boathouse scenario', () => {
+  it('is the same for the same seed and day', () => {
+    expect(generateDemo(4600, NOW)).toEqual(demo);
+    expect(generateDemo(4601, NOW).events).not.toEqual(demo.events);
+  });
+
+  it('keeps to the contract', () => {
+    expect(() => demo.events.forEach((event) => sessionEvent.parse(event))).not.toThrow();
+    expect(() => roomSchema.parse(demo.room)).not.toThrow();
+    for (const { id: _id, flags: _flags, screening: _screening, ...facts } of demo.clients) {
+      expect(() => clientFacts.parse(facts)).not.toThrow();
+    }
+  });
+
+  it('has eight clients and twelve weeks that end before today', () => {
+    expect(demo.clients).toHaveLength(8);
+    const times = sessions.map((session) => Date.parse(session.startedAt));
+    const weeks = (NOW.getTime() - Math.min(...times)) / (7 * 86_400_000);
+    expect(weeks).toBeGreaterThan(11);
+    expect(weeks).toBeLessThanOrEqual(12.1);
+    expect(Math.max(...times)).toBeLessThan(NOW.getTime());
+    expect(sessions.every((session) => session.finishedAt !== null)).toBe(true);
+  });
+
+  it('tells the stories that its cast stands for', () => {
+    const last = (name: string) => Date.parse(of(name).at(-1)!.startedAt);
+    const weeksAway = (NOW.getTime() - last('Anselm')) / (7 * 86_400_000);
+    expect(weeksAway).toBeGreaterThan(8);
+    expect(of('Oluchi').length).toBeLessThanOrEqual(4);
+    expect(of('Caspian').length).toBeLessThan(of('Runa').length);
+    const squat = (session: SessionState) =>
+      Math.max(...countedSets(session.lifts[0]!, 'working').map((set) => set.loadG));
+    const growth = (name: string) => squat(of(name).at(-1)!) / squat(of(name)[0]!);
+    expect(growth('Runa')).toBeGreaterThan(1.3);
+  });
+
+  it('only loads what the room has, and was questioned by no safety fault', () => {
+    const unsafe = new Set(
+      lifts.flatMap((lift) => safetyFaults(styleOf(lift.id, lift.lesson.styles[0]!.id))),
+    );
+    for (const session of sessions) {
+      for (const lift of session.lifts) {
+        const exist = new Set(loadables(demo.room, lift.plan.implement).map((load) => load.loadG));
+        for (const set of lift.sets) {
+          expect(exist.has(set.loadG)).toBe(true);
+          expect(set.marks.some((mark) => unsafe.has(mark.faultId))).toBe(false);
+        }
+      }
+    }
+  });
+
+  it('names habits that the catalogue knows', () => {
+    for (const person of people) {
+      for (const [liftId, faultId] of Object.entries(person.habits)) {
+        const known = lifts
+          .find((lift) => lift.id === liftId)!
+          .lesson.styles[0]!.faults.map((fault) => fault.id);
+        expect(known).toContain(faultId);
+      }
+    }
+  });
+});
+
+describe('loading it', () => {
+  let server: TestServer;
+  let studioId: string;
+  beforeAll(async () => {
+    server = await testServer({ SPALO_DEMO: '1' });
+    studioId = await loadDemo(server.running.app.database, NOW);
+  });
+  afterAll(() => server.close());
+
+  it('signs in by one tap and shows the day, the clients and the room', async () => {
+    const agent = device(server.running);
+    expect((await agent.get('/api/v1/setup')).body).toEqual({
+      firstRun: false,
+      demo: true,
+      gallery: false,
+    });
+    await agent.post('/api/v1/auth/demo').expect(200);
+    const { clients } = (await agent.get('/api/v1/clients').expect(200)).body;
+    expect(clients).toHaveLength(8);
+    expect(
+      clients.every(
+        (client: { history: { evidence: unknown[] } }) => client.history.evidence.length > 0,
+      ),
+    ).toBe(true);
+    const from = '2026-11-24T00:00:00.000Z';
+    const { bookings } = (
+      await agent.get(`/api/v1/bookings?from=${from}&to=2026-11-25T00:00:00.000Z`)
+    ).body;
+    expect(bookings).toHaveLength(people.filter((person) => person.today).length);
+    expect((await agent.get('/api/v1/rooms')).body.rooms[0].name).toBe('Boathouse loft');
+  });
+
+  it('cannot be entered by a password', async () => {
+    const body = { email: demo.trainer.email, password: 'password' };
+    await device(server.running).post('/api/v1/auth/sign-in').send(body).expect(401);
+  });
+
+  it('books a later day anew, once, and touches no day that has bookings', async () => {
+    const { database } = server.running.app;
+    const count = async () => {
+      const rows = await server.sql<{ n: number }>('SELECT count(*)::int AS n FROM bookings');
+      return rows[0]!.n;
+    };
+    const before = await count();
+    await topUpDemoBookings(database, studioId, demo.trainer.id, NOW);
+    expect(await count()).toBe(before);
+    const later = new Date('2027-01-20T08:00:00.000Z');
+    await topUpDemoBookings(database, studioId, demo.trainer.id, later);
+    const after = await count();
+    expect(after).toBeGreaterThan(before);
+    await topUpDemoBookings(database, studioId, demo.trainer.id, later);
+    expect(await count()).toBe(after);
+    const seen = await inStudio(database, studioId, (db) => db.query.clients.findMany());
+    expect(seen).toHaveLength(8);
+  });
+});
