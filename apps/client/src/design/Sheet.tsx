@@ -15,8 +15,9 @@ export function Sheet({
   onClose: () => void;
   children: ReactNode;
 }) {
+  if (!open) return null;
   return (
-    <Modal visible={open} transparent onRequestClose={onClose} aria-label={title}>
+    <Modal visible transparent onRequestClose={onClose} aria-label={title}>
       <View className="flex-1 items-center justify-end md:justify-center">
         <Pressable
           aria-hidden

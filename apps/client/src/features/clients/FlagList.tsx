@@ -1,4 +1,3 @@
-import { joints } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import type { Flag } from '@spalo/core';
 import { useState } from 'react';
@@ -13,6 +12,7 @@ import { journal } from '../../state/device';
 import { newId } from '../../state/ids';
 import { attempt } from '../../state/problems';
 import { flagName } from './FlagChips';
+import { jointOptions, sideOptions } from './place-options';
 
 const states: { value: Flag['state']; label: string }[] = [
   { value: 'new', label: 'New' },
@@ -20,13 +20,6 @@ const states: { value: Flag['state']; label: string }[] = [
   { value: 'cleared', label: 'Cleared' },
   { value: 'closed', label: 'Closed' },
 ];
-const sides: { value: Flag['side']; label: string }[] = [
-  { value: 'left', label: 'Left' },
-  { value: 'right', label: 'Right' },
-  { value: 'both', label: 'Both' },
-  { value: 'none', label: 'Middle' },
-];
-
 function putFlag(clientId: string, { id, ...body }: Flag) {
   return journal.change({ route: 'putFlag', args: { params: { id: clientId, flagId: id }, body } });
 }
@@ -58,17 +51,8 @@ function NewFlag({
     });
   return (
     <Sheet title="Raise a flag" open={open} onClose={onClose}>
-      <Choice
-        label="Place"
-        options={joints.map((value) => ({
-          value,
-          label: value[0]!.toUpperCase() + value.slice(1),
-        }))}
-        value={place}
-        onChange={setPlace}
-        wrap
-      />
-      <Choice label="Side" options={sides} value={side} onChange={setSide} />
+      <Choice label="Place" options={jointOptions} value={place} onChange={setPlace} wrap />
+      <Choice label="Side" options={sideOptions} value={side} onChange={setSide} />
       <View className="gap-1">
         <Strong>What hurts, what is fine</Strong>
         <TextInput

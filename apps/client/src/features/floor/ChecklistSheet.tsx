@@ -11,23 +11,17 @@ const nothing: string[] = [];
 export function ChecklistSheet({
   lane,
   view,
-  open,
   onClose,
 }: {
   lane: LaneView;
   view: LiftView;
-  open: boolean;
   onClose: () => void;
 }) {
   const key = tickKey(lane.session.id, view.lift.id);
   const ticked = useFloorUi((state) => state.ticked[key]) ?? nothing;
   const tick = useFloorUi((state) => state.tick);
   return (
-    <Sheet
-      title={`${view.lift.name} · ${view.style.name.toLowerCase()}`}
-      open={open}
-      onClose={onClose}
-    >
+    <Sheet title={`${view.lift.name} · ${view.style.name.toLowerCase()}`} open onClose={onClose}>
       <Body>{`${ticked.length} of ${view.style.checkpoints.length} seen with ${lane.name}.`}</Body>
       <Checklist style={view.style} ticked={ticked} onTick={(id) => tick(key, id)} />
       {view.lift.lesson.cautions.map((caution) => (

@@ -13,17 +13,15 @@ const kinds = {
 /** Cues of this style; what lands differs between people, so one tap takes another. */
 export function CueSheet({
   view,
-  open,
   onClose,
   onPick,
 }: {
   view: LiftView;
-  open: boolean;
   onClose: () => void;
   onPick: (cueId: string) => void;
 }) {
   return (
-    <Sheet title="One cue at a time" open={open} onClose={onClose}>
+    <Sheet title="One cue at a time" open onClose={onClose}>
       <View className="gap-2">
         {view.style.cues.map((cue) => {
           const taken = cue.id === view.state.focusCueId;

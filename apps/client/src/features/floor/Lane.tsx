@@ -50,7 +50,14 @@ export const Lane = memo(function Lane({
   const openLift = useFloorUi((state) => state.openLift);
   const view = lane.current;
   const tall = useWindowDimensions().height >= 900;
-  const close = () => setOpen(null);
+  const close = () => {
+    setOpen(null);
+    setOpenStep(null);
+  };
+  const closing = (action: () => Promise<unknown>) => {
+    attempt(action);
+    close();
+  };
   const wrapUp = () => {
     close();
     router.push({ pathname: '/wrap-up/[session]', params: { session: lane.session.id } });
@@ -124,85 +131,68 @@ export const Lane = memo(function Lane({
           />
         )}
       </View>
-      <LaneSheet
-        lane={lane}
-        actions={actions}
-        open={open === 'more'}
-        onClose={close}
-        onOpenLift={(liftId) => {
-          openLift(lane.session.id, liftId);
-          close();
-        }}
-        onWrapUp={wrapUp}
-      />
-      {view && (
-        <>
-          <ChecklistSheet lane={lane} view={view} open={open === 'checklist'} onClose={close} />
-          <CueSheet
-            view={view}
-            open={open === 'cue'}
-            onClose={close}
-            onPick={(cueId) => {
-              attempt(() => actions.giveCue(view.lift.id, cueId));
-              close();
-            }}
-          />
-          <PainSheet
-            key={`pain-${view.lift.id}`}
-            lane={lane}
-            view={view}
-            open={open === 'pain'}
-            onClose={close}
-            onReport={(report) => {
-              // The lane stays on this lift, so that what stops it is read before anything else is done.
-              openLift(lane.session.id, view.lift.id);
-              attempt(() => actions.reportPain(report));
-              close();
-            }}
-          />
-          <LoadSheet
-            view={view}
-            unit={lane.session.unit}
-            open={open === 'load'}
-            onClose={close}
-            onPick={(loadG) => {
-              attempt(() => actions.changeLoad(view, loadG));
-              close();
-            }}
-            onReplan={
-              view.next.kind === 'step' && view.next.set.kind === 'warm-up'
-                ? (loadG) => {
-                    attempt(() => actions.changeWorkingLoad(view, loadG));
-                    close();
-                  }
-                : null
-            }
-          />
-          <WhySheet
-            lane={lane}
-            view={view}
-            open={open === 'why'}
-            onClose={close}
-            onAddSet={() => {
-              attempt(() => actions.addSet(view));
-              close();
-            }}
-          />
-          <SetSheet
-            view={view}
-            index={openStep}
-            unit={lane.session.unit}
-            onClose={() => setOpenStep(null)}
-            onSave={(set, result) => {
-              attempt(() => actions.correct(set, result));
-              setOpenStep(null);
-            }}
-            onRemove={(set) => {
-              attempt(() => actions.setVoided(set, true));
-              setOpenStep(null);
-            }}
-          />
-        </>
+      {open === 'more' && (
+        <LaneSheet
+          lane={lane}
+          actions={actions}
+          onClose={close}
+          onOpenLift={(liftId) => {
+            openLift(lane.session.id, liftId);
+            close();
+          }}
+          onWrapUp={wrapUp}
+        />
+      )}
+      {view && open === 'checklist' && <ChecklistSheet lane={lane} view={view} onClose={close} />}
+      {view && open === 'cue' && (
+        <CueSheet
+          view={view}
+          onClose={close}
+          onPick={(cueId) => closing(() => actions.giveCue(view.lift.id, cueId))}
+        />
+      )}
+      {view && open === 'pain' && (
+        <PainSheet
+          lane={lane}
+          view={view}
+          onClose={close}
+          onReport={(report) => {
+            // The lane stays on this lift, so that what stops it is read before anything else is done.
+            openLift(lane.session.id, view.lift.id);
+            closing(() => actions.reportPain(report));
+          }}
+        />
+      )}
+      {view && open === 'load' && (
+        <LoadSheet
+          view={view}
+          unit={lane.session.unit}
+          onClose={close}
+          onPick={(loadG) => closing(() => actions.changeLoad(view, loadG))}
+          onReplan={
+            view.next.kind === 'step' && view.next.set.kind === 'warm-up'
+              ? (loadG) => closing(() => actions.changeWorkingLoad(view, loadG))
+              : null
+          }
+        />
+      )}
+      {view && open === 'why' && (
+        <WhySheet
+          lane={lane}
+          view={view}
+          onClose={close}
+          onAddSet={() => closing(() => actions.addSet(view))}
+        />
+      )}
+      {view && openStep !== null && (
+        <SetSheet
+          view={view}
+          index={openStep}
+          unit={lane.session.unit}
+          onClose={close}
+          onSave={(set, result) => closing(() => actions.correct(set, result))}
+          onRemove={(set) => closing(() => actions.setVoided(set, true))}
+        />
       )}
     </View>
   );

@@ -23,14 +23,12 @@ function standing(lane: LaneView, index: number): string {
 export function LaneSheet({
   lane,
   actions,
-  open,
   onClose,
   onOpenLift,
   onWrapUp,
 }: {
   lane: LaneView;
   actions: FloorActions;
-  open: boolean;
   onClose: () => void;
   onOpenLift: (liftId: string) => void;
   onWrapUp: () => void;
@@ -44,7 +42,7 @@ export function LaneSheet({
     });
   };
   return (
-    <Sheet title={lane.name} open={open} onClose={onClose}>
+    <Sheet title={lane.name} open onClose={onClose}>
       {lane.client?.brief ? <Body>{lane.client.brief}</Body> : null}
       <View className="gap-2">
         {lane.lifts.map((view, index) => (

@@ -12,14 +12,12 @@ const AROUND = 6;
 export function LoadSheet({
   view,
   unit,
-  open,
   onClose,
   onPick,
   onReplan,
 }: {
   view: LiftView;
   unit: 'kg' | 'lb';
-  open: boolean;
   onClose: () => void;
   onPick: (loadG: number) => void;
   /** Plans the ramp anew for another working load; offered while warming up. */
@@ -34,7 +32,7 @@ export function LoadSheet({
   const working = view.steps.findLast((step) => step.kind === 'working')?.loadG ?? 0;
   const workingAt = view.loads.findIndex((load) => load.loadG === working);
   return (
-    <Sheet title="Load for the next set" open={open} onClose={onClose}>
+    <Sheet title="Load for the next set" open onClose={onClose}>
       <View className="gap-2">
         {near.map((load) => {
           const taken = load.loadG === now;

@@ -6,16 +6,11 @@ import { Banner } from '../../design/Banner';
 import { Choice } from '../../design/Choice';
 import { Sheet } from '../../design/Sheet';
 import { Quiet, Strong } from '../../design/Words';
+import { placeOptions, sideOptions } from '../clients/place-options';
 import type { LaneView, LiftView } from './lane-view';
 
 type Report = EventPayloads['pain.reported'];
 
-const sides: { value: Side; label: string }[] = [
-  { value: 'left', label: 'Left' },
-  { value: 'right', label: 'Right' },
-  { value: 'both', label: 'Both' },
-  { value: 'none', label: 'Middle' },
-];
 const kinds: { value: PainKind; label: string }[] = [
   { value: 'ache', label: 'Ache' },
   { value: 'sharp', label: 'Sharp' },
@@ -28,13 +23,11 @@ const kinds: { value: PainKind; label: string }[] = [
 export function PainSheet({
   lane,
   view,
-  open,
   onClose,
   onReport,
 }: {
   lane: LaneView;
   view: LiftView;
-  open: boolean;
   onClose: () => void;
   onReport: (report: Report) => void;
 }) {
@@ -56,7 +49,7 @@ export function PainSheet({
     onReport({ liftId: view.lift.id, place: where, side, kind, score });
   };
   return (
-    <Sheet title={`Where does it hurt, ${lane.name}`} open={open} onClose={onClose}>
+    <Sheet title={`Where does it hurt, ${lane.name}`} open onClose={onClose}>
       <View className="gap-2">
         <Strong>How much, 0 to 10</Strong>
         <View className="flex-row flex-wrap gap-2" role="group" aria-label="Pain from 0 to 10">
@@ -79,17 +72,8 @@ export function PainSheet({
         <Quiet>{`${place}${side === 'none' ? '' : `, ${side}`}. From 4, or 2 more than usual, the lift stops.`}</Quiet>
       </View>
       <Choice label="What it feels like" options={kinds} value={kind} onChange={setKind} wrap />
-      <Choice
-        label="Place"
-        options={places.map((value) => ({
-          value,
-          label: value[0]!.toUpperCase() + value.slice(1),
-        }))}
-        value={place}
-        onChange={setPlace}
-        wrap
-      />
-      <Choice label="Side" options={sides} value={side} onChange={setSide} />
+      <Choice label="Place" options={placeOptions(places)} value={place} onChange={setPlace} wrap />
+      <Choice label="Side" options={sideOptions} value={side} onChange={setSide} />
       {kind !== 'ache' && (
         <Banner kind="stop" title="Any number stops the lift">
           Chest pain, dizziness or numbness: first aid, and the emergency number when in doubt.

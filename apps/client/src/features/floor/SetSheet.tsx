@@ -78,15 +78,15 @@ export function SetSheet({
   onRemove,
 }: {
   view: LiftView;
-  index: number | null;
+  index: number;
   unit: Unit;
   onClose: () => void;
   onSave: (set: LoggedSet, result: SetResult) => void;
   onRemove: (set: LoggedSet) => void;
 }) {
-  const item = index === null ? undefined : view.ramp[index];
-  const set = index === null ? null : (view.setOfStep[index] ?? null);
-  const step = index === null ? undefined : view.steps[index];
+  const item = view.ramp[index];
+  const set = view.setOfStep[index] ?? null;
+  const step = view.steps[index];
   const title = item
     ? `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, unit)}`
     : '';

@@ -19,13 +19,11 @@ const ramps = {
 export function WhySheet({
   lane,
   view,
-  open,
   onClose,
   onAddSet,
 }: {
   lane: LaneView;
   view: LiftView;
-  open: boolean;
   onClose: () => void;
   onAddSet: () => void;
 }) {
@@ -35,7 +33,7 @@ export function WhySheet({
   const sets =
     lane.client?.history.evidence.filter((set) => set.liftId === view.lift.id).slice(-6) ?? [];
   return (
-    <Sheet title="Why this load" open={open} onClose={onClose}>
+    <Sheet title="Why this load" open onClose={onClose}>
       {view.next.kind === 'step' && <Strong>{`${view.next.why}.`}</Strong>}
       <Body>{`Planned: ${plan.why.charAt(0).toLowerCase()}${plan.why.slice(1)}.`}</Body>
       {plan.belief && (
