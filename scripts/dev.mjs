@@ -21,11 +21,16 @@ const env = serverEnv(databases, {
   SPALO_CHECK_ANSWERS: '1',
   LOG_LEVEL: 'info',
 });
-const start = (args, cwd, extra) =>
-  spawn('npx', args, { cwd, stdio: 'inherit', env: { ...process.env, ...extra } });
+// Started without npx, so that a signal reaches the program itself.
+const start = (name, args, cwd, extra) =>
+  spawn(inRoot('node_modules/.bin', name), args, {
+    cwd,
+    stdio: 'inherit',
+    env: { ...process.env, ...extra },
+  });
 const children = [
-  start(['tsx', 'watch', 'src/main.ts', 'serve'], inRoot('apps/server'), env),
-  start(['expo', 'start', '--web', '--port', PORT], inRoot('apps/client'), {
+  start('tsx', ['watch', 'src/main.ts', 'serve'], inRoot('apps/server'), env),
+  start('expo', ['start', '--web', '--port', PORT], inRoot('apps/client'), {
     EXPO_OFFLINE: '1',
     EXPO_NO_TELEMETRY: '1',
     SPALO_API: `http://127.0.0.1:${API_PORT}`,

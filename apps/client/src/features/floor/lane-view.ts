@@ -118,6 +118,30 @@ export function laneView(
   };
 }
 
+interface Seen {
+  client: Client | undefined;
+  room: Room;
+  opened: string | undefined;
+  lane: LaneView;
+}
+const seen = new WeakMap<SessionState, Seen>();
+
+/** The same lane for the same session, client, room and lift, so that a tap redraws its own lane and no other. */
+export function steadyLaneView(
+  session: SessionState,
+  client: Client | undefined,
+  room: Room,
+  opened: string | undefined,
+): LaneView {
+  const before = seen.get(session);
+  if (before && before.client === client && before.room === room && before.opened === opened) {
+    return before.lane;
+  }
+  const lane = laneView(session, client, room, opened);
+  seen.set(session, { client, room, opened, lane });
+  return lane;
+}
+
 /** How a session with this set of lifts stands, in a few words for the strip. */
 export function laneDoing(view: LaneView): string {
   const { current } = view;

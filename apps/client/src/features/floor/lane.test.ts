@@ -10,7 +10,7 @@ import {
   type SessionEvent,
 } from '@spalo/core';
 import { lastSet, resultOf } from './actions';
-import { laneDoing, laneView, workingNumber, workingTotal } from './lane-view';
+import { laneDoing, laneView, steadyLaneView, workingNumber, workingTotal } from './lane-view';
 import { roomLoads } from './room-loads';
 import { correctionText } from './set-words';
 
@@ -175,6 +175,21 @@ describe('a lane', () => {
     log();
     expect(lastSet(session())!.step).toBe(1);
     expect(view().current!.setOfStep[1]!.id).toBe(lastSet(session())!.id);
+  });
+});
+
+describe('a lane between taps', () => {
+  it('is the same until its session, client, room or lift is another', () => {
+    const { session, log } = floor();
+    const before = session();
+    const lane = steadyLaneView(before, client, room, undefined);
+    expect(steadyLaneView(before, client, room, undefined)).toBe(lane);
+    expect(steadyLaneView(before, { ...client }, room, undefined)).not.toBe(lane);
+    expect(steadyLaneView(before, client, room, 'one-arm-row').current!.lift.id).toBe(
+      'one-arm-row',
+    );
+    log();
+    expect(steadyLaneView(session(), client, room, undefined).current!.ramp[0]!.state).toBe('done');
   });
 });
 

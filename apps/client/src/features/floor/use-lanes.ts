@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useClients, useRooms } from '../../state/queries';
 import { useOpenSessions } from '../../state/use-journal';
 import { useFloorUi } from './floor-ui';
-import { laneView, type LaneView } from './lane-view';
+import { steadyLaneView, type LaneView } from './lane-view';
 
 /** The room a session is held in, or the first there is. */
 export const roomOf = (
@@ -22,7 +22,7 @@ export function useLanes(): LaneView[] | undefined {
     return sessions.flatMap((session) => {
       const room = roomOf(rooms, session);
       const client = clients.find((each) => each.id === session.clientId);
-      return room ? [laneView(session, client, room, liftOf[session.id])] : [];
+      return room ? [steadyLaneView(session, client, room, liftOf[session.id])] : [];
     });
   }, [sessions, clients, rooms, liftOf]);
 }
