@@ -14,6 +14,8 @@ const node = (displayName, dir, extra = {}) => ({
 });
 
 export default {
+  // A guard against hanging, not a measure of speed: property tests against a database take their time.
+  testTimeout: 60_000,
   projects: [
     node('core', 'packages/core'),
     node('catalog', 'packages/catalog'),

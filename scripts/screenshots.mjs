@@ -3,7 +3,7 @@ import { inRoot } from './paths.mjs';
 
 /**
  * Takes the pictures in docs/screenshots from a running demo that nobody has trained in yet:
- * `npm start`, then `node scripts/screenshots.mjs`.
+ * `npm start`, then `npm run screenshots`.
  */
 const address = process.env.ADDRESS ?? 'http://localhost:4600';
 const phone = { width: 390, height: 844 };
