@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumOptions } from '../scripts/chromium.mjs';
 
 export default defineConfig({
   testDir: '.',
@@ -15,16 +16,6 @@ export default defineConfig({
     actionTimeout: 10_000,
     trace: 'retain-on-failure',
     timezoneId: 'UTC',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-dev-shm-usage',
-        '--disable-gpu',
-        '--disable-background-networking',
-        '--disable-sync',
-        '--no-first-run',
-      ],
-    },
+    launchOptions: chromiumOptions,
   },
 });

@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { randomUUID } from 'node:crypto';
 import { spawn } from 'node:child_process';
+import { chromiumOptions } from './chromium.mjs';
 import { clientDist, migrations, serverBundle } from './paths.mjs';
 import { must } from './run.mjs';
 import { ensureDebian, ensureNodeModules } from './setup.mjs';
@@ -197,17 +198,7 @@ async function benchTap(page) {
 }
 
 async function benchClient() {
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-dev-shm-usage',
-      '--disable-gpu',
-      '--disable-background-networking',
-      '--disable-sync',
-      '--no-first-run',
-    ],
-  });
+  const browser = await chromium.launch(chromiumOptions);
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },
     baseURL: address,

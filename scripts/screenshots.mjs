@@ -1,4 +1,5 @@
 import { chromium } from '@playwright/test';
+import { chromiumOptions } from './chromium.mjs';
 import { inRoot } from './paths.mjs';
 
 /**
@@ -8,16 +9,7 @@ import { inRoot } from './paths.mjs';
 const address = process.env.ADDRESS ?? 'http://localhost:4600';
 const phone = { width: 390, height: 844 };
 const wide = { width: 1280, height: 800 };
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-dev-shm-usage',
-    '--disable-gpu',
-    '--disable-background-networking',
-    '--disable-sync',
-  ],
-});
+const browser = await chromium.launch(chromiumOptions);
 const page = await browser.newPage({ viewport: phone, baseURL: address, reducedMotion: 'reduce' });
 const shoot = (name) => page.screenshot({ path: inRoot('docs/screenshots', `${name}.png`) });
 const heading = (name) => page.getByRole('heading', { name, exact: true }).first().waitFor();

@@ -31,11 +31,6 @@ export function useClients() {
   return { ...query, data: clients };
 }
 
-export function useClient(id: string): Client | undefined {
-  const { data } = useClients();
-  return useMemo(() => data?.find((client) => client.id === id), [data, id]);
-}
-
 /** Bookings that start from `from` to before `to` (ISO). */
 export function useBookings(from: string, to: string, trainerId: string) {
   const query = useQuery({

@@ -8,4 +8,3 @@ function sqlState(error: unknown): string | undefined {
 }
 
 export const isUniqueViolation = (error: unknown) => sqlState(error) === '23505';
-export const isForeignKeyViolation = (error: unknown) => sqlState(error) === '23503';
