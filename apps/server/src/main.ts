@@ -1,3 +1,5 @@
+import { lifts } from '@spalo/catalog';
+import { MODEL_VERSION } from '@spalo/core';
 import { config } from './config';
 import { inStudio, openDatabase, type Database } from './db/database';
 import { migrateDatabase } from './db/migrate';
@@ -17,6 +19,38 @@ async function withDatabase(work: (database: Database) => Promise<void>): Promis
   }
 }
 
+interface StudioRow extends pg.QueryResultRow {
+  id: string;
+  name: string;
+}
+
+/** Studios with a history that this version could not continue. */
+const STALE_STUDIOS = `
+  SELECT id, name FROM studios WHERE EXISTS (
+    SELECT 1 FROM client_histories h WHERE h.studio_id = studios.id AND (
+      (h.history->'belief'->>'version')::int IS DISTINCT FROM $1
+      OR jsonb_array_length(h.history->'belief'->'liftIds') IS DISTINCT FROM $2))`;
+
+async function ownerQuery(text: string, values: unknown[]): Promise<StudioRow[]> {
+  if (!settings.ownerUrl) throw new Error('This needs OWNER_DATABASE_URL');
+  const owner = new pg.Client({ connectionString: settings.ownerUrl });
+  await owner.connect();
+  try {
+    return (await owner.query<StudioRow>(text, values)).rows;
+  } finally {
+    await owner.end();
+  }
+}
+
+async function rebuildStudios(studios: readonly StudioRow[]): Promise<void> {
+  await withDatabase(async (database) => {
+    for (const { id, name } of studios) {
+      const count = await inStudio(database, id, (db) => rebuildStudio(db, id));
+      console.log(`${name}: rebuilt ${count} sessions from the log`);
+    }
+  });
+}
+
 const commands: Record<string, () => Promise<void>> = {
   async serve() {
     const running = await serve(settings);
@@ -31,9 +65,11 @@ const commands: Record<string, () => Promise<void>> = {
     process.on('SIGTERM', stop);
   },
 
+  /** Newest schema; then projections that another version of the model or catalogue made are made anew. */
   async migrate() {
     if (!settings.ownerUrl) throw new Error('migrate needs OWNER_DATABASE_URL');
     await migrateDatabase(settings.ownerUrl, settings.appUrl, settings.migrationsDir);
+    await rebuildStudios(await ownerQuery(STALE_STUDIOS, [MODEL_VERSION, lifts.length]));
   },
 
   /** Loads the demo into an empty database; on one with the demo, books today anew where nothing is booked. */
@@ -54,19 +90,7 @@ const commands: Record<string, () => Promise<void>> = {
   },
 
   async rebuild() {
-    if (!settings.ownerUrl) throw new Error('rebuild needs OWNER_DATABASE_URL');
-    const owner = new pg.Client({ connectionString: settings.ownerUrl });
-    await owner.connect();
-    const { rows } = await owner.query<{ id: string; name: string }>(
-      'SELECT id, name FROM studios',
-    );
-    await owner.end();
-    await withDatabase(async (database) => {
-      for (const { id, name } of rows) {
-        const count = await inStudio(database, id, (db) => rebuildStudio(db, id));
-        console.log(`${name}: rebuilt ${count} sessions from the log`);
-      }
-    });
+    await rebuildStudios(await ownerQuery('SELECT id, name FROM studios', []));
   },
 };
 

@@ -1,4 +1,6 @@
+import { patterns } from '@spalo/core';
 import {
+  breathingOut,
   cuesForFault,
   faultFacts,
   lifts,
@@ -58,6 +60,36 @@ describe('the catalogue', () => {
       expect(facts.some((fault) => fault.weight === 'safety')).toBe(true);
     },
   );
+
+  it.each(styles)('%s: breathing out leaves nothing that asks to hold the breath', (_, style) => {
+    const out = breathingOut(style);
+    const brace = out.checkpoints.filter((checkpoint) => checkpoint.phase === 'brace');
+    expect(brace.length).toBeGreaterThan(0);
+    for (const checkpoint of brace) expect(checkpoint.right).toMatch(/out through the effort/);
+    const said = out.cues.filter((cue) => brace.some(({ id }) => id === cue.checkpointId));
+    for (const cue of said) expect(cue.text).toMatch(/Breathe out|air moving/);
+    expect(out.cues.map((cue) => cue.id)).toEqual(style.cues.map((cue) => cue.id));
+    expect(out.cues.some((cue) => /breathe wide|hold (your|the) breath/i.test(cue.text))).toBe(
+      false,
+    );
+  });
+
+  it('covers a gym floor: at least 45 loaded lifts, each with sensible figures', () => {
+    expect(lifts.length).toBeGreaterThanOrEqual(45);
+    expect(new Set(lifts.map((lift) => lift.id)).size).toBe(lifts.length);
+    for (const lift of lifts) {
+      expect(lift.priorRatio).toBeGreaterThan(0.03);
+      expect(lift.priorRatio).toBeLessThan(2.5);
+      expect(lift.repConstant).toBeGreaterThanOrEqual(30);
+      expect(lift.repConstant).toBeLessThanOrEqual(45);
+      expect(lift.muscles.main.length).toBeGreaterThan(0);
+      const onStation = ['stack', 'machine', 'assisted'].includes(lift.implement);
+      expect(lift.stations.length > 0).toBe(onStation);
+      expect(lift.bodyShare > 0).toBe(lift.implement === 'body');
+    }
+    for (const pattern of patterns)
+      expect(lifts.some((lift) => lift.pattern === pattern)).toBe(true);
+  });
 
   it('answers for what it does not hold', () => {
     expect(() => liftById('juggling')).toThrow(RangeError);

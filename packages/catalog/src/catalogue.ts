@@ -1,20 +1,31 @@
 import { mainFault, type FaultFacts, type MainFaultOf, type ProgrammeLift } from '@spalo/core';
+import { lowerBody } from './facts/lower-body';
+import { upperBody } from './facts/upper-body';
 import { backSquat } from './lifts/back-squat';
 import { dumbbellBenchPress } from './lifts/dumbbell-bench-press';
+import { inShort } from './lifts/in-short';
 import { oneArmRow } from './lifts/one-arm-row';
 import { romanianDeadlift } from './lifts/romanian-deadlift';
-import type { CatalogueLift, Cue, Fault, Style } from './schema';
+import { sharedLesson } from './lifts/shared-lesson';
+import type { CatalogueLift, Cue, Fault, Lesson, Style } from './schema';
 
-/** Every lift, in the order in which a first session does them. */
-export const lifts: readonly CatalogueLift[] = [
-  backSquat,
-  dumbbellBenchPress,
-  oneArmRow,
-  romanianDeadlift,
-];
+const lessons: Record<string, Lesson> = Object.fromEntries(
+  [backSquat, dumbbellBenchPress, oneArmRow, romanianDeadlift].map((lesson) => [
+    lesson.liftId,
+    lesson,
+  ]),
+);
+
+/** Every loaded lift, by pattern. */
+export const lifts: readonly CatalogueLift[] = [...lowerBody, ...upperBody].map((lift) => ({
+  ...lift,
+  lesson: lessons[lift.id] ?? sharedLesson(lift, inShort[lift.id]!),
+}));
+
+const byId = new Map(lifts.map((lift) => [lift.id, lift]));
 
 export function findLift(liftId: string): CatalogueLift | undefined {
-  return lifts.find((lift) => lift.id === liftId);
+  return byId.get(liftId);
 }
 
 /** The lift with this id; throws RangeError for one that the catalogue does not hold. */
@@ -72,8 +83,9 @@ export const mainFaultIn: MainFaultOf = (plan, sets) =>
     ? (mainFault(sets, faultFacts(styleOf(plan.liftId, plan.styleId)))?.id ?? null)
     : null;
 
-/** The session that a client without a plan is given: every lift of the catalogue in its default style. */
-export const firstProgramme: readonly ProgrammeLift[] = lifts.map((lift) => {
+/** A lift as a programme takes it: in its default style, with that style's first cue. */
+export function programmeLift(liftId: string): ProgrammeLift {
+  const lift = liftById(liftId);
   const style = lift.lesson.styles[0]!;
   return { lift, styleId: style.id, firstCueId: style.cues[0]!.id };
-});
+}

@@ -1,3 +1,6 @@
+export * from './breathing-out';
 export * from './catalogue';
+export * from './programme';
+export * from './room-presets';
 export * from './schema';
 export * from './screening';

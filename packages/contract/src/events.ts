@@ -32,9 +32,15 @@ const repRange = z
   .object({ low: repCount.min(1), high: repCount.min(1) })
   .refine((range) => range.low <= range.high, 'The lowest reps are above the highest');
 
+const hands = z.union([z.literal(1), z.literal(2)]);
 export const implement = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('barbell'), barId: uuid }),
-  z.object({ kind: z.literal('dumbbell'), hands: z.union([z.literal(1), z.literal(2)]) }),
+  z.object({ kind: z.literal('machine'), machineId: uuid }),
+  z.object({ kind: z.literal('dumbbell'), hands }),
+  z.object({ kind: z.literal('kettlebell'), hands }),
+  z.object({ kind: z.literal('stack'), stackId: uuid }),
+  z.object({ kind: z.literal('assisted'), stackId: uuid, bodyG: load }),
+  z.object({ kind: z.literal('body'), bodyG: load }),
 ]) satisfies z.ZodType<Implement>;
 
 const stepKind = z.enum(['warm-up', 'working']);
@@ -74,6 +80,8 @@ export const plannedLift = liftPlan.extend({
   why: text(300),
   belief: z.object({ mean: finite, low: finite, high: finite }).nullable(),
   lastTime: z.array(pastStep).max(40),
+  certainty: z.enum(['known', 'related', 'reported', 'guessed']).optional(),
+  climb: z.boolean().optional(),
 }) satisfies z.ZodType<PlannedLift>;
 
 const mark = z.object({ rep: repCount.min(1), faultId: slug });
@@ -111,6 +119,11 @@ const payloads = {
     .refine(agrees, DISAGREES),
   'set.corrected': setResult.extend({ setId: uuid }).refine(agrees, DISAGREES),
   'set.voided': z.object({ setId: uuid, voided: z.boolean() }),
+  'set.judged': z.object({
+    setId: uuid,
+    representative: z.boolean(),
+    reason: text(200).nullable(),
+  }),
   'cue.given': z.object({ liftId: slug, cueId: slug }),
   'pain.reported': z.object({
     liftId: slug,
@@ -158,6 +171,7 @@ export const sessionEvent = z.discriminatedUnion('type', [
   variant('set.logged'),
   variant('set.corrected'),
   variant('set.voided'),
+  variant('set.judged'),
   variant('cue.given'),
   variant('pain.reported'),
   variant('pain.withdrawn'),

@@ -3,4 +3,6 @@ export * from './openapi';
 export * from './primitives';
 export * from './problem';
 export * from './resources';
+export * from './room';
+export * from './room-file';
 export * from './routes';

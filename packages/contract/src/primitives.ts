@@ -32,6 +32,11 @@ export const instant = z.iso
   .datetime({ precision: 3, error: 'Not a time in UTC with milliseconds' })
   .refine((value) => value >= '2000' && value < '2100', 'Outside the years 2000 to 2100');
 
+/** A day as 2026-11-24, between the years 1900 and 2100. */
+export const day = z.iso
+  .date('A day as 2026-11-24')
+  .refine((value) => value >= '1900' && value < '2100', 'Outside the years 1900 to 2100');
+
 /** A lifted mass in grams: up to 1,000 kg. */
 export const load = z.int().min(0).max(1_000_000);
 

@@ -10,6 +10,7 @@ export const problems = {
   'not-found': { status: 404, title: 'Not found' },
   'method-not-allowed': { status: 405, title: 'That cannot be done here' },
   conflict: { status: 409, title: 'Something else is already there' },
+  gone: { status: 410, title: 'It was deleted for good' },
   'too-large': { status: 413, title: 'Too much at once' },
   'not-json': { status: 415, title: 'Send JSON' },
   'too-many-tries': { status: 429, title: 'Too many tries; wait a little' },

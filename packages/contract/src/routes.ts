@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { sessionEvent } from './events';
 import { instant, line, unit, uuid } from './primitives';
 import type { ProblemKind } from './problem';
+import { room, roomFacts } from './room';
 import {
   account,
   booking,
@@ -10,8 +11,10 @@ import {
   clientFacts,
   email,
   flag,
+  measurement,
+  measurementFacts,
   newPassword,
-  room,
+  pastSet,
   screening,
   screeningFacts,
   screeningOpening,
@@ -48,6 +51,17 @@ const credentials = z.object({
   password: z.string().min(1, 'Fill this in').max(200),
 });
 const eventPage = z.object({ events: z.array(sessionEvent), cursor: z.string() });
+/** Everything kept about one client; `screening` is null for a trainer who may not open it. */
+export const clientExport = z.object({
+  format: z.literal('spalo-client'),
+  version: z.literal(1),
+  exportedAt: instant,
+  client,
+  screening: screening.nullable(),
+  bookings: z.array(booking),
+  events: z.array(sessionEvent),
+});
+
 const cursor = z.string().regex(/^\d{1,15}$/, 'Not a cursor');
 
 export const newStudio = z.object({
@@ -140,7 +154,11 @@ export const routes = {
     path: '/clients',
     summary: 'All clients of the studio, with what their next session is drafted from',
     access: 'trainer',
-    answer: z.object({ clients: z.array(client) }),
+    answer: z.object({
+      clients: z.array(client),
+      /** Clients that were deleted for good: devices let go of what they hold of them. */
+      erased: z.array(uuid),
+    }),
   },
   client: {
     method: 'get',
@@ -159,6 +177,44 @@ export const routes = {
     params: byId,
     body: clientFacts,
     answer: client,
+    problems: ['gone'],
+  },
+  eraseClient: {
+    method: 'delete',
+    path: '/clients/:id',
+    summary: 'Delete all personal data of a client for good; their own trainers and owners only',
+    access: 'trainer',
+    params: byId,
+    answer: done,
+    problems: ['not-found', 'not-allowed'],
+  },
+  exportClient: {
+    method: 'get',
+    path: '/clients/:id/export',
+    summary: 'All that is kept about a client, as one document',
+    access: 'trainer',
+    params: byId,
+    answer: clientExport,
+    problems: ['not-found', 'not-allowed'],
+  },
+  evidence: {
+    method: 'get',
+    path: '/clients/:id/evidence',
+    summary: 'Every working set of the finished sessions of a client, oldest first',
+    access: 'trainer',
+    params: byId,
+    answer: z.object({ sets: z.array(pastSet) }),
+    problems: ['not-found'],
+  },
+  putMeasurement: {
+    method: 'put',
+    path: '/clients/:id/measurements/:measurementId',
+    summary: 'Keep a body mass with its day; the newest becomes the client’s',
+    access: 'trainer',
+    params: z.object({ id: uuid, measurementId: uuid }),
+    body: measurementFacts,
+    answer: measurement,
+    problems: ['not-found'],
   },
   putFlag: {
     method: 'put',
@@ -238,6 +294,24 @@ export const routes = {
     access: 'trainer',
     answer: z.object({ rooms: z.array(room) }),
   },
+  putRoom: {
+    method: 'put',
+    path: '/rooms/:id',
+    summary: 'Add a room under an id made on the device, or replace its equipment',
+    access: 'trainer',
+    params: byId,
+    body: roomFacts,
+    answer: room,
+  },
+  deleteRoom: {
+    method: 'delete',
+    path: '/rooms/:id',
+    summary: 'Take a room away; the last one stays',
+    access: 'trainer',
+    params: byId,
+    answer: done,
+    problems: ['not-found', 'conflict'],
+  },
   appendEvents: {
     method: 'post',
     path: '/events',
@@ -245,7 +319,7 @@ export const routes = {
     access: 'trainer',
     body: z.object({ events: z.array(sessionEvent).min(1).max(MAX_EVENTS) }),
     answer: z.object({ cursor: z.string(), added: z.int() }),
-    problems: ['not-found', 'conflict', 'too-large'],
+    problems: ['not-found', 'conflict', 'gone', 'too-large'],
   },
   events: {
     method: 'get',

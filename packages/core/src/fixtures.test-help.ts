@@ -1,6 +1,7 @@
 import type { Lift } from './lift';
 import { toGrams } from './mass';
-import type { Person } from './person';
+import type { Flag, Person } from './person';
+import { readStrength } from './profile/strength';
 import type { Barbell, Plate, Room } from './room';
 
 /** Things that several tests need; nothing of the product imports this file. */
@@ -18,9 +19,13 @@ export const plate = (mass: number, count: number, diameterMm = 450): Plate => (
 export const bar = (mass: number, sleeveMm = 400): Barbell => ({
   id: `bar-${mass}`,
   name: `Bar ${mass}`,
+  kind: 'straight',
   massG: kg(mass),
   unit: 'kg',
   sleeveMm,
+  count: 1,
+  fits: null,
+  handleMm: [],
 });
 
 export const room: Room = {
@@ -34,6 +39,10 @@ export const room: Room = {
     unit: 'kg',
     count: mass === 14 ? 1 : 2,
   })),
+  kettlebells: [],
+  stacks: [],
+  machines: [],
+  bands: [],
 };
 
 export const squat: Lift = {
@@ -43,7 +52,17 @@ export const squat: Lift = {
   region: 'lower',
   implement: 'barbell',
   muscles: { main: ['quads'], helping: [] },
-  joints: ['knee', 'low back'],
+  stations: [],
+  bodyShare: 0,
+  stress: [
+    { joint: 'knee', how: 'deep bend' },
+    { joint: 'low back', how: 'loaded lean' },
+  ],
+  peak: 'stretched',
+  repConstant: 38,
+  stepG: 2500,
+  longLever: false,
+  fromFloor: false,
   restClass: 'squat',
   priorRatio: 0.9,
   repRange: { low: 8, high: 12 },
@@ -55,7 +74,11 @@ export const row: Lift = {
   name: 'Row',
   region: 'upper',
   implement: 'single dumbbell',
-  joints: ['shoulder', 'wrist'],
+  pattern: 'row',
+  stress: [
+    { joint: 'shoulder', how: 'pull' },
+    { joint: 'wrist', how: 'grip' },
+  ],
   restClass: 'small',
   muscles: { main: ['lats'], helping: [] },
   priorRatio: 0.34,
@@ -65,8 +88,31 @@ export const person: Person = {
   bodyMassG: kg(75),
   sex: 'male',
   trainingMonths: 24,
-  birthYear: 1990,
+  birthDate: '1990-05-01',
   nervous: false,
+  preference: 'none',
   flags: [],
   reports: [],
+  cautions: [],
+  overrides: [],
 };
+
+export const lifts: readonly Lift[] = [squat, row];
+
+export const NOW = '2026-11-24T10:00:00.000Z';
+
+/** What is believed of `who` before any set. */
+export const unknown = (who: Person = person, now = NOW) => readStrength(who, null, lifts, now);
+
+export const flag = (change: Partial<Flag> = {}): Flag => ({
+  id: 'flag',
+  place: 'knee',
+  side: 'left',
+  note: 'stairs',
+  fine: '',
+  since: null,
+  saidBy: '',
+  state: 'new',
+  usualPain: 0,
+  ...change,
+});

@@ -5,12 +5,12 @@ import { useSignedIn } from '@/shell/use-signed-in';
 
 export default function ClientsLayout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();
-  const { studio } = useSignedIn();
+  const { studio, trainer } = useSignedIn();
   const path = usePathname();
   const chosen = path === '/clients' || path === '/clients/new' ? null : (id ?? null);
   return (
     <ListDetail
-      list={<ClientList zone={studio.zone} chosen={chosen} />}
+      list={<ClientList zone={studio.zone} chosen={chosen} trainerId={trainer.id} />}
       detail={<Slot />}
       showDetail={path !== '/clients'}
     />

@@ -7,6 +7,7 @@ import CloudUpload from 'lucide-react-native/icons/cloud-upload';
 import DoorOpen from 'lucide-react-native/icons/door-open';
 import Dumbbell from 'lucide-react-native/icons/dumbbell';
 import Ellipsis from 'lucide-react-native/icons/ellipsis';
+import Lock from 'lucide-react-native/icons/lock';
 import ListChecks from 'lucide-react-native/icons/list-checks';
 import Minus from 'lucide-react-native/icons/minus';
 import Plus from 'lucide-react-native/icons/plus';
@@ -43,6 +44,7 @@ const icons = {
   checklist: ListChecks,
   clients: Users,
   close: X,
+  closed: Lock,
   day: CalendarDays,
   floor: RampMark,
   forward: ChevronRight,

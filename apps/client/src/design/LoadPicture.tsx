@@ -1,8 +1,8 @@
-import { massNumber, plateChange, type Build, type Plate } from '@spalo/core';
+import { massNumber, plateChange, platesOf, type Build, type Plate } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import { buildText } from './load-text';
+import Svg, { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { buildText, platesText } from './load-text';
 import { tone } from './tone';
 
 const HEIGHT = 92;
@@ -46,17 +46,17 @@ const figure = {
   textAnchor: 'middle',
 } as const;
 
-function BarDrawing({
+/** Plates on a bar or on the horn of a machine. */
+function SleeveDrawing({
   build,
   previous,
   width,
 }: {
-  build: Extract<Build, { kind: 'barbell' }>;
+  build: Extract<Build, { kind: 'barbell' | 'machine' }>;
   previous: Build | null;
   width: number;
 }) {
-  const before =
-    previous?.kind === 'barbell' && previous.bar.id === build.bar.id ? previous.perSide : [];
+  const before = previous && previous.kind === build.kind ? platesOf(previous) : [];
   const { add } = plateChange(before, build.perSide);
   const drawn = slices(build.perSide, add.length, width);
   return (
@@ -99,20 +99,29 @@ function BarDrawing({
   );
 }
 
-function DumbbellDrawing({
+function Label({ x, children }: { x: number; children: string }) {
+  return (
+    <SvgText {...figure} x={x} y={LABEL_Y} fill={tone('ink')}>
+      {children}
+    </SvgText>
+  );
+}
+
+/** One bell or two, side by side. */
+function BellDrawing({
   build,
   width,
 }: {
-  build: Extract<Build, { kind: 'dumbbell' }>;
+  build: Extract<Build, { kind: 'dumbbell' | 'kettlebell' }>;
   width: number;
 }) {
-  const { massG, unit } = build.dumbbell;
+  const { massG, unit } = build.kind === 'dumbbell' ? build.dumbbell : build.kettlebell;
   const half = 14 + Math.min(20, massG / 1400);
   const middles = build.hands === 2 ? [width * 0.27, width * 0.73] : [width * 0.5];
-  return (
-    <>
-      {middles.map((middle) => (
-        <G key={middle}>
+  return middles.map((middle) => (
+    <G key={middle}>
+      {build.kind === 'dumbbell' ? (
+        <>
           <Rect x={middle - 34} y={AXIS - 6} width={68} height={12} rx={4} fill={tone('line')} />
           {[-1, 1].map((end) => (
             <Rect
@@ -125,17 +134,111 @@ function DumbbellDrawing({
               fill={tone('slate')}
             />
           ))}
-          <Circle cx={middle} cy={AXIS} r={3} fill={tone('slate')} />
-          <SvgText {...figure} x={middle} y={LABEL_Y} fill={tone('ink')}>
-            {`${massNumber(massG, unit)} ${unit}`}
-          </SvgText>
-        </G>
+        </>
+      ) : (
+        <>
+          <Path
+            d={`M${middle - 13} ${AXIS + 4}C${middle - 20} ${AXIS - 38} ${middle + 20} ${AXIS - 38} ${middle + 13} ${AXIS + 4}`}
+            fill="none"
+            stroke={tone('slate')}
+            strokeWidth={7}
+          />
+          <Circle cx={middle} cy={AXIS + 12} r={Math.min(24, half)} fill={tone('slate')} />
+        </>
+      )}
+      <Label x={middle}>{`${massNumber(massG, unit)} ${unit}`}</Label>
+    </G>
+  ));
+}
+
+/** A stack with its pin where it goes, the plates above it lifted. */
+function StackDrawing({
+  build,
+  width,
+}: {
+  build: Extract<Build, { kind: 'stack' }>;
+  width: number;
+}) {
+  const { stack, pinG, addOnsG } = build;
+  const rows = Math.min(stack.count, 16);
+  const share = (pinG - stack.firstG) / Math.max(1, stack.stepG) / Math.max(1, stack.count - 1);
+  const pinned = Math.round(share * (rows - 1));
+  const tall = (AXIS * 2) / rows;
+  const left = width / 2 - 45;
+  const extra = addOnsG.map((grams) => ` + ${massNumber(grams, stack.unit)}`).join('');
+  return (
+    <>
+      {Array.from({ length: rows }, (_, row) => (
+        <Rect
+          key={row}
+          x={left}
+          y={row * tall}
+          width={90}
+          height={tall - 1}
+          rx={1}
+          fill={tone(row <= pinned ? 'slate' : 'line')}
+        />
       ))}
+      <Rect
+        x={left + 76}
+        y={pinned * tall}
+        width={34}
+        height={tall}
+        rx={2}
+        fill={tone('marigold')}
+      />
+      <Label x={width / 2}>{`${massNumber(pinG, stack.unit)}${extra} ${stack.unit}`}</Label>
     </>
   );
 }
 
-/** The bar from its end to the collar, plates to scale with their printed numbers; or the dumbbells. */
+/** A body, and what it carries besides itself. */
+function BodyDrawing({ build, width }: { build: Extract<Build, { kind: 'body' }>; width: number }) {
+  const middle = width / 2;
+  return (
+    <>
+      <Circle cx={middle} cy={12} r={10} fill={tone('slate')} />
+      <Rect x={middle - 18} y={25} width={36} height={46} rx={14} fill={tone('slate')} />
+      {build.added.map((plate, index) => (
+        <Circle
+          key={index}
+          cx={middle + 44 + index * 26}
+          cy={48}
+          r={8 + (plate.diameterMm / 450) * 14}
+          fill={tone('marigold')}
+        />
+      ))}
+      <Label x={middle}>
+        {build.added.length > 0 ? `body + ${platesText(build.added)}` : 'own body'}
+      </Label>
+    </>
+  );
+}
+
+function Drawing({
+  build,
+  previous,
+  width,
+}: {
+  build: Build;
+  previous: Build | null;
+  width: number;
+}) {
+  switch (build.kind) {
+    case 'barbell':
+    case 'machine':
+      return <SleeveDrawing build={build} previous={previous} width={width} />;
+    case 'dumbbell':
+    case 'kettlebell':
+      return <BellDrawing build={build} width={width} />;
+    case 'stack':
+      return <StackDrawing build={build} width={width} />;
+    case 'body':
+      return <BodyDrawing build={build} width={width} />;
+  }
+}
+
+/** What is in the hand, to scale where plates are: the bar from its end to the collar, a horn, bells, a stack, a body. */
 export function LoadPicture({ build, previous }: { build: Build; previous: Build | null }) {
   const [width, setWidth] = useState(0);
   return (
@@ -147,19 +250,7 @@ export function LoadPicture({ build, previous }: { build: Build; previous: Build
     >
       {width > 0 && (
         <Svg width={width} height={HEIGHT} aria-hidden>
-          <Line
-            x1={0}
-            x2={width}
-            y1={AXIS}
-            y2={AXIS}
-            stroke={tone('line')}
-            strokeWidth={build.kind === 'barbell' ? 0 : 1}
-          />
-          {build.kind === 'barbell' ? (
-            <BarDrawing build={build} previous={previous} width={width} />
-          ) : (
-            <DumbbellDrawing build={build} width={width} />
-          )}
+          <Drawing build={build} previous={previous} width={width} />
         </Svg>
       )}
     </View>

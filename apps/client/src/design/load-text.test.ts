@@ -1,4 +1,4 @@
-import type { Build, Plate } from '@spalo/core';
+import type { Barbell, Build, Plate } from '@spalo/core';
 import { buildText, changeText, platesText } from './load-text';
 
 const plate = (massG: number, unit: 'kg' | 'lb' = 'kg'): Plate => ({
@@ -13,8 +13,32 @@ const twenty = plate(20_000);
 const ten = plate(10_000);
 const five = plate(5_000);
 const pounds = plate(2_268, 'lb');
-const bar = { id: 'bar', name: 'Long bar', massG: 20_000, unit: 'kg', sleeveMm: 400 } as const;
-const on = (...perSide: Plate[]): Build => ({ kind: 'barbell', bar, perSide });
+const bar: Barbell = {
+  id: 'bar',
+  name: 'Long bar',
+  kind: 'straight',
+  massG: 20_000,
+  unit: 'kg',
+  sleeveMm: 400,
+  count: 1,
+  fits: null,
+  handleMm: [],
+};
+const on = (...perSide: Plate[]): Build => ({ kind: 'barbell', bar, perSide, hands: 1 });
+const horn = (horns: 1 | 2, ...perSide: Plate[]): Build => ({
+  kind: 'machine',
+  machine: {
+    id: 'press',
+    name: 'Leg press',
+    station: 'leg press',
+    massG: 32_000,
+    unit: 'kg',
+    sleeveMm: 300,
+    horns,
+    fits: null,
+  },
+  perSide,
+});
 
 describe('plates in words', () => {
   it.each([
@@ -31,7 +55,38 @@ describe('plates in words', () => {
     ['all others', on(twenty), on(ten, five), 'clear it, add 20 a side'],
     ['one for another', on(ten), on(five), 'off 5, add 10 a side'],
     ['nothing', on(ten), on(ten), ''],
+    ['onto a machine', horn(2, ten), on(ten), 'add 10 a side'],
+    ['onto one horn', horn(1, ten, five), horn(1, ten), 'add 5 in all'],
   ])('%s', (_name, build, previous, words) => expect(changeText(build, previous)).toBe(words));
+
+  it('names stacks, bodies and bells', () => {
+    const stack = {
+      id: 's',
+      name: 'Pulldown',
+      station: 'pulldown',
+      unit: 'kg',
+      firstG: 5000,
+      stepG: 5000,
+      count: 10,
+      addOnsG: [2500],
+      ratio: 1,
+      assisted: false,
+    } as const;
+    const pinned: Build = {
+      kind: 'stack',
+      stack: { ...stack, addOnsG: [2500] },
+      pinG: 35_000,
+      addOnsG: [2500],
+    };
+    expect(buildText(pinned, null)).toBe('Pulldown, pin at 35 + 2.5 kg');
+    expect(buildText({ kind: 'body', added: [] }, null)).toBe('Own body');
+    expect(buildText({ kind: 'body', added: [five] }, null)).toBe('Own body, with 5 added');
+    expect(buildText(horn(2), null)).toBe('Leg press, 32 kg empty, nothing on it');
+    const kettlebell = { id: 'k', massG: 16_000, unit: 'kg', count: 1 } as const;
+    expect(buildText({ kind: 'kettlebell', kettlebell, hands: 1 }, null)).toBe(
+      'One kettlebell of 16 kg',
+    );
+  });
 
   it('says what is on it, and what to change where there was something else', () => {
     expect(buildText(on(), null)).toBe('Long bar, 20 kg, nothing on it');

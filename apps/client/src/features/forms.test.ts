@@ -1,26 +1,39 @@
-import { clientFacts } from '@spalo/contract';
+import { clientFacts, measurementFacts, type ClientFacts } from '@spalo/contract';
 import fc from 'fast-check';
 import { bookingForm } from './clients/booking-form';
-import { clientForm, emptyClientForm } from './clients/client-form';
 import { clockTime, dayBounds, instantOf, shortDate } from './day/day-time';
 import { clock, logLabel, rirText } from './floor/words';
+import { emptyIntake, factsOf, intakeForm, intakeOf } from './intake/intake-form';
+import { kindNames, kinds, readItem, typedItem, type Kind } from './room/equipment-kinds';
 
-describe('the client form', () => {
-  const form = clientForm('kg', 2026);
-  const filled = { ...emptyClientForm, name: 'Ada', bodyMass: '64,5', trainingMonths: '0' };
+describe('the intake form', () => {
+  const TODAY = '2026-11-24';
+  const form = intakeForm('kg', TODAY);
+  const filled = { ...emptyIntake(TODAY), name: 'Ada', bodyMass: '64,5', trainingMonths: '0' };
+  const report = { liftId: 'back-squat', load: '40', reps: '8', monthsAgo: '3', sure: 'sure' };
+  const take = (change: object, before: ClientFacts | null = null) =>
+    factsOf(form.parse({ ...filled, ...change }), before, '2026-11-24T10:00:00.000Z');
 
   it('gives what the API takes', () => {
-    const facts = form.parse({
-      ...filled,
-      reportLift: 'back-squat',
-      reportLoad: '40',
-      reportReps: '8',
+    const { facts, measured } = take({
+      birthDate: '19900531',
+      height: '171,5',
+      consent: true,
+      reports: [report],
+      thigh: '45',
+      shin: '42',
+      trunk: '50',
+      arm: '60',
     });
     expect(clientFacts.parse(facts)).toEqual(facts);
+    expect(measurementFacts.parse(measured)).toEqual({ day: TODAY, bodyMassG: 64_500 });
     expect(facts).toMatchObject({
       bodyMassG: 64_500,
-      birthYear: null,
-      reports: [{ liftId: 'back-squat', loadG: 40_000, reps: 8, monthsAgo: 0 }],
+      birthDate: '1990-05-31',
+      heightMm: 1715,
+      consentAt: '2026-11-24T10:00:00.000Z',
+      segments: { thighMm: 450 },
+      reports: [{ liftId: 'back-squat', loadG: 40_000, reps: 8, monthsAgo: 3, sure: 'sure' }],
     });
   });
 
@@ -28,14 +41,37 @@ describe('the client form', () => {
     [{ name: ' ' }, 'name'],
     [{ bodyMass: '12' }, 'bodyMass'],
     [{ bodyMass: 'heavy' }, 'bodyMass'],
+    [{ bodyMassDay: '2026-11-25' }, 'bodyMassDay'],
     [{ trainingMonths: '1.5' }, 'trainingMonths'],
-    [{ birthYear: '2040' }, 'birthYear'],
-    [{ reportLift: 'back-squat' }, 'reportLoad'],
-    [{ reportLift: 'back-squat', reportLoad: '40', reportReps: '0' }, 'reportReps'],
+    [{ birthDate: '2040-01-01' }, 'birthDate'],
+    [{ birthDate: '31.5.1990' }, 'birthDate'],
+    [{ email: 'nobody' }, 'email'],
+    [{ height: '3' }, 'height'],
+    [{ thigh: '45' }, 'shin'],
+    [{ reports: [{ ...report, reps: '0' }] }, 'reports'],
+    [{ reports: [{ ...report, load: '' }] }, 'reports'],
   ])('answers %j beside its field', (change, field) => {
     const result = form.safeParse({ ...filled, ...change });
     expect(result.success).toBe(false);
     expect(result.error!.issues.map((issue) => issue.path[0])).toContain(field);
+  });
+
+  it('keeps what it does not ask about, and the day of the consent', () => {
+    const override = {
+      liftId: 'back-squat',
+      range: null,
+      reason: 'asked',
+      at: '2026-01-01T00:00:00.000Z',
+      by: '019a0000-0000-7000-8000-000000000001',
+    };
+    const before = {
+      ...take({ consent: true }).facts,
+      consentAt: '2026-01-01T00:00:00.000Z',
+      programme: ['back-squat'],
+      overrides: [override],
+    };
+    const typed = intakeOf(before, 'kg', TODAY);
+    expect(factsOf(form.parse(typed), before, '2026-11-24T10:00:00.000Z').facts).toEqual(before);
   });
 
   it('never passes on what the API would refuse', () => {
@@ -45,23 +81,93 @@ describe('the client form', () => {
           name: fc.string(),
           bodyMass: fc.oneof(fc.string(), fc.nat(400).map(String)),
           trainingMonths: fc.nat(900).map(String),
+          birthDate: fc.oneof(fc.string(), fc.constantFrom('1990-02-30', '20001231', '1890-01-01')),
+          height: fc.nat(300).map(String),
           brief: fc.string(),
         }),
         (typed) => {
-          const result = form.safeParse({ ...emptyClientForm, ...typed });
-          if (result.success)
-            expect(
-              clientFacts
-                .safeParse(result.data)
-                .error?.issues.filter((issue) => issue.code !== 'custom') ?? [],
-            ).toEqual([]);
+          const result = form.safeParse({ ...filled, ...typed });
+          if (!result.success) return;
+          const { facts } = factsOf(result.data, null, '2026-11-24T10:00:00.000Z');
+          expect(
+            clientFacts.safeParse(facts).error?.issues.filter((issue) => issue.code !== 'custom') ??
+              [],
+          ).toEqual([]);
         },
       ),
     );
   });
 
   it('reads pounds', () => {
-    expect(clientForm('lb', 2026).parse({ ...filled, bodyMass: '150' }).bodyMassG).toBe(68_039);
+    const pounds = intakeForm('lb', TODAY).parse({ ...filled, bodyMass: '150' });
+    expect(pounds.bodyMass).toBe(68_039);
+  });
+});
+
+describe('the forms of the room', () => {
+  const id = '019a0000-0000-7000-8000-000000000001';
+  it.each(kindNames)('%s: what was typed for an item gives the item back', (kind) => {
+    const full = {
+      bars: [
+        {
+          name: 'Bar',
+          kind: 'trap',
+          massG: 24_000,
+          unit: 'kg',
+          sleeveMm: 260,
+          count: 1,
+          fits: null,
+          handleMm: [230, 330],
+        },
+      ],
+      plates: [{ massG: 20_412, unit: 'lb', count: 4, diameterMm: 450, thicknessMm: 40 }],
+      dumbbells: [{ massG: 12_500, unit: 'kg', count: 2 }],
+      kettlebells: [{ massG: 16_000, unit: 'kg', count: 1 }],
+      stacks: [
+        {
+          name: 'Column',
+          station: 'cable',
+          unit: 'lb',
+          firstG: 4536,
+          stepG: 4536,
+          count: 16,
+          addOnsG: [2268],
+          ratio: 0.5,
+          assisted: false,
+        },
+      ],
+      machines: [
+        {
+          name: 'Press',
+          station: 'leg press',
+          massG: 32_000,
+          unit: 'kg',
+          sleeveMm: 320,
+          horns: 2,
+          fits: null,
+        },
+      ],
+      bands: [{ label: 'Green', restG: 3000, stretchedG: 16_000 }],
+    } satisfies Record<Kind, object[]>;
+    for (const item of full[kind]) {
+      const whole = { id, ...item };
+      expect(readItem(kind, id, typedItem(kind, whole))).toEqual({ item: whole });
+    }
+  });
+
+  it('say what is wrong beside each field, in the words of the contract', () => {
+    const problems = (kind: Kind, typed: Record<string, string>) => {
+      const result = readItem(kind, id, { ...kinds[kind].fresh, ...typed });
+      return 'problems' in result ? result.problems : {};
+    };
+    expect(problems('plates', { massG: '' })).toEqual({ massG: 'Fill this in' });
+    expect(problems('plates', { massG: 'ten' })).toEqual({ massG: '“ten” is not a number' });
+    expect(problems('plates', { massG: '900' })).toEqual({ massG: 'At most 500 kg' });
+    expect(problems('bars', { name: '' })).toEqual({ name: 'Fill this in' });
+    expect(problems('stacks', { name: 'A', ratio: '9' })).toEqual({ ratio: 'Between 0.1 and 2' });
+    expect(problems('bands', { label: 'A', restG: '20', stretchedG: '5' })).toEqual({
+      stretchedG: 'A stretched band pulls at least as hard as one at rest',
+    });
   });
 });
 

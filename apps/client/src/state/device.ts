@@ -1,14 +1,25 @@
 import { call } from '../api/call';
 import { newId } from './ids';
 import { makeJournal, type Author } from './journal';
-import { indexedDbJournal } from './journal-store';
+import { indexedDbJournal, type Change } from './journal-store';
 import { queryClient } from './query-client';
 import { makeSync } from './sync';
+
+/** What was fetched and a change has touched. */
+const touches: Record<Change['route'], string> = {
+  putClient: 'clients',
+  putFlag: 'clients',
+  putMeasurement: 'clients',
+  putScreening: 'clients',
+  putBooking: 'bookings',
+  putRoom: 'rooms',
+  deleteRoom: 'rooms',
+};
 
 /** This device's journal and its connection to the server: one of each. */
 export const journal = makeJournal(indexedDbJournal());
 export const sync = makeSync(journal, call, (route) =>
-  queryClient.refetchQueries({ queryKey: [route === 'putBooking' ? 'bookings' : 'clients'] }),
+  queryClient.refetchQueries({ queryKey: [touches[route]] }),
 );
 
 const DEVICE = 'spalo-device';

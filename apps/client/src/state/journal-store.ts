@@ -6,6 +6,10 @@ import { createStore, delMany, entries, get, set, setMany } from 'idb-keyval';
 export type Change =
   | { route: 'putClient'; args: Call<'putClient'> }
   | { route: 'putFlag'; args: Call<'putFlag'> }
+  | { route: 'putMeasurement'; args: Call<'putMeasurement'> }
+  | { route: 'putScreening'; args: Call<'putScreening'> }
+  | { route: 'putRoom'; args: Call<'putRoom'> }
+  | { route: 'deleteRoom'; args: Call<'deleteRoom'> }
   | { route: 'putBooking'; args: Call<'putBooking'> };
 
 /** waiting: to be sent; sent: the server has it; refused: the server will not have it, and says why. */

@@ -40,6 +40,8 @@ export interface Journal {
   receive(events: readonly SessionEvent[]): Promise<void>;
   /** Marks entries as the server answered; changes that arrived are dropped. */
   settle(ids: readonly string[], state: 'sent' | 'refused', refusal?: string): Promise<void>;
+  /** Lets go of all that is held of clients who were deleted for good. */
+  forgetClients(clientIds: readonly string[]): Promise<void>;
   /** Puts refused entries back among the waiting ones. */
   retryRefused(): Promise<void>;
   note: Pick<JournalStore, 'readNote' | 'writeNote'>;
@@ -163,6 +165,28 @@ export function makeJournal(store: JournalStore): Journal {
       const left = new Map(state.getState().entries);
       for (const entry of arrived) left.delete(entry.id);
       state.setState({ entries: left });
+    },
+
+    async forgetClients(clientIds) {
+      const { entries, sessions } = state.getState();
+      const gone = new Set(clientIds);
+      const lost = new Set(
+        [...sessions.values()].filter(({ clientId }) => gone.has(clientId)).map(({ id }) => id),
+      );
+      const ids = [...entries.values()]
+        .filter((entry) =>
+          entry.kind === 'event'
+            ? lost.has(entry.event.sessionId)
+            : 'id' in entry.change.args.params && gone.has(entry.change.args.params.id),
+        )
+        .map((entry) => entry.id);
+      if (ids.length === 0 && lost.size === 0) return;
+      await store.remove(ids);
+      const left = new Map(state.getState().entries);
+      for (const id of ids) left.delete(id);
+      const kept = new Map(state.getState().sessions);
+      for (const id of lost) kept.delete(id);
+      state.setState({ entries: left, sessions: kept });
     },
 
     async retryRefused() {

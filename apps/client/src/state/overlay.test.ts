@@ -9,14 +9,44 @@ const facts = {
   bodyMassG: 70_000,
   sex: 'unsaid' as const,
   trainingMonths: 0,
-  birthYear: null,
+  birthDate: null,
+  heightMm: null,
+  phone: '',
+  email: '',
+  preference: 'none' as const,
+  availability: '',
+  emergencyContact: '',
+  consentAt: null,
+  squatLook: null,
+  segments: null,
+  programme: [],
+  overrides: [],
+  archivedAt: null,
   nervous: false,
   goal: '',
   brief: '',
   reports: [],
 };
-const served: Client = { ...facts, id: 'a', flags: [], history: emptyHistory, mine: true };
-const flag = { place: 'knee', side: 'left', note: '', state: 'new', usualPain: 0 } as const;
+const served: Client = {
+  ...facts,
+  id: 'a',
+  flags: [],
+  cautions: [],
+  screened: false,
+  measurements: [],
+  history: emptyHistory,
+  mine: true,
+};
+const flag = {
+  place: 'knee',
+  side: 'left',
+  note: '',
+  fine: '',
+  since: null,
+  saidBy: '',
+  state: 'new',
+  usualPain: 0,
+} as const;
 
 const put = (id: string, change: object = {}): Entry => ({
   id: `e-${id}`,

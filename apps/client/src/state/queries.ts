@@ -2,7 +2,8 @@ import type { Booking, Client } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
-import { overlayBookings, overlayClients } from './overlay';
+import { journal } from './device';
+import { overlayBookings, overlayClients, overlayRooms } from './overlay';
 import { useFinishedSessions, useSessions, useWaitingChanges } from './use-journal';
 
 export const useAccount = () =>
@@ -10,8 +11,19 @@ export const useAccount = () =>
 
 export const useSetup = () => useQuery({ queryKey: ['setup'], queryFn: () => call('setup', {}) });
 
-export const useRooms = () =>
-  useQuery({ queryKey: ['rooms'], queryFn: async () => (await call('rooms', {})).rooms });
+/** All rooms, with what this device has changed and not yet sent. */
+export function useRooms() {
+  const query = useQuery({
+    queryKey: ['rooms'],
+    queryFn: async () => (await call('rooms', {})).rooms,
+  });
+  const waiting = useWaitingChanges();
+  const rooms = useMemo(
+    () => query.data && overlayRooms(query.data, waiting),
+    [query.data, waiting],
+  );
+  return { ...query, data: rooms };
+}
 
 export const useTrainers = () =>
   useQuery({ queryKey: ['trainers'], queryFn: async () => (await call('trainers', {})).trainers });
@@ -20,7 +32,11 @@ export const useTrainers = () =>
 export function useClients() {
   const query = useQuery({
     queryKey: ['clients'],
-    queryFn: async () => (await call('clients', {})).clients,
+    queryFn: async () => {
+      const { clients, erased } = await call('clients', {});
+      await journal.forgetClients(erased);
+      return clients;
+    },
   });
   const waiting = useWaitingChanges();
   const finished = useFinishedSessions();

@@ -5,7 +5,7 @@ import { queryClient } from './query-client';
 
 const RETRY_MS = 4000;
 const keysOf = {
-  clients: ['clients', 'sessions'],
+  clients: ['clients', 'sessions', 'evidence'],
   bookings: ['bookings'],
   rooms: ['rooms'],
   trainers: ['trainers'],

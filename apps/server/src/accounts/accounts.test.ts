@@ -1,4 +1,11 @@
-import { clientBody, device, newStudio, testServer, type TestServer } from '../test/server';
+import {
+  answerBody,
+  clientBody,
+  device,
+  newStudio,
+  testServer,
+  type TestServer,
+} from '../test/server';
 import { v7 } from 'uuid';
 
 let server: TestServer;
@@ -164,7 +171,7 @@ describe('screening answers', () => {
     const { agent } = await newStudio(server);
     const id = v7();
     await agent.put(`/api/v1/clients/${id}`).send(clientBody).expect(200);
-    const answers = { heart: { yes: true, note: 'takes tablets' } };
+    const answers = { heart: { ...answerBody, note: 'takes tablets' } };
     await agent.put(`/api/v1/clients/${id}/screening`).send({ answers }).expect(200);
     expect((await agent.get(`/api/v1/clients/${id}/screening`)).body.answers).toEqual(answers);
 

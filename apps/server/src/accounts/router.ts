@@ -1,3 +1,4 @@
+import { roomPresets } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
 import { eq, sql } from 'drizzle-orm';
 import { Router } from 'express';
@@ -8,11 +9,13 @@ import { rooms, studios, trainers } from '../db/schema';
 import { announce } from '../http/change-feed';
 import { mountInStudio, mountOpen } from '../http/mount';
 import { Refusal } from '../http/refusal';
-import { firstRoom } from '../rooms/first-room';
 import { hashPassword, passwordMatches } from './password';
 import { endSignIn, startSignIn } from './sign-in';
 import { addTrainer, readAccount } from './studio';
 import { countTry, forgetTries } from './throttle';
+
+/** A room to begin with; the trainer makes it their own. */
+const firstRoom = () => roomPresets.find((preset) => preset.id === 'studio')!.make(v7);
 
 /** Two first studios at once would both find none: they queue here. */
 const FIRST_STUDIO_LOCK = 460_046_005;
@@ -46,7 +49,7 @@ export function accountsRouter(app: App): Router {
       const { studioName, unit, zone, name, email } = body;
       await db.insert(studios).values({ id: studioId, name: studioName, unit, zone });
       await addTrainer(db, { studioId, id: trainerId, name, email, passwordHash, role: 'owner' });
-      await db.insert(rooms).values({ studioId, ...firstRoom('Main room') });
+      await db.insert(rooms).values({ studioId, ...firstRoom(), name: 'Main room' });
     });
     await startSignIn(app, response, studioId, trainerId);
     return accountOf(app, studioId, trainerId);

@@ -1,12 +1,17 @@
+import { emptyHistory, type Room } from '@spalo/core';
 import { v7 } from 'uuid';
 import {
   clientBody,
+  answerBody,
   device,
+  flagBody,
   newStudio,
+  roomBody,
   testServer,
   type Agent,
   type TestServer,
 } from '../test/server';
+import { sessionWriter } from '../test/session-events';
 
 let server: TestServer;
 let agent: Agent;
@@ -37,7 +42,10 @@ describe('clients', () => {
       name: 'Ada',
       flags: [],
       mine: true,
-      history: { plans: {}, evidence: [], lastTime: {}, faults: {}, lastSessionAt: null },
+      cautions: [],
+      screened: false,
+      measurements: [],
+      history: emptyHistory,
     });
   });
 
@@ -57,7 +65,7 @@ describe('clients', () => {
   });
 
   it('keep what they reported', async () => {
-    const reports = [{ liftId: 'back-squat', loadG: 40_000, reps: 8, monthsAgo: 3 }];
+    const reports = [{ liftId: 'back-squat', loadG: 40_000, reps: 8, monthsAgo: 3, sure: 'about' }];
     expect((await read(await added({ reports }))).reports).toEqual(reports);
   });
 
@@ -92,7 +100,7 @@ describe('clients', () => {
 });
 
 describe('flags', () => {
-  const flag = { place: 'knee', side: 'left', note: 'stairs', state: 'new', usualPain: 1 };
+  const flag = flagBody;
 
   it('are raised, changed, and shown with the client in the order they were raised', async () => {
     const id = await added();
@@ -173,6 +181,227 @@ describe('bookings', () => {
     await agent
       .get('/api/v1/bookings?from=2026-01-01T00:00:00.000Z&to=2026-12-31T00:00:00.000Z')
       .expect(400);
+  });
+});
+
+describe('measurements', () => {
+  const put = (id: string, day: string, bodyMassG: number) =>
+    agent.put(`/api/v1/clients/${id}/measurements/${v7()}`).send({ day, bodyMassG });
+
+  it('are kept with their day, and the newest is the client’s', async () => {
+    const id = await added({ bodyMassG: 70_000 });
+    await put(id, '2026-11-20', 71_500).expect(200);
+    await put(id, '2026-03-01', 68_000).expect(200);
+    const client = await read(id);
+    expect(client.bodyMassG).toBe(71_500);
+    expect(client.measurements.map((each: { day: string }) => each.day)).toEqual([
+      '2026-03-01',
+      '2026-11-20',
+    ]);
+  });
+  it('need a day that is one and a mass that a person has', async () => {
+    const id = await added();
+    await put(id, '2026-02-30', 70_000).expect(400);
+    await put(id, '2026-02-20', 7_000).expect(400);
+    await put(v7(), '2026-02-20', 70_000).expect(404);
+  });
+});
+
+describe('screening', () => {
+  const put = (id: string, answers: object) =>
+    agent.put(`/api/v1/clients/${id}/screening`).send({ answers });
+
+  it('shows what it limits to every trainer, and lifts it when clearance is recorded', async () => {
+    const id = await added();
+    await put(id, { heart: answerBody }).expect(200);
+    expect(await read(id)).toMatchObject({
+      screened: true,
+      cautions: ['clearance', 'exhale', 'no low reps'],
+    });
+    const cleared = { ...answerBody, clearedBy: 'her clinician', clearedOn: '2026-11-01' };
+    await put(id, { heart: cleared }).expect(200);
+    expect((await read(id)).cautions).toEqual(['exhale']);
+  });
+  it('refuses clearance without a day', async () => {
+    const answer = await put(await added(), { heart: { ...answerBody, clearedBy: 'someone' } });
+    expect(answer.status).toBe(400);
+    expect(answer.body.errors[0].path).toBe('body.answers.heart.clearedBy');
+  });
+});
+
+describe('personal data', () => {
+  /** A client with one of everything. */
+  async function whole() {
+    const id = await added({ name: 'Leaving' });
+    await agent.put(`/api/v1/clients/${id}/flags/${v7()}`).send(flagBody).expect(200);
+    await agent
+      .put(`/api/v1/clients/${id}/measurements/${v7()}`)
+      .send({ day: '2026-11-20', bodyMassG: 70_000 })
+      .expect(200);
+    await agent
+      .put(`/api/v1/clients/${id}/screening`)
+      .send({ answers: { heart: answerBody } })
+      .expect(200);
+    await agent
+      .put(`/api/v1/bookings/${v7()}`)
+      .send({ clientId: id, startsAt: '2026-12-01T09:00:00.000Z', minutes: 60 })
+      .expect(200);
+    const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+    const writer = sessionWriter({ clientId: id, trainerId, room });
+    writer.logNext('back-squat');
+    writer.finish();
+    await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
+    return { id, writer };
+  }
+
+  it('is exported whole, and the opening of the answers recorded', async () => {
+    const { id, writer } = await whole();
+    const { body } = await agent.get(`/api/v1/clients/${id}/export`).expect(200);
+    expect(body).toMatchObject({ format: 'spalo-client', version: 1 });
+    expect(body.client.name).toBe('Leaving');
+    expect(body.screening.answers.heart.yes).toBe(true);
+    expect(body.bookings).toHaveLength(1);
+    expect(body.events).toHaveLength(writer.events.length);
+    const { openings } = (await agent.get(`/api/v1/clients/${id}/screening/openings`)).body;
+    expect(openings).toHaveLength(1);
+  });
+
+  it('is deleted for good: no row is left, and no late device brings it back', async () => {
+    const { id, writer } = await whole();
+    await agent.delete(`/api/v1/clients/${id}`).expect(200);
+    await agent.get(`/api/v1/clients/${id}`).expect(404);
+    for (const table of ['flags', 'measurements', 'screenings', 'bookings', 'sessions', 'sets']) {
+      const rows = await server.sql(`SELECT 1 FROM ${table} WHERE client_id = $1`, [id]);
+      expect(rows).toEqual([]);
+    }
+    expect(
+      await server.sql('SELECT 1 FROM events WHERE session_id = $1', [writer.sessionId]),
+    ).toEqual([]);
+    expect((await agent.get('/api/v1/clients')).body.erased).toContain(id);
+    const late = await agent.post('/api/v1/events').send({ events: writer.events });
+    expect([late.status, late.body.type]).toEqual([410, '/problems/gone']);
+    await agent.put(`/api/v1/clients/${id}`).send(clientBody).expect(410);
+  });
+
+  it('is left alone by trainers who neither coach the client nor own the studio', async () => {
+    const id = await added();
+    const body = { name: 'Other', email: `${v7()}@example.invalid`, password: 'long enough pw' };
+    await agent
+      .post('/api/v1/trainers')
+      .send({ ...body, role: 'trainer' })
+      .expect(200);
+    const other = device(server.running);
+    await other.post('/api/v1/auth/sign-in').send(body).expect(200);
+    await other.get(`/api/v1/clients/${id}/export`).expect(403);
+    await other.delete(`/api/v1/clients/${id}`).expect(403);
+    await agent.get(`/api/v1/clients/${id}`).expect(200);
+  });
+});
+
+describe('what sets say', () => {
+  it('moves the belief with the history, and follows a set that is left out or corrected', async () => {
+    const id = await added();
+    const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+    const writer = sessionWriter({ clientId: id, trainerId, room });
+    let set = writer.logNext('back-squat');
+    while (set.type === 'set.logged' && set.payload.kind === 'warm-up') {
+      set = writer.logNext('back-squat');
+    }
+    writer.finish();
+    const send = () => agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
+    await send();
+    const belief = async () => (await read(id)).history.belief;
+    const { sets } = (await agent.get(`/api/v1/clients/${id}/evidence`).expect(200)).body;
+    expect(sets).toMatchObject([{ id: set.id, liftId: 'back-squat', standing: 'counts' }]);
+    const first = await belief();
+    const squat = first.liftIds.indexOf('back-squat');
+    expect(first.sets[squat]).toBe(1);
+
+    writer.append('set.judged', { setId: set.id, representative: false, reason: 'slipped' });
+    await send();
+    const without = await belief();
+    expect(without.sets[squat]).toBe(0);
+    expect(without.mean).not.toEqual(first.mean);
+
+    writer.append('set.judged', { setId: set.id, representative: true, reason: null });
+    await send();
+    expect(await belief()).toEqual(first);
+  });
+
+  it('starts anew from what the client tells later', async () => {
+    const id = await added();
+    const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+    const writer = sessionWriter({ clientId: id, trainerId, room });
+    writer.logNext('one-arm-row');
+    writer.finish();
+    await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
+    const before = (await read(id)).history.belief.mean[0];
+    await agent
+      .put(`/api/v1/clients/${id}`)
+      .send({ ...clientBody, bodyMassG: 110_000 })
+      .expect(200);
+    expect((await read(id)).history.belief.mean[0]).toBeGreaterThan(before);
+  });
+});
+
+describe('rooms', () => {
+  const plate = {
+    id: v7(),
+    massG: 20_000,
+    unit: 'kg',
+    count: 4,
+    diameterMm: 450,
+    thicknessMm: 40,
+  };
+  const list = async () => (await agent.get('/api/v1/rooms').expect(200)).body.rooms as Room[];
+
+  it('are made, changed, listed, and taken away, all but the last', async () => {
+    const id = v7();
+    await agent.put(`/api/v1/rooms/${id}`).send(roomBody).expect(200);
+    await agent
+      .put(`/api/v1/rooms/${id}`)
+      .send({ ...roomBody, plates: [plate] })
+      .expect(200);
+    expect((await list()).find((room) => room.id === id)?.plates).toEqual([plate]);
+    await agent.delete(`/api/v1/rooms/${id}`).expect(200);
+    await agent.delete(`/api/v1/rooms/${id}`).expect(409);
+    const [last] = await list();
+    await agent.delete(`/api/v1/rooms/${last!.id}`).expect(409);
+    expect(await list()).toHaveLength(1);
+  });
+
+  it.each([
+    [
+      'a plate heavier than sense',
+      { plates: [{ ...plate, massG: 600_000 }] },
+      'body.plates.0.massG',
+    ],
+    ['the same id twice', { plates: [plate, plate] }, 'body.plates.1.id'],
+    [
+      'a bar that fits plates from elsewhere',
+      {
+        bars: [
+          {
+            id: v7(),
+            name: 'Bar',
+            kind: 'straight',
+            massG: 20_000,
+            unit: 'kg',
+            sleeveMm: 400,
+            count: 1,
+            fits: [v7()],
+            handleMm: [],
+          },
+        ],
+      },
+      'body.bars.0.fits',
+    ],
+  ])('refuse %s, field by field, and keep nothing', async (_name, change, path) => {
+    const id = v7();
+    const answer = await agent.put(`/api/v1/rooms/${id}`).send({ ...roomBody, ...change });
+    expect(answer.status).toBe(400);
+    expect(answer.body.errors.map((error: { path: string }) => error.path)).toContain(path);
+    expect((await list()).some((room) => room.id === id)).toBe(false);
   });
 });
 

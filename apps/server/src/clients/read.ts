@@ -1,9 +1,17 @@
+import { cautionsOf } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import { emptyHistory } from '@spalo/core';
 import { and, asc, eq, inArray } from 'drizzle-orm';
 import type { Who } from '../accounts/sign-in';
 import type { StudioDb } from '../db/database';
-import { clientHistories, clients, clientTrainers, flags } from '../db/schema';
+import {
+  clientHistories,
+  clients,
+  clientTrainers,
+  flags,
+  measurements,
+  screenings,
+} from '../db/schema';
 import { Refusal } from '../http/refusal';
 
 type FlagRow = typeof flags.$inferSelect;
@@ -13,13 +21,17 @@ export function flagOf({
   place,
   side,
   note,
+  fine,
+  since,
+  saidBy,
   state,
   usualPain,
 }: FlagRow): Client['flags'][number] {
-  return { id, place: place as Client['flags'][number]['place'], side, note, state, usualPain };
+  const joint = place as Client['flags'][number]['place'];
+  return { id, place: joint, side, note, fine, since, saidBy, state, usualPain };
 }
 
-/** Clients of the studio by name, or one of them, with flags and history. */
+/** Clients of the studio by name, or one of them, with flags, measurements, history and what screening limits. */
 export async function readClients(db: StudioDb, who: Who, id?: string): Promise<Client[]> {
   const { studioId, trainerId } = who;
   const rows = await db
@@ -28,6 +40,10 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
     .leftJoin(
       clientHistories,
       and(eq(clientHistories.studioId, clients.studioId), eq(clientHistories.clientId, clients.id)),
+    )
+    .leftJoin(
+      screenings,
+      and(eq(screenings.studioId, clients.studioId), eq(screenings.clientId, clients.id)),
     )
     .leftJoin(
       clientTrainers,
@@ -40,18 +56,28 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
     .where(and(eq(clients.studioId, studioId), id === undefined ? undefined : eq(clients.id, id)))
     .orderBy(asc(clients.name), asc(clients.id));
   const ids = rows.map((row) => row.clients.id);
-  const raised = ids.length
-    ? await db
-        .select()
-        .from(flags)
-        .where(and(eq(flags.studioId, studioId), inArray(flags.clientId, ids)))
-        .orderBy(asc(flags.createdAt), asc(flags.id))
-    : [];
+  if (ids.length === 0) return [];
+  const raised = await db
+    .select()
+    .from(flags)
+    .where(and(eq(flags.studioId, studioId), inArray(flags.clientId, ids)))
+    .orderBy(asc(flags.createdAt), asc(flags.id));
+  const measured = await db
+    .select()
+    .from(measurements)
+    .where(and(eq(measurements.studioId, studioId), inArray(measurements.clientId, ids)))
+    .orderBy(asc(measurements.day), asc(measurements.id));
   return rows.map((row) => {
     const { studioId: _studio, createdAt: _created, updatedAt: _updated, ...facts } = row.clients;
     return {
       ...facts,
       flags: raised.filter((flag) => flag.clientId === facts.id).map(flagOf),
+      measurements: measured
+        .filter((each) => each.clientId === facts.id)
+        .map(({ id: own, day, bodyMassG }) => ({ id: own, day, bodyMassG })),
+      // What the answers limit is for every trainer of the studio; the answers are not.
+      cautions: cautionsOf(row.screenings?.answers ?? {}),
+      screened: row.screenings !== null,
       history: row.client_histories?.history ?? emptyHistory,
       mine: row.client_trainers !== null,
     };

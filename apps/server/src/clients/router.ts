@@ -1,11 +1,20 @@
 import { and, desc, eq, lt, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../app';
-import { clients, clientTrainers, flags, sessions } from '../db/schema';
+import {
+  clients,
+  clientTrainers,
+  erasedClients,
+  flags,
+  measurements,
+  sessions,
+} from '../db/schema';
 import { announce } from '../http/change-feed';
 import { mountInStudio } from '../http/mount';
 import { Refusal } from '../http/refusal';
+import { projectHistory } from '../log/project';
 import { flagOf, readClient, readClients, requireClient } from './read';
+import { readEvidence } from './evidence';
 
 const SESSIONS_A_PAGE = 20;
 
@@ -15,6 +24,12 @@ export function clientsRouter(app: App): Router {
 
   mountInStudio(router, app, 'clients', async ({ db, who }) => ({
     clients: await readClients(db, who),
+    erased: (
+      await db
+        .select({ id: erasedClients.id })
+        .from(erasedClients)
+        .where(eq(erasedClients.studioId, who.studioId))
+    ).map((row) => row.id),
   }));
 
   mountInStudio(router, app, 'client', ({ db, who, params }) => readClient(db, who, params.id));
@@ -22,6 +37,11 @@ export function clientsRouter(app: App): Router {
   mountInStudio(router, app, 'putClient', async ({ db, who, params, body }) => {
     const { studioId, trainerId } = who;
     const key = { studioId, id: params.id };
+    const erased = await db
+      .select({ id: erasedClients.id })
+      .from(erasedClients)
+      .where(and(eq(erasedClients.studioId, studioId), eq(erasedClients.id, params.id)));
+    if (erased.length > 0) throw new Refusal('gone', 'This client was deleted for good');
     const added = await db
       .insert(clients)
       .values({ ...key, ...body })
@@ -33,6 +53,8 @@ export function clientsRouter(app: App): Router {
     if (added[0]?.isNew) {
       await db.insert(clientTrainers).values({ studioId, clientId: params.id, trainerId });
     }
+    // Body mass, age, training age and reports are where the belief starts from.
+    await projectHistory(db, studioId, params.id);
     await announce(db, studioId, { kind: 'changed', what: 'clients' });
     return readClient(db, who, params.id);
   });
@@ -53,6 +75,40 @@ export function clientsRouter(app: App): Router {
     if (!row) throw new Refusal('not-found', 'No such flag of this client');
     await announce(db, studioId, { kind: 'changed', what: 'clients' });
     return flagOf(row);
+  });
+
+  mountInStudio(router, app, 'putMeasurement', async ({ db, who, params, body }) => {
+    const { studioId } = who;
+    const { id: clientId, measurementId: id } = params;
+    await requireClient(db, studioId, clientId);
+    const [row] = await db
+      .insert(measurements)
+      .values({ studioId, id, clientId, ...body })
+      .onConflictDoUpdate({
+        target: [measurements.studioId, measurements.id],
+        set: body,
+        setWhere: eq(measurements.clientId, clientId),
+      })
+      .returning();
+    if (!row) throw new Refusal('not-found', 'No such measurement of this client');
+    const [newest] = await db
+      .select()
+      .from(measurements)
+      .where(and(eq(measurements.studioId, studioId), eq(measurements.clientId, clientId)))
+      .orderBy(desc(measurements.day), desc(measurements.id))
+      .limit(1);
+    await db
+      .update(clients)
+      .set({ bodyMassG: newest!.bodyMassG, updatedAt: sql`now()` })
+      .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
+    await projectHistory(db, studioId, clientId);
+    await announce(db, studioId, { kind: 'changed', what: 'clients' });
+    return { id: row.id, day: row.day, bodyMassG: row.bodyMassG };
+  });
+
+  mountInStudio(router, app, 'evidence', async ({ db, who, params }) => {
+    await requireClient(db, who.studioId, params.id);
+    return { sets: await readEvidence(db, who.studioId, params.id) };
   });
 
   mountInStudio(router, app, 'clientSessions', async ({ db, who, params, query }) => {

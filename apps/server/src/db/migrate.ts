@@ -13,7 +13,9 @@ const GRANTS: Record<string, string> = {
   flags: 'SELECT, INSERT, UPDATE',
   screenings: 'SELECT, INSERT, UPDATE',
   screening_openings: 'SELECT, INSERT',
-  rooms: 'SELECT, INSERT, UPDATE',
+  measurements: 'SELECT, INSERT, UPDATE',
+  erased_clients: 'SELECT',
+  rooms: 'SELECT, INSERT, UPDATE, DELETE',
   bookings: 'SELECT, INSERT, UPDATE, DELETE',
   events: 'SELECT, INSERT',
   sessions: 'SELECT, INSERT, UPDATE, DELETE',
@@ -26,6 +28,7 @@ const FUNCTIONS = [
   'sign_in_holder(text)',
   'any_studio()',
   'demo_trainer()',
+  'erase_client(uuid)',
 ];
 
 /** Any number that no other program is likely to lock: migrations run one at a time. */

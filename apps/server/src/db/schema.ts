@@ -1,12 +1,19 @@
 import type {
+  Band,
   Barbell,
   ClientHistory,
   Dumbbell,
+  Kettlebell,
+  Machine,
+  Override,
   Plate,
   ReportedLift,
   SessionEvent,
   SessionState,
+  Stack,
 } from '@spalo/core';
+import type { ScreeningAnswer } from '@spalo/catalog';
+import type { Segments } from '@spalo/contract';
 import { sql } from 'drizzle-orm';
 import {
   bigint,
@@ -102,11 +109,26 @@ export const clients = pgTable(
     bodyMassG: integer('body_mass_g').notNull(),
     sex: text('sex', { enum: ['female', 'male', 'unsaid'] }).notNull(),
     trainingMonths: integer('training_months').notNull(),
-    birthYear: smallint('birth_year'),
+    /** A day, 1990-05-01. */
+    birthDate: text('birth_date'),
+    heightMm: integer('height_mm'),
+    phone: text('phone').notNull().default(''),
+    email: text('email').notNull().default(''),
     nervous: boolean('nervous').notNull(),
+    preference: text('preference', { enum: ['strength', 'size', 'endurance', 'none'] })
+      .notNull()
+      .default('none'),
     goal: text('goal').notNull(),
+    availability: text('availability').notNull().default(''),
     brief: text('brief').notNull(),
+    emergencyContact: text('emergency_contact').notNull().default(''),
+    consentAt: when('consent_at'),
+    squatLook: text('squat_look', { enum: ['knees forward', 'hips back'] }),
+    segments: jsonb('segments').$type<Segments>(),
     reports: jsonb('reports').$type<ReportedLift[]>().notNull(),
+    programme: jsonb('programme').$type<string[]>().notNull().default([]),
+    overrides: jsonb('overrides').$type<Override[]>().notNull().default([]),
+    archivedAt: when('archived_at'),
     createdAt: when('created_at')
       .notNull()
       .default(sql`now()`),
@@ -146,6 +168,9 @@ export const flags = pgTable(
     place: text('place').notNull(),
     side: text('side', { enum: ['left', 'right', 'both', 'none'] }).notNull(),
     note: text('note').notNull(),
+    fine: text('fine').notNull().default(''),
+    since: text('since'),
+    saidBy: text('said_by').notNull().default(''),
     state: text('state', { enum: ['new', 'watched', 'cleared', 'closed'] }).notNull(),
     usualPain: smallint('usual_pain').notNull(),
     createdAt: when('created_at')
@@ -159,12 +184,43 @@ export const flags = pgTable(
   ],
 );
 
+/** Body mass with its day; the newest is also the client's. */
+export const measurements = pgTable(
+  'measurements',
+  {
+    studioId: studioId(),
+    id: uuid('id').notNull(),
+    clientId: uuid('client_id').notNull(),
+    day: text('day').notNull(),
+    bodyMassG: integer('body_mass_g').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.studioId, table.id] }),
+    ofClient(table as never),
+    index('measurements_client').on(table.studioId, table.clientId, table.day),
+  ],
+);
+
+/** Who was deleted for good: only ids, so that late devices cannot bring them back. */
+export const erasedClients = pgTable(
+  'erased_clients',
+  {
+    studioId: studioId().references(() => studios.id),
+    id: uuid('id').notNull(),
+    sessionIds: uuid('session_ids').array().notNull(),
+    at: when('at')
+      .notNull()
+      .default(sql`now()`),
+  },
+  (table) => [primaryKey({ columns: [table.studioId, table.id] })],
+);
+
 export const screenings = pgTable(
   'screenings',
   {
     studioId: studioId(),
     clientId: uuid('client_id').notNull(),
-    answers: jsonb('answers').$type<Record<string, { yes: boolean; note: string }>>().notNull(),
+    answers: jsonb('answers').$type<Record<string, ScreeningAnswer>>().notNull(),
     answeredAt: when('answered_at').notNull(),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.clientId] }), ofClient(table as never)],
@@ -198,6 +254,10 @@ export const rooms = pgTable(
     bars: jsonb('bars').$type<Barbell[]>().notNull(),
     plates: jsonb('plates').$type<Plate[]>().notNull(),
     dumbbells: jsonb('dumbbells').$type<Dumbbell[]>().notNull(),
+    kettlebells: jsonb('kettlebells').$type<Kettlebell[]>().notNull().default([]),
+    stacks: jsonb('stacks').$type<Stack[]>().notNull().default([]),
+    machines: jsonb('machines').$type<Machine[]>().notNull().default([]),
+    bands: jsonb('bands').$type<Band[]>().notNull().default([]),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.id] })],
 );

@@ -22,13 +22,32 @@ export function boathouseRoom(id: () => string): Room {
     diameterMm,
     thicknessMm,
   });
+  const bar = (
+    name: string,
+    kind: Room['bars'][number]['kind'],
+    mass: number,
+    sleeveMm: number,
+    handleMm: number[] = [],
+  ) => ({
+    id: id(),
+    name,
+    kind,
+    massG: kg(mass),
+    unit: 'kg' as const,
+    sleeveMm,
+    count: 1,
+    fits: null,
+    handleMm,
+  });
   const dumbbell = (massG: number, unit: Unit, count: number) => ({ id: id(), massG, unit, count });
   return {
     id: id(),
     name: 'Boathouse loft',
     bars: [
-      { id: id(), name: 'Short bar', massG: kg(15), unit: 'kg', sleeveMm: 300 },
-      { id: id(), name: 'Long bar', massG: kg(20), unit: 'kg', sleeveMm: 400 },
+      bar('Short bar', 'short', 15, 300),
+      bar('Long bar', 'straight', 20, 400),
+      bar('Curl bar', 'EZ', 7.5, 180),
+      bar('Trap bar', 'trap', 24, 260, [230, 330]),
     ],
     plates: [
       plate(kg(20), 'kg', 4, 450, 45),
@@ -43,5 +62,45 @@ export function boathouseRoom(id: () => string): Room {
       ...kgDumbbells.map((mass) => dumbbell(kg(mass), 'kg', mass === 26 ? 1 : 2)),
       ...lbDumbbells.map((mass) => dumbbell(lb(mass), 'lb', 2)),
     ].sort((a, b) => a.massG - b.massG),
+    kettlebells: [8, 12, 16, 24].map((mass) => dumbbell(kg(mass), 'kg', mass === 12 ? 2 : 1)),
+    stacks: [
+      {
+        id: id(),
+        name: 'Old cable column',
+        station: 'cable',
+        unit: 'lb',
+        firstG: lb(10),
+        stepG: lb(10),
+        count: 16,
+        addOnsG: [lb(5)],
+        ratio: 0.5,
+        assisted: false,
+      },
+      {
+        id: id(),
+        name: 'Pulldown',
+        station: 'pulldown',
+        unit: 'kg',
+        firstG: kg(5),
+        stepG: kg(5),
+        count: 15,
+        addOnsG: [kg(2.5)],
+        ratio: 1,
+        assisted: false,
+      },
+    ],
+    machines: [
+      {
+        id: id(),
+        name: 'Slipway leg press',
+        station: 'leg press',
+        massG: kg(32),
+        unit: 'kg',
+        sleeveMm: 320,
+        horns: 2,
+        fits: null,
+      },
+    ],
+    bands: [{ id: id(), label: 'Green loop', restG: kg(3), stretchedG: kg(16) }],
   };
 }

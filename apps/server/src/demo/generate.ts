@@ -1,9 +1,15 @@
-import { firstProgramme, mainFaultIn } from '@spalo/catalog';
+import {
+  cautionsOf,
+  lifts,
+  mainFaultIn,
+  screeningQuestions,
+  type ScreeningAnswer,
+} from '@spalo/catalog';
 import type { Booking, Client } from '@spalo/contract';
 import {
   emptyHistory,
   historyOf,
-  priorBelief,
+  priorLog,
   reduceSession,
   seededRandom,
   type ClientHistory,
@@ -25,7 +31,9 @@ export interface DemoStudio {
   studio: { id: string; name: string; unit: 'kg'; zone: string };
   trainer: { id: string; name: string; email: string };
   room: Room;
-  clients: (Omit<Client, 'history' | 'mine'> & { screening: string[] })[];
+  clients: (Omit<Client, 'history' | 'mine' | 'cautions' | 'screened'> & {
+    answers: Record<string, ScreeningAnswer>;
+  })[];
   bookings: Omit<Booking, 'session' | 'trainerId'>[];
   events: SessionEvent[];
 }
@@ -45,18 +53,37 @@ function clock(now: Date, daysBack: number, hour: number, minute: number): numbe
   ).getTime();
 }
 
-function lifterFor(who: DemoPerson, person: Person, year: number, random: Random): Lifter {
-  const trueMax = firstProgramme.map(({ lift }) => {
-    const prior = Math.exp(priorBelief(person, lift, year).mu);
+function lifterFor(who: DemoPerson, person: Person, now: string, random: Random): Lifter {
+  const endurance = random.normal() * 0.12;
+  const trueMax = lifts.map((lift) => {
+    const prior = Math.exp(priorLog(person, lift, now));
     return [lift.id, prior * who.strength * Math.exp(random.normal() * 0.08)] as const;
   });
   return {
     oneRepMaxG: Object.fromEntries(trueMax),
-    endurance: 24 + random.normal() * 3,
+    curve: 'decaying',
+    repsAt75: Object.fromEntries(
+      lifts.map((lift) => [lift.id, (lift.repConstant / 3) * Math.exp(endurance)]),
+    ),
     weeklyGain: who.weeklyGain,
+    dayToDay: 0.03,
+    fatigue: 0.5,
     modesty: 0.5 + random.normal() * 0.3,
+    blur: 0.2,
     looseness: who.looseness,
   };
+}
+
+/** Every question answered, yes where the cast says so. */
+function answersOf(who: DemoPerson, day: string): Record<string, ScreeningAnswer> {
+  return Object.fromEntries(
+    screeningQuestions.map(({ id }) => {
+      const yes = who.screening.find(({ questionId }) => questionId === id);
+      const clearedBy = yes?.clearedBy ?? '';
+      const clearedOn = clearedBy ? day : null;
+      return [id, { yes: yes !== undefined, note: '', clearedBy, clearedOn }];
+    }),
+  );
 }
 
 /** Bookings for the days from `firstDay` to `DAYS_AHEAD`, today's as the cast has it. */
@@ -87,7 +114,6 @@ export function generateDemo(seed: number, now: Date): DemoStudio {
   const makeId = seededIds(random);
   const madeMs = now.getTime() - 100 * DAY_MS;
   const id = () => makeId(madeMs);
-  const year = now.getFullYear();
   const trainer = { id: id(), name: 'Maren Oskarby', email: 'maren@boathouse.invalid' };
   const device = id();
   const room = boathouseRoom(id);
@@ -108,27 +134,61 @@ export function generateDemo(seed: number, now: Date): DemoStudio {
   for (const who of people) {
     const clientId = id();
     const flags: Flag[] = who.flags.map((flag) => ({ ...flag, id: id() }));
-    const { bodyMassG, sex, birthYear, nervous, reports, name, calledName, goal, brief } = who;
     const startMonths = Math.max(0, who.trainingMonths - Math.round(who.weeks.from / 4.3));
+    const startedAt = new Date(clock(now, who.weeks.from * 7 + 1, 9, 0)).toISOString();
+    const answers = answersOf(who, startedAt.slice(0, 10));
+    const overrides = who.opened.map(({ liftId, reason }) => ({
+      liftId,
+      range: null,
+      reason,
+      at: startedAt,
+      by: trainer.id,
+    }));
+    const {
+      flags: _flags,
+      screening: _screening,
+      opened: _opened,
+      weeks,
+      days: _days,
+      misses: _misses,
+      strength: _strength,
+      weeklyGain: _gain,
+      looseness: _looseness,
+      habits: _habits,
+      today: _today,
+      ...facts
+    } = who;
     const person: Person = {
-      bodyMassG,
-      sex,
+      ...facts,
       trainingMonths: startMonths,
-      birthYear,
-      nervous,
       flags,
-      reports,
+      cautions: cautionsOf(answers),
+      overrides,
     };
-    const facts = { name, calledName, bodyMassG, sex, birthYear, nervous, goal, brief, reports };
+    const weighed = [weeks.from * 7 + 1, Math.max(1, weeks.to * 7 + 2)];
     demo.clients.push({
       ...facts,
       id: clientId,
-      trainingMonths: who.trainingMonths,
+      phone: '',
+      email: '',
+      emergencyContact: '',
+      consentAt: startedAt,
+      archivedAt: null,
+      overrides,
       flags,
-      screening: who.screening,
+      answers,
+      measurements: weighed.map((daysBack, index) => ({
+        id: id(),
+        day: new Date(clock(now, daysBack, 9, 0)).toISOString().slice(0, 10),
+        bodyMassG: index === 0 ? Math.round(who.bodyMassG / 100 + 6) * 100 : who.bodyMassG,
+      })),
     });
 
-    const lifter = lifterFor(who, person, year, random);
+    const lifter = lifterFor(who, person, startedAt, random);
+    const personAfter = (weeksTrained: number): Person => ({
+      ...person,
+      trainingMonths: startMonths + Math.floor(weeksTrained / 4.3),
+    });
     const done: SessionState[] = [];
     let history: ClientHistory = emptyHistory;
     for (
@@ -149,7 +209,7 @@ export function generateDemo(seed: number, now: Date): DemoStudio {
       });
       const events = demoSession({
         who,
-        person: { ...person, trainingMonths: startMonths + Math.floor(trained / 4.3) },
+        person: personAfter(trained),
         lifter: {
           ...lifter,
           oneRepMaxG: Object.fromEntries(
@@ -168,7 +228,7 @@ export function generateDemo(seed: number, now: Date): DemoStudio {
       });
       demo.events.push(...events);
       done.push(reduceSession(events)!);
-      history = historyOf(done, mainFaultIn);
+      history = historyOf(done, { mainFaultOf: mainFaultIn, lifts, person: personAfter(trained) });
     }
   }
   const numbered = demo.clients.map((client, index) => ({ id: client.id, index }));

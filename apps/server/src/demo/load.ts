@@ -9,6 +9,7 @@ import {
   clientTrainers,
   events,
   flags,
+  measurements,
   rooms,
   screenings,
   studios,
@@ -34,14 +35,16 @@ export async function loadDemo(database: Database, now: Date): Promise<string> {
     await db.insert(studios).values({ ...demo.studio, isDemo: true });
     await db.insert(trainers).values({ studioId, ...demo.trainer, passwordHash, role: 'owner' });
     await db.insert(rooms).values({ studioId, ...demo.room });
-    for (const { flags: raised, screening, ...facts } of demo.clients) {
+    for (const { flags: raised, answers, measurements: measured, ...facts } of demo.clients) {
       const clientId = facts.id;
       await db.insert(clients).values({ studioId, ...facts });
       await db.insert(clientTrainers).values({ studioId, clientId, trainerId: demo.trainer.id });
       if (raised.length > 0) {
         await db.insert(flags).values(raised.map((flag) => ({ studioId, clientId, ...flag })));
       }
-      const answers = Object.fromEntries(screening.map((id) => [id, { yes: true, note: '' }]));
+      await db
+        .insert(measurements)
+        .values(measured.map((each) => ({ studioId, clientId, ...each })));
       await db
         .insert(screenings)
         .values({ studioId, clientId, answers, answeredAt: now.toISOString() });

@@ -1,7 +1,8 @@
 import {
   faultFacts,
-  firstProgramme,
+  lifts,
   liftById,
+  programmeFor,
   regressionOf,
   safetyFaults,
   styleOf,
@@ -9,8 +10,11 @@ import {
 import {
   decide,
   draftSession,
+  evidenceOf,
+  loadBelief,
   loadables,
   proposeNextSet,
+  readStrength,
   reduceSession,
   simulateSet,
   type ClientHistory,
@@ -64,15 +68,20 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
   const liftNow = (liftId: string) =>
     state().lifts.find((lift) => lift.plan.liftId === liftId) as LiftState;
 
+  const now = new Date(nowMs).toISOString();
+  const before = history.belief && loadBelief(history.belief, lifts);
+  const profile = readStrength(person, before, lifts, now);
   const draft = draftSession({
-    programme: [...firstProgramme],
+    programme: programmeFor({ ...person, programme: who.programme }, room),
     plans: history.plans,
     person,
-    pastSets: history.evidence,
+    profile,
     lastTime: history.lastTime,
+    lastDone: history.lastDone,
+    faults: history.faults,
     room,
     unit: 'kg',
-    now: new Date(nowMs).toISOString(),
+    now,
   });
   append('session.started', {
     clientId: input.clientId,
@@ -83,7 +92,7 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
   });
   nowMs += 8 * 60 * SECONDS;
 
-  const dayG = 1 + random.normal() * 0.03;
+  const day = Math.exp(random.normal() * lifter.dayToDay);
   for (const planned of draft.lifts) {
     const lift = liftById(planned.liftId);
     const style = styleOf(lift.id, planned.styleId);
@@ -93,10 +102,12 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
       unit: 'kg' as const,
       flags: person.flags,
       safetyFaults: safetyFaults(style),
+      strength: profile,
     };
-    let fatigue = 0;
+    let earlier = 0;
     for (;;) {
-      const next = proposeNextSet(liftNow(lift.id), context);
+      const strength = profile.after(evidenceOf(state()));
+      const next = proposeNextSet(liftNow(lift.id), { ...context, strength });
       if (next.kind !== 'step') break;
       const { set } = next;
       const working = set.kind === 'working';
@@ -104,7 +115,7 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
       const done = simulateSet(
         lifter,
         lift,
-        { loadG: set.loadG, asked: set.reps, dayG, fatigue, faultId },
+        { loadG: set.loadG, asked: set.reps, day, earlier, faultId },
         random,
       );
       nowMs += (set.reps * 4 + 10) * SECONDS;
@@ -119,7 +130,7 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
         rir: working ? done.rir : null,
         proposed: { loadG: set.loadG, reps: set.reps },
       });
-      if (working) fatigue += 0.6;
+      if (working) earlier += 1;
       nowMs += (set.restS + random.between(0, 25)) * SECONDS;
     }
   }

@@ -9,6 +9,7 @@ import { pinoHttp } from 'pino-http';
 import { accountsRouter } from '../accounts/router';
 import type { App } from '../app';
 import { bookingsRouter } from '../bookings/router';
+import { personalDataRouter } from '../clients/personal-data';
 import { clientsRouter } from '../clients/router';
 import { logRouter } from '../log/router';
 import { roomsRouter } from '../rooms/router';
@@ -148,6 +149,7 @@ export function makeServer(app: App, clientDir: string | null): Express {
   for (const router of [
     accountsRouter,
     clientsRouter,
+    personalDataRouter,
     screeningRouter,
     bookingsRouter,
     roomsRouter,

@@ -2,13 +2,21 @@ import { API_BASE, eventTypes, routes, type Route } from '@spalo/contract';
 import type { Room } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
-import { clientBody, newStudio, testServer, type Agent, type TestServer } from '../test/server';
+import {
+  answerBody,
+  clientBody,
+  flagBody,
+  newStudio,
+  testServer,
+  type Agent,
+  type TestServer,
+} from '../test/server';
 import { sessionWriter } from '../test/session-events';
 
 let server: TestServer;
 let agent: Agent;
 let valid: Record<string, object>;
-const ids = { client: v7(), flag: v7(), booking: v7() };
+const ids = { client: v7(), flag: v7(), booking: v7(), room: v7(), measurement: v7() };
 
 beforeAll(async () => {
   server = await testServer();
@@ -21,8 +29,10 @@ beforeAll(async () => {
   writer.finish();
   valid = {
     putClient: clientBody,
-    putFlag: { place: 'knee', side: 'left', note: '', state: 'new', usualPain: 0 },
-    putScreening: { answers: { heart: { yes: true, note: '' } } },
+    putFlag: flagBody,
+    putMeasurement: { day: '2026-11-20', bodyMassG: 70_000 },
+    putScreening: { answers: { heart: answerBody } },
+    putRoom: { ...room, id: undefined },
     putBooking: { clientId: ids.client, startsAt: '2026-11-24T10:00:00.000Z', minutes: 60 },
     appendEvents: { events: writer.events },
     signIn: { email: 'a@example.invalid', password: 'x' },
@@ -95,7 +105,7 @@ const fill = (route: Route, values: Record<string, string>) =>
 const whole = (text: string) => Buffer.from(text).toString();
 
 const refusedOrDone = (status: number) =>
-  expect([200, 400, 401, 403, 404, 409, 413, 415, 429]).toContain(status);
+  expect([200, 400, 401, 403, 404, 409, 410, 413, 415, 429]).toContain(status);
 const withBody = (Object.entries(routes) as [string, Route][]).filter(([, route]) => route.body);
 const withInput = (Object.entries(routes) as [string, Route][]).filter(
   ([, route]) => route.params ?? route.query,
@@ -109,8 +119,13 @@ describe('nonsense', () => {
       fc.asyncProperty(fc.nat(), nonsense, async (pick, value) => {
         const body = replaced(base, paths[pick % paths.length]!, value);
         const url = fill(route, {
-          id: route.path.startsWith('/bookings') ? ids.booking : ids.client,
+          id: route.path.startsWith('/bookings')
+            ? ids.booking
+            : route.path.startsWith('/rooms')
+              ? ids.room
+              : ids.client,
           flagId: ids.flag,
+          measurementId: ids.measurement,
         });
         const answer = await agent[route.method](url)
           .set('Content-Type', 'application/json')

@@ -5,9 +5,12 @@ import { v7 } from 'uuid';
 import { config } from '../config';
 import { sessionWriter } from '../test/session-events';
 import {
+  answerBody,
   clientBody,
   device,
+  flagBody,
   newStudio,
+  roomBody,
   testServer,
   type Agent,
   type TestServer,
@@ -32,14 +35,20 @@ beforeAll(async () => {
   const [clientId, flagId, bookingId] = [v7(), v7(), v7()];
   const secretClient = { ...clientBody, name: SECRET, brief: SECRET };
   await agent.put(`/api/v1/clients/${clientId}`).send(secretClient).expect(200);
-  const flag = { place: 'knee', side: 'left', note: SECRET, state: 'new', usualPain: 1 };
+  const measurementId = v7();
+  const flag = { ...flagBody, note: SECRET };
   await agent.put(`/api/v1/clients/${clientId}/flags/${flagId}`).send(flag).expect(200);
-  const screening = { answers: { heart: { yes: true, note: SECRET } } };
+  const screening = { answers: { heart: { ...answerBody, note: SECRET } } };
   await agent.put(`/api/v1/clients/${clientId}/screening`).send(screening).expect(200);
   const startsAt = new Date(Date.now() + 3_600_000).toISOString();
   await agent
     .put(`/api/v1/bookings/${bookingId}`)
     .send({ clientId, startsAt, minutes: 60 })
+    .expect(200);
+  const measured = { day: '2026-11-20', bodyMassG: 71_000 };
+  await agent
+    .put(`/api/v1/clients/${clientId}/measurements/${measurementId}`)
+    .send(measured)
     .expect(200);
   const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
   const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() - 60_000 });
@@ -47,10 +56,19 @@ beforeAll(async () => {
   await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
   first = {
     agent,
-    ids: { client: clientId, flagId, booking: bookingId, session: writer.sessionId },
+    ids: {
+      client: clientId,
+      flagId,
+      measurementId,
+      booking: bookingId,
+      session: writer.sessionId,
+      room: room.id,
+    },
     bodies: {
       putClient: { ...clientBody, name: 'Intruder' },
       putFlag: { ...flag, note: 'Intruder' },
+      putMeasurement: { ...measured, bodyMassG: 99_000 },
+      putRoom: roomBody,
       putScreening: { answers: {} },
       putBooking: { clientId, startsAt, minutes: 30 },
       appendEvents: { events: writer.events },
@@ -66,8 +84,13 @@ function aimed(path: string): string {
     ? 'booking'
     : path.includes('/sessions/')
       ? 'session'
-      : 'client';
-  return path.replace('{flagId}', first.ids.flagId!).replace('{id}', first.ids[noun]!);
+      : path.includes('/rooms/')
+        ? 'room'
+        : 'client';
+  return path
+    .replace('{flagId}', first.ids.flagId!)
+    .replace('{measurementId}', first.ids.measurementId!)
+    .replace('{id}', first.ids[noun]!);
 }
 const queries: Record<string, string> = {
   bookings: '?from=2026-01-01T00:00:00.000Z&to=2026-03-01T00:00:00.000Z',
@@ -83,6 +106,8 @@ const tables = [
   'clients',
   'client_trainers',
   'flags',
+  'measurements',
+  'erased_clients',
   'screenings',
   'screening_openings',
   'rooms',

@@ -31,13 +31,17 @@ async function admit(
   );
   const clientIds = [...new Set(started)];
   const authors = [...new Set(batch.map((event) => event.author))];
-  const { rows } = await db.execute<{ clients: number; authors: number }>(sql`
+  const sessionIds = [...new Set(batch.map((event) => event.sessionId))];
+  const { rows } = await db.execute<{ clients: number; authors: number; erased: boolean }>(sql`
     SELECT pg_advisory_xact_lock(hashtextextended(${studioId}, 0)),
       (SELECT count(*)::int FROM clients
         WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(clientIds)})) AS clients,
       (SELECT count(*)::int FROM trainers
-        WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(authors)})) AS authors`);
+        WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(authors)})) AS authors,
+      EXISTS (SELECT 1 FROM erased_clients WHERE studio_id = ${studioId}::uuid
+        AND (session_ids && ${uuidList(sessionIds)} OR id = ANY(${uuidList(clientIds)}))) AS erased`);
   const found = rows[0]!;
+  if (found.erased) throw new Refusal('gone', 'This client was deleted for good');
   if (found.clients < clientIds.length) throw new Refusal('not-found', 'No such client');
   if (found.authors < authors.length) {
     throw new Refusal('invalid-input', 'An author is not a trainer of this studio');

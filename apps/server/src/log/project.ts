@@ -1,9 +1,9 @@
-import { mainFaultIn } from '@spalo/catalog';
+import { lifts, mainFaultIn } from '@spalo/catalog';
 import type { StreamMessage } from '@spalo/contract';
 import { historyOf, reduceSession, type SessionEvent, type SessionState } from '@spalo/core';
 import { and, desc, eq, isNotNull, sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
-import { clientHistories, sessions } from '../db/schema';
+import { clientHistories, clients, sessions } from '../db/schema';
 
 /** One row a set, under the names of its columns. */
 function setRows(state: SessionState) {
@@ -95,9 +95,16 @@ export async function projectHistory(
     await db.delete(clientHistories).where(and(eq(studio, studioId), eq(client, clientId)));
     return;
   }
+  const [facts] = await db
+    .select()
+    .from(clients)
+    .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
+  // A session whose client has not arrived is projected with them, when they do.
+  if (!facts) return;
   const history = historyOf(
     rows.map((row) => row.state),
-    mainFaultIn,
+    // The belief rests on what the client is and did; flags and cautions only bear on what is offered.
+    { mainFaultOf: mainFaultIn, lifts, person: { ...facts, flags: [], cautions: [] } },
   );
   await db
     .insert(clientHistories)

@@ -1,21 +1,60 @@
-import { asc, eq } from 'drizzle-orm';
+import { and, asc, count, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../app';
 import { rooms } from '../db/schema';
+import { announce } from '../http/change-feed';
 import { mountInStudio } from '../http/mount';
+import { Refusal } from '../http/refusal';
 
+const columns = {
+  id: rooms.id,
+  name: rooms.name,
+  bars: rooms.bars,
+  plates: rooms.plates,
+  dumbbells: rooms.dumbbells,
+  kettlebells: rooms.kettlebells,
+  stacks: rooms.stacks,
+  machines: rooms.machines,
+  bands: rooms.bands,
+};
+
+/** The studio's rooms and what stands in them. */
 export function roomsRouter(app: App): Router {
   const router = Router();
 
-  mountInStudio(router, app, 'rooms', async ({ db, who }) => {
-    const { id, name, bars, plates, dumbbells } = rooms;
-    return {
-      rooms: await db
-        .select({ id, name, bars, plates, dumbbells })
-        .from(rooms)
-        .where(eq(rooms.studioId, who.studioId))
-        .orderBy(asc(name)),
-    };
+  mountInStudio(router, app, 'rooms', async ({ db, who }) => ({
+    rooms: await db
+      .select(columns)
+      .from(rooms)
+      .where(eq(rooms.studioId, who.studioId))
+      .orderBy(asc(rooms.name), asc(rooms.id)),
+  }));
+
+  mountInStudio(router, app, 'putRoom', async ({ db, who, params, body }) => {
+    const { studioId } = who;
+    const [row] = await db
+      .insert(rooms)
+      .values({ studioId, id: params.id, ...body })
+      .onConflictDoUpdate({ target: [rooms.studioId, rooms.id], set: body })
+      .returning(columns);
+    await announce(db, studioId, { kind: 'changed', what: 'rooms' });
+    return row!;
+  });
+
+  mountInStudio(router, app, 'deleteRoom', async ({ db, who, params }) => {
+    const { studioId } = who;
+    const [held] = await db
+      .select({ rooms: count() })
+      .from(rooms)
+      .where(eq(rooms.studioId, studioId));
+    if (held!.rooms < 2) throw new Refusal('conflict', 'A studio keeps at least one room');
+    const gone = await db
+      .delete(rooms)
+      .where(and(eq(rooms.studioId, studioId), eq(rooms.id, params.id)))
+      .returning({ id: rooms.id });
+    if (gone.length === 0) throw new Refusal('not-found', 'No such room');
+    await announce(db, studioId, { kind: 'changed', what: 'rooms' });
+    return { done: true };
   });
 
   return router;

@@ -6,6 +6,7 @@ import type { App } from '../app';
 import { requireClient } from '../clients/read';
 import { inStudio, type StudioDb } from '../db/database';
 import { clientTrainers, screeningOpenings, screenings, trainers } from '../db/schema';
+import { announce } from '../http/change-feed';
 import { mountInStudio } from '../http/mount';
 import { Refusal } from '../http/refusal';
 
@@ -58,6 +59,7 @@ export function screeningRouter(app: App): Router {
       .insert(screenings)
       .values({ studioId: who.studioId, clientId: params.id, ...values })
       .onConflictDoUpdate({ target: [screenings.studioId, screenings.clientId], set: values });
+    await announce(db, who.studioId, { kind: 'changed', what: 'clients' });
     return values;
   });
 

@@ -101,9 +101,46 @@ export const clientBody = {
   bodyMassG: 70_000,
   sex: 'unsaid',
   trainingMonths: 6,
-  birthYear: null,
+  birthDate: null,
+  heightMm: null,
+  phone: '',
+  email: '',
   nervous: false,
+  preference: 'none',
   goal: '',
+  availability: '',
   brief: '',
+  emergencyContact: '',
+  consentAt: null,
+  squatLook: null,
+  segments: null,
   reports: [],
+  programme: [],
+  overrides: [],
+  archivedAt: null,
+};
+
+export const flagBody = {
+  place: 'knee',
+  side: 'left',
+  note: 'stairs',
+  fine: '',
+  since: null,
+  saidBy: '',
+  state: 'new',
+  usualPain: 1,
+};
+
+export const answerBody = { yes: true, note: '', clearedBy: '', clearedOn: null };
+
+/** A room's equipment with next to nothing in it. */
+export const roomBody = {
+  name: 'Shed',
+  bars: [],
+  plates: [],
+  dumbbells: [],
+  kettlebells: [],
+  stacks: [],
+  machines: [],
+  bands: [],
 };

@@ -1,7 +1,9 @@
-import { firstProgramme } from '@spalo/catalog';
+import { lifts as catalogue, programmeLift } from '@spalo/catalog';
 import {
   draftSession,
   nextStepIndex,
+  planOf,
+  readStrength,
   reduceSession,
   type EventPayloads,
   type EventType,
@@ -15,10 +17,13 @@ const person: Person = {
   bodyMassG: 70_000,
   sex: 'unsaid',
   trainingMonths: 18,
-  birthYear: 1990,
+  birthDate: '1990-05-14',
   nervous: false,
+  preference: 'none',
   flags: [],
   reports: [],
+  cautions: [],
+  overrides: [],
 };
 
 /** Writes a session's log as a device would. */
@@ -52,11 +57,15 @@ export function sessionWriter(base: {
     return event;
   };
   const { lifts } = draftSession({
-    programme: [...firstProgramme],
+    programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'].map(
+      programmeLift,
+    ),
     plans: {},
     person,
-    pastSets: [],
+    profile: readStrength(person, null, catalogue, new Date(nowMs).toISOString()),
     lastTime: {},
+    lastDone: {},
+    faults: {},
     room: base.room,
     unit: 'kg',
     now: new Date(nowMs).toISOString(),
@@ -91,13 +100,13 @@ export function sessionWriter(base: {
     /** Accepts the plan as it is for every lift, and finishes. */
     finish() {
       for (const { plan } of reduceSession(events)!.lifts) {
-        const { ramp: _ramp, steps: _steps, why, belief: _belief, lastTime: _last, ...kept } = plan;
+        const kept = planOf(plan);
         append('suggestion.answered', {
           liftId: plan.liftId,
           proposed: kept,
           chosen: kept,
           accepted: true,
-          why,
+          why: plan.why,
           reason: null,
         });
       }

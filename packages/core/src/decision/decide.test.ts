@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { kg, person, room, squat } from '../fixtures.test-help';
+import { flag, kg, lifts, person, room, squat, unknown } from '../fixtures.test-help';
 import { historyOf, withLocalSessions } from '../history';
 import { loadables } from '../loadable';
 import { draftSession } from '../session/draft';
@@ -12,9 +12,11 @@ import type { DecisionContext } from './decision';
 const drafted = draftSession({
   programme: [{ lift: squat, styleId: 'high-bar', firstCueId: 'cue' }],
   plans: {},
-  person,
-  pastSets: [],
+  person: { ...person, trainingMonths: 24 },
+  profile: unknown(),
   lastTime: {},
+  lastDone: {},
+  faults: {},
   room,
   unit: 'kg',
   now: '2026-11-24T10:00:00.000Z',
@@ -24,6 +26,7 @@ const plan: LiftPlan = {
   implement: { kind: 'barbell', barId: 'bar-20' },
   loadG: kg(60),
   reps: 8,
+  targetRir: 2,
 };
 
 const context: DecisionContext = {
@@ -56,13 +59,14 @@ const set = (change: Partial<LoggedSet>): LoggedSet => {
     proposed: { loadG: kg(60), reps: 8 },
     corrections: [],
     voided: false,
+    representative: true,
     ...change,
   };
 };
 const three = (change: Partial<LoggedSet>) => [1, 2, 3].map(() => set(change));
 const marks = (faultId: string, ...reps: number[]) => reps.map((rep) => ({ rep, faultId }));
 const state = (sets: LoggedSet[], change: Partial<LiftState> = {}): LiftState => ({
-  plan: { ...drafted, ...plan },
+  plan: { ...drafted, climb: false, ...plan },
   steps: [],
   sets,
   skipped: false,
@@ -181,16 +185,7 @@ describe('pain', () => {
     expect(openFlag).toEqual({ place: 'knee', side: 'left' });
   });
   it('closes the lift the second time at the same place, and at a red flag', () => {
-    const flags = [
-      {
-        id: 'f',
-        place: 'knee' as const,
-        side: 'left' as const,
-        note: '',
-        state: 'new' as const,
-        usualPain: 0,
-      },
-    ];
+    const flags = [flag()];
     const again = outcome(three({}), hurt('knee', 5), { flags });
     expect(again.proposed.closed).toMatch(/until clearance/);
     expect(again.advice).toMatch(/clinician/);
@@ -242,7 +237,7 @@ describe('history', () => {
     ],
     notes: [],
   });
-  const noFault = () => null;
+  const noFault = { mainFaultOf: () => null, lifts, person };
 
   it('folds finished sessions in the order they were held, whatever the order they come in', () => {
     const all = [session('a', 3), session('b', 7), session('c', 12), session('open', 20, false)];
@@ -259,7 +254,9 @@ describe('history', () => {
   it('takes in what a device finished offline, once', () => {
     const served = historyOf([session('a', 3), session('b', 7)], noFault);
     const both = withLocalSessions(served, [session('b', 7), session('c', 12)], noFault);
-    expect(both).toEqual(historyOf([session('a', 3), session('b', 7), session('c', 12)], noFault));
+    const whole = historyOf([session('a', 3), session('b', 7), session('c', 12)], noFault);
+    expect({ ...both, belief: null }).toEqual({ ...whole, belief: null });
+    both.belief!.mean.forEach((mean, at) => expect(mean).toBeCloseTo(whole.belief!.mean[at]!, 2));
     expect(withLocalSessions(both, [session('c', 12)], noFault)).toEqual(both);
   });
 });

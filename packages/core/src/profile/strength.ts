@@ -1,23 +1,17 @@
-import { estimatedOneRepMax, loadForReps } from '../epley';
+import { startsCareful } from '../limits';
 import type { Lift, LoadBelief } from '../lift';
 import type { Grams } from '../mass';
-import { openFlags, type Person } from '../person';
-import { age, observe, type LogBelief } from './log-belief';
-import { priorBelief } from './prior';
+import type { Person } from '../person';
+import { inGrams, logLoadAt } from './answer';
+import { copyBelief, liftAt, seenThrough, type Belief } from './belief';
+import { START } from './constants';
+import { observationOf } from './observe-set';
+import { passTime } from './passing-time';
+import type { PastSet } from './past-set';
+import { startingBelief, takeSets } from './replay';
 
-/** A working set done before, as evidence. `rir` 4 means "4 or more"; null means nobody said. */
-export interface PastSet {
-  liftId: string;
-  sessionId: string;
-  /** ISO time. */
-  at: string;
-  loadG: Grams;
-  cleanReps: number;
-  rir: number | null;
-}
-
-/** What the answer rests on, strongest first. */
-export type Certainty = 'known' | 'reported' | 'guessed';
+/** What the answer rests on, strongest first: its own sets, other lifts' sets, a report, or the person alone. */
+export type Certainty = 'known' | 'related' | 'reported' | 'guessed';
 
 /** The load for a number of reps at a number in reserve, with its range and grounds. */
 export interface StrengthAnswer extends LoadBelief {
@@ -27,107 +21,108 @@ export interface StrengthAnswer extends LoadBelief {
   why: string;
 }
 
-/** The belief about one client's strength. A joint profile over all lifts can stand behind the same questions. */
+/** The belief about one client's strength, ready for questions at one time. */
 export interface StrengthProfile {
-  /** The load for `reps` clean reps with `rir` left, in grams before snapping. */
+  /** The load for `reps` clean reps with `rir` left, rested, in grams before snapping. */
   loadFor(lift: Lift, reps: number, rir: number): StrengthAnswer;
+  /** How a set that is about to be logged compares with what is believed. */
+  doubt(set: Pick<PastSet, 'liftId' | 'loadG' | 'reps' | 'cleanReps' | 'rir'>): Doubt | null;
+  /** The profile after more sets of today. */
+  after(sets: readonly PastSet[]): StrengthProfile;
 }
 
-/** Half-width of an 80 % interval in standard deviations. */
-const Z80 = 1.2816;
-const WEEK_MS = 7 * 24 * 3600 * 1000;
-
-/** How far below the middle a first load lies, in standard deviations. */
-const startBelow: Record<Certainty, number> = { known: 0.4, reported: 1, guessed: 1.3 };
-const START_BELOW_CAREFUL = 0.4;
-
-interface SessionBest {
-  at: number;
-  value: number;
-  sd: number;
-  lowerBound: boolean;
+/** Why a set does not look right. */
+export interface Doubt {
+  /** heavy: more than the client is believed to lift; light: far less than they report to be their limit. */
+  kind: 'heavy' | 'light';
+  expected: LoadBelief;
 }
 
-/** One observation a session, from its strongest set: later sets carry fatigue, not weakness. */
-function sessionBests(sets: readonly PastSet[]): SessionBest[] {
-  const bests = new Map<string, SessionBest>();
-  for (const set of sets) {
-    if (set.cleanReps < 1 || set.loadG <= 0) continue;
-    const rir = set.rir ?? 2;
-    const value = Math.log(estimatedOneRepMax(set.loadG, set.cleanReps + rir));
-    const best = bests.get(set.sessionId);
-    if (best && best.value >= value) continue;
-    bests.set(set.sessionId, {
-      at: Date.parse(set.at),
-      value,
-      sd: 0.06 + 0.015 * rir + (set.rir === null ? 0.05 : 0),
-      lowerBound: set.rir === 4,
-    });
-  }
-  return [...bests.values()].sort((a, b) => a.at - b.at);
-}
+/** Asked about from here on: surprise in standard deviations, and the least share by which the load is off. */
+const QUESTION_SDS = 3.5;
+const QUESTION_SHARE = 0.3;
 
-function withReports(belief: LogBelief, person: Person, lift: Lift): LogBelief {
-  return person.reports
-    .filter((report) => report.liftId === lift.id)
-    .reduce((held, report) => {
-      const value = Math.log(estimatedOneRepMax(report.loadG, report.reps));
-      return observe(held, value, Math.min(0.5, 0.18 + 0.012 * report.monthsAgo));
-    }, belief);
-}
-
-function withSets(prior: LogBelief, sets: readonly PastSet[], nowMs: number): LogBelief {
-  let belief = prior;
-  let seen: number | null = null;
-  for (const best of sessionBests(sets)) {
-    if (seen !== null) belief = age(belief, Math.max(0, best.at - seen) / WEEK_MS);
-    // "4 or more" is a lower bound: it may raise the belief, never lower it.
-    if (!best.lowerBound || best.value > belief.mu) belief = observe(belief, best.value, best.sd);
-    seen = best.at;
-  }
-  return seen === null ? belief : age(belief, Math.max(0, nowMs - seen) / WEEK_MS);
-}
-
-function reason(certainty: Certainty, sets: readonly PastSet[]): string {
+function reason(certainty: Certainty, belief: Belief, at: number): string {
   if (certainty === 'known') {
-    const sessions = new Set(sets.map((set) => set.sessionId)).size;
-    return `From ${sets.length} working ${sets.length === 1 ? 'set' : 'sets'} in ${sessions} ${
-      sessions === 1 ? 'session' : 'sessions'
-    }`;
+    const count = belief.sets[at]!;
+    return `From ${count} working ${count === 1 ? 'set' : 'sets'} of this lift and what related lifts say`;
+  }
+  if (certainty === 'related') {
+    const pattern = belief.lifts[at]!.pattern;
+    const near = belief.lifts
+      .filter((lift, index) => belief.sets[index]! > 0 && lift.pattern === pattern)
+      .map((lift) => lift.name.toLowerCase());
+    return near.length > 0
+      ? `Careful start: from ${near.slice(0, 2).join(' and ')}`
+      : 'Careful start: from what the other lifts say';
   }
   if (certainty === 'reported') return 'Careful start: from what the client says they lifted';
   return 'Careful start: guessed from body mass and training time';
 }
 
+/** A profile over a belief that stands for `now`, with the form of the day once sets of it are in. Changes nothing. */
+export function profileOf(
+  belief: Belief,
+  person: Person,
+  now: string,
+  today = false,
+): StrengthProfile {
+  const careful = startsCareful(person, now);
+  const anySet = belief.sets.some((count) => count > 0);
+  const reported = new Set(person.reports.map((report) => report.liftId));
+  return {
+    loadFor(lift, reps, rir) {
+      const at = liftAt(belief.lifts, lift.id);
+      const log = logLoadAt(belief, at, reps + rir, today);
+      const certainty: Certainty =
+        belief.sets[at]! > 0
+          ? 'known'
+          : anySet
+            ? 'related'
+            : reported.has(lift.id)
+              ? 'reported'
+              : 'guessed';
+      const below = START[certainty] + (careful ? START.careful : 0);
+      return {
+        ...inGrams(log),
+        start: Math.exp(log.mu - below * log.sd),
+        certainty,
+        why: reason(certainty, belief, at),
+      };
+    },
+    doubt(set) {
+      const seen = observationOf(belief, { ...set, standing: 'counts' }, 0, person.trainingMonths);
+      if (!seen) return null;
+      const { variance } = seenThrough(belief, seen.look);
+      const sds = seen.surprise / Math.sqrt(variance + seen.noise);
+      const heavy = sds > QUESTION_SDS && seen.surprise > Math.log(1 + QUESTION_SHARE);
+      const light =
+        !seen.bound && sds < -QUESTION_SDS && seen.surprise < Math.log(1 - QUESTION_SHARE);
+      if (!heavy && !light) return null;
+      const at = liftAt(belief.lifts, set.liftId);
+      const expected = inGrams(logLoadAt(belief, at, seen.repsToLimit));
+      return { kind: heavy ? 'heavy' : 'light', expected };
+    },
+    after(sets) {
+      const later = copyBelief(belief);
+      takeSets(later, person, sets, now);
+      return profileOf(later, person, now, true);
+    },
+  };
+}
+
 /**
- * A separate belief for each lift: prior from the person, reports as weak observations, then one
- * observation a session by Epley (1985), with doubt that grows between sessions.
- * `now` is an ISO time and fixes age and the growth of doubt.
+ * The profile of a client on the day of `now` (ISO). `belief` is what finished sessions left, null where there is
+ * none; it is copied and aged.
  */
 export function readStrength(
   person: Person,
-  pastSets: readonly PastSet[],
+  belief: Belief | null,
+  lifts: readonly Lift[],
   now: string,
 ): StrengthProfile {
-  const nowMs = Date.parse(now);
-  const year = Number(now.slice(0, 4));
-  const careful = person.nervous || openFlags(person).length > 0;
-  return {
-    loadFor(lift, reps, rir) {
-      const sets = pastSets.filter((set) => set.liftId === lift.id && set.cleanReps > 0);
-      const reported = person.reports.some((report) => report.liftId === lift.id);
-      const certainty: Certainty = sets.length > 0 ? 'known' : reported ? 'reported' : 'guessed';
-      const prior = withReports(priorBelief(person, lift, year), person, lift);
-      const belief = withSets(prior, sets, nowMs);
-      const at = (z: number) => loadForReps(Math.exp(belief.mu + z * belief.sd), reps + rir);
-      return {
-        mean: at(0),
-        low: at(-Z80),
-        high: at(Z80),
-        start: at(-startBelow[certainty] - (careful ? START_BELOW_CAREFUL : 0)),
-        certainty,
-        why: reason(certainty, sets),
-      };
-    },
-  };
+  if (belief === null) return profileOf(startingBelief(person, lifts, now), person, now);
+  const today = copyBelief(belief);
+  passTime(today, Date.parse(now), person.trainingMonths);
+  return profileOf(today, person, now);
 }

@@ -1,4 +1,4 @@
-import { nearest, type Loadable } from '../loadable';
+import { nearest, platesOf, type Loadable } from '../loadable';
 import { plateChange } from '../plates';
 import { rampIdeals, type RampTarget } from './ideals';
 import type { RampKind } from './ramp-kind';
@@ -16,11 +16,10 @@ const WARM_UP_LIMIT = 0.925;
 /** An intermediate may lie away from its ideal by this share of the gap to the step before. */
 const LEEWAY = 0.25;
 
-/** Plates put on or taken off, a side, to go from one build to another; 1 for fetching another dumbbell. */
+/** Plates put on or taken off, a side, to go from one build to another; 1 for another bell or another pin. */
 function handling(from: Loadable | undefined, to: Loadable): number {
-  if (to.build.kind === 'dumbbell') return 1;
-  const before = from?.build.kind === 'barbell' ? from.build.perSide : [];
-  const { takeOff, add } = plateChange(before, to.build.perSide);
+  if (to.build.kind !== 'barbell' && to.build.kind !== 'machine') return 1;
+  const { takeOff, add } = plateChange(from ? platesOf(from.build) : [], platesOf(to.build));
   return takeOff.length + add.length;
 }
 

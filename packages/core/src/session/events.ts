@@ -42,6 +42,8 @@ export interface EventPayloads {
   'set.corrected': SetResult & { setId: string };
   /** `voided: false` brings the set back. */
   'set.voided': { setId: string; voided: boolean };
+  /** Whether a set says what the client can do; one that does not is kept and left out of the belief. */
+  'set.judged': { setId: string; representative: boolean; reason: string | null };
   'cue.given': { liftId: string; cueId: string };
   'pain.reported': {
     liftId: string;

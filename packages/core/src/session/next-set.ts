@@ -1,8 +1,8 @@
-import { estimatedOneRepMax, loadForReps } from '../epley';
 import type { Lift } from '../lift';
-import { atOrBelow, stepDown, type Loadable } from '../loadable';
+import { atOrBelow, stepDown, stepUp, type Loadable } from '../loadable';
 import { massText, type Unit } from '../mass';
 import type { Flag } from '../person';
+import type { StrengthProfile } from '../profile/strength';
 import { painStop, type PainStop } from './pain-gate';
 import type { Step } from './plan';
 import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from './state';
@@ -15,6 +15,8 @@ export interface FloorContext {
   flags: readonly Flag[];
   /** Ids of the faults that stop a set. */
   safetyFaults: readonly string[];
+  /** What is believed of the client with today's sets taken in. */
+  strength: StrengthProfile;
 }
 
 /** The set to do next. `step` is its index among the lift's steps. */
@@ -27,6 +29,12 @@ export type Change = 'planned' | 'same' | 'lighter' | 'heavier' | 'fewer reps' |
 
 /** Largest jump within a session, as a share of the load. */
 const JUMP = { upper: 0.1, lower: 0.2 } as const;
+/** Reserve said as "4 or more". */
+const OPEN_RESERVE = 4;
+/** The coarsest step that a climb takes. */
+const MOST_STEP = 1.5;
+/** Working sets that a climb may take at most. */
+const MOST_CLIMB = 5;
 const CLEAN_SHARE = 0.8;
 const SAFETY_DROP = 0.93;
 
@@ -51,6 +59,24 @@ function lighter(last: LoggedSet, target: number, context: FloorContext): { load
   return found && found.loadG < last.loadG ? found : down;
 }
 
+/**
+ * The next load of a calibration climb: what the belief supports, at most 10 % (upper body) or 20 % (lower) more,
+ * half of that once the reserve can be counted; a step where steps are coarser than that.
+ */
+function climbTo(
+  last: LoggedSet,
+  rir: number,
+  answer: number,
+  { lift, loads }: FloorContext,
+): Loadable | null {
+  const jump = JUMP[lift.region] * (rir >= OPEN_RESERVE ? 1 : 0.5);
+  const up = atOrBelow(loads, Math.min(answer, last.loadG * (1 + jump)));
+  if (up && up.loadG > last.loadG) return up;
+  const step = stepUp(loads, last.loadG);
+  // A rack whose steps are coarse is climbed one step at a time, and only from "4 or more".
+  return step && rir >= OPEN_RESERVE && step.loadG <= last.loadG * MOST_STEP ? step : null;
+}
+
 function afterSet(
   last: LoggedSet,
   planned: Step,
@@ -72,10 +98,7 @@ function afterSet(
     return { ...base, reps, change: 'fewer reps', why };
   }
   const rir = last.rir ?? targetRir;
-  const answer = loadForReps(
-    estimatedOneRepMax(last.loadG, last.cleanReps + rir),
-    planned.reps + targetRir,
-  );
+  const answer = context.strength.loadFor(context.lift, planned.reps, targetRir).mean;
   const tooHard = last.cleanReps < repRange.low || (rir === 0 && targetRir > 0);
   if (tooHard) {
     const down = lighter(last, answer, context);
@@ -87,6 +110,13 @@ function afterSet(
     return { ...base, restLonger: true, change: 'longer rest', why };
   }
   const spare = last.cleanReps + rir - (planned.reps + targetRir);
+  if (lift.plan.climb && rir > targetRir && last.cleanReps >= planned.reps) {
+    const up = climbTo(last, rir, answer, context);
+    if (up) {
+      const why = `Climbing: last set was ${said(last)}, up to ${inUnit(up.loadG)}`;
+      return { ...base, loadG: up.loadG, change: 'heavier', why };
+    }
+  }
   if (spare >= 2 && last.cleanReps >= planned.reps) {
     const cap = last.loadG * (1 + JUMP[context.lift.region]);
     const up = atOrBelow(context.loads, Math.min(answer, cap));
@@ -102,6 +132,16 @@ function afterSet(
   return { ...base, change: 'same', why: `Same load: last set was ${said(last)}` };
 }
 
+/** One set more than planned while a climb has not found its load; null when it has, or has gone on long enough. */
+function stillClimbing(lift: LiftState, last: LoggedSet | undefined): Step | null {
+  const pattern = lift.steps.findLast((step) => step.kind === 'working');
+  const more =
+    lift.plan.climb &&
+    last?.rir === OPEN_RESERVE &&
+    countedSets(lift, 'working').length < MOST_CLIMB;
+  return more && pattern ? pattern : null;
+}
+
 /**
  * The next set of a lift and why. A plan that the trainer changed after the last set stands as it is;
  * otherwise the last working set moves load, reps or rest, within what the room can load.
@@ -110,9 +150,9 @@ export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet 
   const stop = painStop(lift.pains, context.flags);
   if (stop) return { kind: 'stop', stop };
   const step = nextStepIndex(lift);
-  const planned = lift.steps[step];
-  if (lift.skipped || !planned) return { kind: 'done' };
   const last = countedSets(lift, 'working').at(-1);
+  const planned = lift.steps[step] ?? stillClimbing(lift, last);
+  if (lift.skipped || !planned) return { kind: 'done' };
   const byTrainer = lift.adjusted !== null && (!last || lift.adjusted.eventId > last.id);
   if (byTrainer) {
     return {

@@ -1,6 +1,7 @@
 import type { LoadBelief, RepRange } from '../lift';
 import type { Implement } from '../loadable';
 import type { Grams } from '../mass';
+import type { Certainty } from '../profile/strength';
 import type { RampKind } from '../ramp/ramp-kind';
 
 /** What a lift is to be done with next time: the part of a plan that is carried from session to session. */
@@ -51,4 +52,8 @@ export interface PlannedLift extends LiftPlan {
   /** The belief behind the load; null where it was carried over as it was. */
   belief: LoadBelief | null;
   lastTime: PastStep[];
+  /** What the load rests on; absent in sessions from before it was kept. */
+  certainty?: Certainty;
+  /** The sets climb to the load: a lift without evidence finds its weight on the floor. */
+  climb?: boolean;
 }

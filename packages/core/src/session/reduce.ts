@@ -55,7 +55,7 @@ const handlers: Handlers = {
     onLift(state, payload.liftId, (lift) => {
       const { step, kind, proposed } = payload;
       const set = { ...resultOf(payload), id, at, author, step, kind, proposed };
-      lift.sets.push({ ...set, corrections: [], voided: false });
+      lift.sets.push({ ...set, corrections: [], voided: false, representative: true });
     }),
   'set.corrected': (state, payload, { id, at, author }) =>
     onSet(state, payload.setId, (set) => {
@@ -65,6 +65,10 @@ const handlers: Handlers = {
   'set.voided': (state, { setId, voided }) =>
     onSet(state, setId, (set) => {
       set.voided = voided;
+    }),
+  'set.judged': (state, { setId, representative }) =>
+    onSet(state, setId, (set) => {
+      set.representative = representative;
     }),
   'cue.given': (state, { liftId, cueId }) =>
     onLift(state, liftId, (lift) => {

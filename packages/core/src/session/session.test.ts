@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { kg, person, room, row, squat } from '../fixtures.test-help';
+import { flag, kg, person, room, row, squat, unknown } from '../fixtures.test-help';
 import { loadables } from '../loadable';
 import type { Flag } from '../person';
 import { draftSession, type DraftInput } from './draft';
@@ -10,6 +10,8 @@ import { reduceSession } from './reduce';
 import { currentRest, restLeft } from './rest-state';
 import { countedSets, nextStepIndex, type LiftState, type SessionState } from './state';
 import { stepsWithLoad, stepsWithWorkingLoad } from './adjust-steps';
+import type { PlannedLift } from './plan';
+import { evidenceOf } from '../history';
 
 const NOW = '2026-11-24T10:00:00.000Z';
 const input: DraftInput = {
@@ -19,15 +21,17 @@ const input: DraftInput = {
   ],
   plans: {},
   person,
-  pastSets: [],
+  profile: unknown(),
   lastTime: {},
+  lastDone: {},
+  faults: {},
   room,
   unit: 'kg',
   now: NOW,
 };
 
 /** A log whose ids rise with every event. */
-function log() {
+function log(plan: Partial<PlannedLift> = { climb: false, targetRir: 2 }) {
   const events: SessionEvent[] = [];
   const add = <T extends EventType>(type: T, payload: EventPayloads[T]) => {
     const order = events.length;
@@ -48,7 +52,7 @@ function log() {
     bookingId: null,
     roomId: room.id,
     unit: 'kg',
-    lifts: draftSession(input).lifts,
+    lifts: draftSession(input).lifts.map((lift) => ({ ...lift, ...plan })),
   });
   const state = () => reduceSession(events) as SessionState;
   const lift = (liftId = squat.id) =>
@@ -81,6 +85,7 @@ const context: FloorContext = {
   unit: 'kg',
   flags: [],
   safetyFaults: ['unsafe'],
+  strength: unknown(),
 };
 
 describe('drafting a session', () => {
@@ -107,10 +112,7 @@ describe('drafting a session', () => {
     const plans = { [squat.id]: { ...kept, loadG: kg(100), reps: 10 } };
     const away = (days: number) => {
       const at = new Date(Date.parse(NOW) - days * 86_400_000).toISOString();
-      const pastSets = [
-        { liftId: squat.id, sessionId: 's', at, loadG: kg(100), cleanReps: 10, rir: 2 },
-      ];
-      return drafted({ plans, pastSets }).lifts[0]!;
+      return drafted({ plans, lastDone: { [squat.id]: at } }).lifts[0]!;
     };
     expect([5, 15, 30, 50].map((days) => away(days).loadG / 1000)).toEqual([100, 95, 87.5, 77.5]);
     expect(away(5)).toMatchObject({ reps: 10, why: 'As decided last time' });
@@ -129,17 +131,11 @@ describe('drafting a session', () => {
       ...kept
     } = drafted({}).lifts[0]!;
     const plans = { [squat.id]: { ...kept, closed: 'Closed after pain' } };
-    const flag: Flag = {
-      id: 'f',
-      place: 'knee',
-      side: 'left',
-      note: '',
-      state: 'new',
-      usualPain: 0,
-    };
     const withFlag = (state: Flag['state']) =>
-      drafted({ plans, person: { ...person, flags: [{ ...flag, state }] } });
-    expect(withFlag('new').closed).toEqual([{ liftId: squat.id, why: 'Closed after pain' }]);
+      drafted({ plans, person: { ...person, flags: [flag({ state })] } });
+    expect(withFlag('new').closed).toEqual([
+      { liftId: squat.id, why: 'Closed after pain', overridable: false },
+    ]);
     expect(withFlag('cleared').closed).toEqual([]);
     expect(withFlag('cleared').lifts[0]!.closed).toBeNull();
   });
@@ -160,12 +156,12 @@ describe('drafting a session', () => {
           bodyMassG: fc.integer({ min: 25_000, max: 300_000 }),
           sex: fc.constantFrom('female', 'male', 'unsaid'),
           trainingMonths: fc.integer({ min: 0, max: 720 }),
-          birthYear: fc.option(fc.integer({ min: 1900, max: 2026 })),
+          birthDate: fc.option(fc.constantFrom('1940-02-29', '1990-12-31', '2012-01-01')),
           nervous: fc.boolean(),
         }),
         (someone) => {
           const draft = drafted({
-            person: { ...someone, sex: someone.sex as 'male', flags: [], reports: [] },
+            person: { ...person, ...someone, sex: someone.sex as 'male' },
           });
           for (const plan of draft.lifts) {
             const exist = new Set(loadables(room, plan.implement).map((load) => load.loadG));
@@ -323,6 +319,65 @@ describe('the next set', () => {
   });
 });
 
+describe('a calibration climb', () => {
+  const climb = () => {
+    const log_ = log({ targetRir: 3 });
+    const next = () => {
+      const sets = evidenceOf(log_.state());
+      const strength = unknown().after(sets);
+      return proposeNextSet(log_.lift(), { ...context, strength });
+    };
+    const done = (rir: number) => {
+      const step = next();
+      if (step.kind !== 'step') throw new Error('nothing to do');
+      const { loadG, reps } = step.set;
+      log_.add('set.logged', {
+        liftId: squat.id,
+        step: step.step,
+        kind: 'working',
+        loadG,
+        reps,
+        cleanReps: reps,
+        marks: [],
+        rir,
+        proposed: { loadG, reps },
+      });
+      return loadG;
+    };
+    return { next, done };
+  };
+
+  it('is planned for a lift without evidence, from a light first set, without a ramp', () => {
+    const [plan] = draftSession(input).lifts;
+    expect(plan).toMatchObject({ climb: true, targetRir: 3, certainty: 'guessed' });
+    expect(plan!.steps.every((step) => step.kind === 'working')).toBe(true);
+  });
+
+  it('goes up while more is left than wanted, at most a fifth a jump, and stops there', () => {
+    const { next, done } = climb();
+    const first = done(4);
+    const second = done(4);
+    expect(second).toBeGreaterThan(first);
+    expect(second).toBeLessThanOrEqual(first * 1.2);
+    const third = done(3);
+    expect(third).toBeGreaterThan(second);
+    expect(next().kind).toBe('done');
+  });
+
+  it('asks for a set more while it has not found the load, five at most', () => {
+    const { next, done } = climb();
+    const loads = [done(4), done(4), done(4), done(4), done(4)];
+    expect(loads).toEqual([...loads].sort((a, b) => a - b));
+    expect(next().kind).toBe('done');
+  });
+
+  it('stays where the reserve is as wanted', () => {
+    const { done } = climb();
+    const first = done(3);
+    expect(done(3)).toBe(first);
+  });
+});
+
 describe('pain', () => {
   const report = (score: number, kind: EventPayloads['pain.reported']['kind'] = 'ache') => ({
     id: `p${score}`,
@@ -332,20 +387,13 @@ describe('pain', () => {
     score,
     kind,
   });
-  const flag = (usualPain: number): Flag => ({
-    id: 'f',
-    place: 'knee',
-    side: 'left',
-    note: '',
-    state: 'watched',
-    usualPain,
-  });
+  const usual = (usualPain: number) => flag({ state: 'watched', usualPain });
 
   it.each([
     ['4 of 10', [report(4)], [], true, false],
     ['1 of 10', [report(1)], [], false, false],
     ['2 more than none', [report(2)], [], true, false],
-    ['2 where 2 is usual', [report(2)], [flag(2)], false, false],
+    ['2 where 2 is usual', [report(2)], [usual(2)], false, false],
     ['a rise of 2 within the session', [report(1), report(3)], [], true, false],
     ['sharp, however little', [report(1, 'sharp')], [], true, false],
     ['dizziness', [report(1, 'dizzy')], [], true, true],

@@ -20,6 +20,8 @@ export interface LoggedSet extends SetResult {
   proposed: { loadG: number; reps: number };
   corrections: Correction[];
   voided: boolean;
+  /** False: the trainer says that it does not show what the client can do. */
+  representative: boolean;
 }
 
 /** Pain said or seen during a lift. */

@@ -1,20 +1,25 @@
 import fc from 'fast-check';
 import { kg, squat } from '../fixtures.test-help';
 import { seededRandom } from '../random';
-import { simulateSet, trueRepsToLimit, type Lifter } from './lifter';
+import { curveFamilies, shareFor, type CurveName } from './curves';
+import { simulateSet, trueLoad, trueRepsToLimit, type Lifter } from './lifter';
 
 const lifter: Lifter = {
   oneRepMaxG: { [squat.id]: kg(100) },
-  endurance: 24,
+  curve: 'logarithmic',
+  repsAt75: { [squat.id]: 11 },
   weeklyGain: 0,
+  dayToDay: 0.03,
+  fatigue: 0.5,
   modesty: 0.5,
+  blur: 0.2,
   looseness: 0.1,
 };
 const ask = (change: Partial<Parameters<typeof simulateSet>[2]>, seed = 1, who = lifter) =>
   simulateSet(
     who,
     squat,
-    { loadG: kg(60), asked: 8, dayG: 1, fatigue: 0, faultId: 'knees', ...change },
+    { loadG: kg(60), asked: 8, day: 1, earlier: 0, faultId: 'knees', ...change },
     seededRandom(seed),
   );
 
@@ -47,6 +52,27 @@ describe('chance from a seed', () => {
   });
 });
 
+describe('true rep curves', () => {
+  const names = Object.keys(curveFamilies) as CurveName[];
+  it.each(names)(
+    '%s: falls with the load, meets three quarters, and can be turned round',
+    (name) => {
+      const curve = curveFamilies[name];
+      expect(curve(0.75, 10)).toBeCloseTo(10, 6);
+      const reps = [0.45, 0.55, 0.65, 0.75, 0.85, 0.95].map((share) => curve(share, 10));
+      expect(reps).toEqual([...reps].sort((a, b) => b - a));
+      for (const wanted of [3, 8, 15]) {
+        expect(curve(shareFor(curve, 10, wanted), 10)).toBeCloseTo(wanted, 4);
+      }
+      expect(trueLoad({ ...lifter, curve: name }, squat.id, 5)).toBeLessThan(kg(100));
+    },
+  );
+  it('differ from each other away from where they meet', () => {
+    const at = names.map((name) => curveFamilies[name](0.55, 10));
+    expect(Math.max(...at) / Math.min(...at)).toBeGreaterThan(1.3);
+  });
+});
+
 describe('the lifter simulator', () => {
   it('can do fewer reps the heavier it gets, and none at the limit', () => {
     fc.assert(
@@ -54,18 +80,18 @@ describe('the lifter simulator', () => {
         fc.integer({ min: 20, max: 98 }),
         fc.integer({ min: 1, max: 40 }),
         (share, more) => {
-          const light = trueRepsToLimit(lifter, kg(100), kg(share));
-          const heavy = trueRepsToLimit(lifter, kg(100), kg(Math.min(100, share + more)));
+          const light = trueRepsToLimit(lifter, squat.id, kg(100), kg(share));
+          const heavy = trueRepsToLimit(lifter, squat.id, kg(100), kg(Math.min(100, share + more)));
           expect(light).toBeGreaterThan(heavy);
         },
       ),
     );
-    expect(trueRepsToLimit(lifter, kg(100), kg(100))).toBe(0);
+    expect(trueRepsToLimit(lifter, squat.id, kg(100), kg(100))).toBe(0);
   });
 
   it('does not obey the formula that loads are estimated with', () => {
     const gaps = [50, 60, 70, 80, 90].map((share) => {
-      const reps = trueRepsToLimit(lifter, kg(100), kg(share));
+      const reps = trueRepsToLimit(lifter, squat.id, kg(100), kg(share));
       return Math.abs(share * (1 + reps / 30) - 100);
     });
     expect(Math.max(...gaps)).toBeGreaterThan(2);
@@ -96,8 +122,8 @@ describe('the lifter simulator', () => {
       );
       return sets.reduce((sum, set) => sum + set.reps + set.rir, 0) / sets.length;
     };
-    expect(mean({ fatigue: 2 })).toBeLessThan(mean({}));
-    expect(mean({ dayG: 0.94 })).toBeLessThan(mean({}));
+    expect(mean({ earlier: 4 })).toBeLessThan(mean({}));
+    expect(mean({ day: 0.94 })).toBeLessThan(mean({}));
     expect(mean({}, { ...lifter, modesty: 2 })).toBeLessThan(mean({}));
   });
 

@@ -1,17 +1,25 @@
 import type { Lift } from '../lift';
 import type { Grams } from '../mass';
 import type { Random } from '../random';
+import { curveFamilies, shareFor, type CurveName } from './curves';
 
 /** A made-up person who lifts. Their true curve is not the formula that Spalo estimates with. */
 export interface Lifter {
-  /** True 1RM by lift id, grams. */
+  /** True 1RM by lift id, grams, on an ordinary day and rested. */
   oneRepMaxG: Record<string, Grams>;
-  /** Reps lost per unit of log load: people differ in endurance. */
-  endurance: number;
-  /** Share of strength gained each week while training. */
+  curve: CurveName;
+  /** Reps at three quarters of the 1RM, by lift id. */
+  repsAt75: Record<string, number>;
+  /** Log strength gained each week while training. */
   weeklyGain: number;
-  /** Reps by which they think they have fewer left than they do. */
+  /** Standard deviation of the log of a day's form. */
+  dayToDay: number;
+  /** Reps that each earlier set of the lift costs. */
+  fatigue: number;
+  /** Reps by which they think they have fewer left than they do; negative for boasters. */
   modesty: number;
+  /** Error of their reserve in reps, for each rep left. */
+  blur: number;
   /** Chance that a rep near the limit is not clean. */
   looseness: number;
 }
@@ -24,29 +32,39 @@ export interface SimulatedSet {
   rir: number;
 }
 
-/**
- * Reps to the limit at a share of the 1RM: exponential in the load, r = e · ln(1 / share) · (1 + share),
- * so that no published formula fits it exactly.
- */
-export function trueRepsToLimit(lifter: Lifter, oneRepMaxG: Grams, loadG: Grams): number {
+/** True reps to the limit, not rounded, at a load; 0 at the 1RM and above. */
+export function trueRepsToLimit(
+  lifter: Lifter,
+  liftId: string,
+  oneRepMaxG: Grams,
+  loadG: Grams,
+): number {
   const share = loadG / oneRepMaxG;
-  return share >= 1 ? 0 : lifter.endurance * Math.log(1 / share) * (1 + share);
+  if (share >= 1) return 0;
+  return curveFamilies[lifter.curve](share, lifter.repsAt75[liftId]!);
+}
+
+/** The true load for `reps` reps to the limit, rested, on an ordinary day; grams, not snapped. */
+export function trueLoad(lifter: Lifter, liftId: string, reps: number): Grams {
+  const curve = curveFamilies[lifter.curve];
+  return lifter.oneRepMaxG[liftId]! * shareFor(curve, lifter.repsAt75[liftId]!, reps);
 }
 
 /**
- * One set of `asked` reps. `dayG` scales the 1RM for the day, `fatigue` is reps already spent by earlier sets.
- * The lifter stops at the asked reps or at the limit, whichever comes first.
+ * One set of `asked` reps. `day` scales the 1RM for the day, `earlier` counts the lift's working sets before it.
+ * The lifter stops at the asked reps or at the limit, whichever comes first, and says what they think was left.
  */
 export function simulateSet(
   lifter: Lifter,
-  lift: Lift,
-  set: { loadG: Grams; asked: number; dayG: number; fatigue: number; faultId: string | null },
+  lift: Pick<Lift, 'id'>,
+  set: { loadG: Grams; asked: number; day: number; earlier: number; faultId: string | null },
   random: Random,
 ): SimulatedSet {
-  const strength = (lifter.oneRepMaxG[lift.id] ?? 0) * set.dayG;
+  const strength = lifter.oneRepMaxG[lift.id]! * set.day;
+  const rested = trueRepsToLimit(lifter, lift.id, strength, set.loadG);
   const limit = Math.max(
     0,
-    Math.floor(trueRepsToLimit(lifter, strength, set.loadG) - set.fatigue + random.normal() * 0.5),
+    Math.floor(rested - set.earlier * lifter.fatigue + random.normal() * 0.5),
   );
   const reps = Math.max(1, Math.min(set.asked, limit));
   const marks: SimulatedSet['marks'] = [];
@@ -58,7 +76,8 @@ export function simulateSet(
       }
     }
   }
-  const left = Math.round(limit - reps - lifter.modesty + random.normal() * 0.6);
-  const rir = Math.max(0, Math.min(4, left));
+  const left = Math.max(0, limit - reps);
+  const felt = left * (1 + random.normal() * lifter.blur) - lifter.modesty + random.normal() * 0.4;
+  const rir = left === 0 ? 0 : Math.max(0, Math.min(4, Math.round(felt)));
   return { reps, cleanReps: reps - marks.length, marks, rir };
 }

@@ -1,28 +1,62 @@
+import type { Client } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, ScrollView, TextInput, View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
+import { Choice } from '../../design/Choice';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { Quiet, Strong, Title } from '../../design/Words';
+import { newId } from '../../state/ids';
 import { useClients } from '../../state/queries';
 import { shortDate } from '../day/day-time';
+import { useIntakeDrafts } from '../intake/intake-drafts';
 import { FlagChips } from './FlagChips';
 
-/** All clients by name, found by typing. */
-export function ClientList({ zone, chosen }: { zone: string; chosen: string | null }) {
+const orders = [
+  { value: 'name', label: 'Name' },
+  { value: 'latest', label: 'Latest' },
+  { value: 'longest', label: 'Longest away' },
+  { value: 'archived', label: 'Archived' },
+] as const;
+type Order = (typeof orders)[number]['value'];
+
+/** Clients in an order: by name, latest session first, longest away first, or the archived ones by name. */
+export function ordered(clients: readonly Client[], order: Order): Client[] {
+  const last = (client: Client) => client.history.lastSessionAt ?? '';
+  const shown = clients.filter((client) => (client.archivedAt !== null) === (order === 'archived'));
+  if (order === 'latest') return shown.sort((a, b) => (last(a) > last(b) ? -1 : 1));
+  if (order === 'longest') return shown.sort((a, b) => (last(a) < last(b) ? -1 : 1));
+  return shown.sort((a, b) => a.name.localeCompare(b.name));
+}
+
+/** All clients, found by typing, in the order that is asked for; intakes to finish come first. */
+export function ClientList({
+  zone,
+  chosen,
+  trainerId,
+}: {
+  zone: string;
+  chosen: string | null;
+  trainerId: string;
+}) {
   const router = useRouter();
   const [wanted, setWanted] = useState('');
+  const [order, setOrder] = useState<Order>('name');
   const { data: clients, isError, refetch } = useClients();
+  const drafts = useIntakeDrafts((state) => state.drafts);
+  const drop = useIntakeDrafts((state) => state.drop);
   const now = useNow(false);
-  const found = (clients ?? []).filter((client) =>
+  const found = ordered(clients ?? [], order).filter((client) =>
     `${client.name} ${client.calledName}`.toLowerCase().includes(wanted.trim().toLowerCase()),
   );
+  const unfinished = Object.entries(drafts).filter(([, draft]) => draft.trainerId === trainerId);
+  const begin = (draft: string) => router.push({ pathname: '/clients/new', params: { draft } });
   return (
     <ScrollView className="flex-1" contentContainerClassName="gap-3 p-4">
       <View className="flex-row items-center justify-between gap-3">
         <Title>Clients</Title>
-        <IconButton icon="plus" label="Add a client" onPress={() => router.push('/clients/new')} />
+        <IconButton icon="plus" label="Add a client" onPress={() => begin(newId())} />
       </View>
       <TextInput
         value={wanted}
@@ -31,6 +65,28 @@ export function ClientList({ zone, chosen }: { zone: string; chosen: string | nu
         placeholder="Find by name"
         className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink placeholder:text-slate"
       />
+      <Choice label="Order" options={orders} value={order} onChange={setOrder} wrap />
+      {unfinished.map(([id, draft]) => (
+        <View
+          key={id}
+          className="flex-row flex-wrap items-center gap-2 rounded-2xl border-2 border-marigold bg-marigold-soft px-4 py-2"
+        >
+          <View className="min-w-[8rem] flex-1">
+            <Strong>{draft.form.name || 'No name yet'}</Strong>
+            <Quiet>{`intake, step ${draft.step + 1} of 5`}</Quiet>
+          </View>
+          <Button
+            label="Go on"
+            says={`Go on with ${draft.form.name || 'the intake'}`}
+            onPress={() => begin(id)}
+          />
+          <IconButton
+            icon="close"
+            label={`Drop the intake of ${draft.form.name || 'no name'}`}
+            onPress={() => drop(id)}
+          />
+        </View>
+      ))}
       {!clients &&
         (isError ? (
           <ErrorState what="Clients could not be fetched" onRetry={() => void refetch()} />
@@ -42,18 +98,18 @@ export function ClientList({ zone, chosen }: { zone: string; chosen: string | nu
           icon="clients"
           title="No clients yet"
           action={
-            <Button
-              kind="main"
-              label="Add the first client"
-              onPress={() => router.push('/clients/new')}
-            />
+            <Button kind="main" label="Add the first client" onPress={() => begin(newId())} />
           }
         >
           Name, body mass and training age are enough to propose a first session.
         </EmptyState>
       )}
       {clients && clients.length > 0 && found.length === 0 && (
-        <Quiet>{`Nobody is called “${wanted}”.`}</Quiet>
+        <Quiet>
+          {wanted.trim()
+            ? `Nobody ${order === 'archived' ? 'archived ' : ''}is called “${wanted}”.`
+            : 'Nobody is archived. An archived client keeps everything and can be restored.'}
+        </Quiet>
       )}
       <View role="list" className="gap-2">
         {found.map((client) => (

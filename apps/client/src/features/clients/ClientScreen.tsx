@@ -1,11 +1,11 @@
 import { liftById } from '@spalo/catalog';
-import type { Account } from '@spalo/contract';
-import { massText } from '@spalo/core';
+import type { Account, Client } from '@spalo/contract';
+import { ageOn, cautionsFor, massText, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
-import { Card } from '../../design/Card';
 import { Section } from '../../design/Section';
 import { EmptyState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
@@ -13,19 +13,28 @@ import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
 import { attempt } from '../../state/problems';
 import { useBookings, useClients, useRooms } from '../../state/queries';
+import { profileToday } from '../../state/strength';
 import { useOpenSessions } from '../../state/use-journal';
 import { clockTime, dayBounds, shortDate } from '../day/day-time';
-import { SessionPlan } from '../day/SessionPlan';
 import { draftFor, startSession } from '../floor/actions';
 import { useFloorUi } from '../floor/floor-ui';
 import { loadReps } from '../floor/words';
+import { useRoomChoice } from '../room/use-room';
 import { BookSheet } from './BookSheet';
+import { FactsSheet } from './FactsSheet';
 import { FlagChips } from './FlagChips';
 import { FlagList } from './FlagList';
+import { LiftTrends } from './LiftTrends';
+import { LoadCardSection } from './LoadCardSection';
+import { Measurements } from './Measurements';
+import { PersonalData } from './PersonalData';
 import { ScreeningSection } from './ScreeningSection';
 import { SessionHistory } from './SessionHistory';
+import { StartingWeights } from './StartingWeights';
 
 const DAYS_AHEAD = 30;
+/** From here on the page has two columns beside the list. */
+const TWO_COLUMNS = 1180;
 
 function trained(months: number): string {
   if (months === 0) return 'new to training';
@@ -37,24 +46,11 @@ function trained(months: number): string {
 /** All about one client: the brief first, then what is next, what constrains, and what was done. */
 export function ClientScreen({ id, account }: { id: string; account: Account }) {
   const router = useRouter();
-  const wide = useWide();
-  const { zone, unit } = account.studio;
   const { data: clients, isFetching } = useClients();
   const { data: rooms } = useRooms();
-  const [booking, setBooking] = useState(false);
-  const now = useNow(false);
-  const span = useMemo(
-    () => ({ from: dayBounds(now, zone).from, to: dayBounds(now, zone, DAYS_AHEAD).to }),
-    [now, zone],
-  );
-  const { data: bookings } = useBookings(span.from, span.to, account.trainer.id);
-  const open = useOpenSessions().find((session) => session.clientId === id);
-  const choose = useFloorUi((state) => state.choose);
+  const room = useRoomChoice(rooms);
   const client = clients?.find((each) => each.id === id);
-  const room = rooms?.[0];
-  const draft = useMemo(() => client && room && draftFor(client, room, unit), [client, room, unit]);
-
-  if (!clients || (!client && isFetching)) return <LoadingState what="the client" />;
+  if (!clients || !rooms || (!client && isFetching)) return <LoadingState what="the client" />;
   if (!client) {
     return (
       <View className="p-4">
@@ -63,12 +59,41 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
           title="No such client"
           action={<Button label="All clients" onPress={() => router.push('/clients')} />}
         >
-          They may belong to another studio, or the link is old.
+          They may belong to another studio, have been deleted, or the link is old.
         </EmptyState>
       </View>
     );
   }
+  return <ClientPage client={client} room={room} account={account} />;
+}
+
+function ClientPage({
+  client,
+  room,
+  account,
+}: {
+  client: Client;
+  room: Room | undefined;
+  account: Account;
+}) {
+  const router = useRouter();
+  const wide = useWide();
+  const columns = useWindowDimensions().width >= TWO_COLUMNS;
+  const { zone, unit } = account.studio;
+  const { id } = client;
+  const [sheet, setSheet] = useState<'book' | 'facts' | null>(null);
+  const now = useNow(false);
+  const today = new Date(now).toISOString();
+  const span = useMemo(
+    () => ({ from: dayBounds(now, zone).from, to: dayBounds(now, zone, DAYS_AHEAD).to }),
+    [now, zone],
+  );
+  const { data: bookings } = useBookings(span.from, span.to, account.trainer.id);
+  const open = useOpenSessions().find((session) => session.clientId === id);
+  const choose = useFloorUi((state) => state.choose);
+  const draft = useMemo(() => room && draftFor(client, room, unit), [client, room, unit]);
   const next = bookings?.find((each) => each.clientId === id && !each.session);
+  const years = ageOn(client.birthDate, today);
   const start = () => {
     if (open) {
       choose(open.id);
@@ -81,8 +106,72 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
       router.push('/floor');
     });
   };
+  const cautions = cautionsFor(client, today);
+
+  const weights = room && draft && (
+    <StartingWeights client={client} draft={draft} room={room} account={account} />
+  );
+  const person = (
+    <View className="gap-6">
+      <FlagList client={client} />
+      <Measurements client={client} account={account} />
+      <Section
+        title="Facts"
+        action={<Button label="Change facts" onPress={() => setSheet('facts')} />}
+      >
+        {client.availability ? <Body>{`Can come: ${client.availability}`}</Body> : null}
+        {client.phone || client.email ? (
+          <Body>{[client.phone, client.email].filter(Boolean).join(' · ')}</Body>
+        ) : null}
+        <Body>
+          {client.emergencyContact
+            ? `In an emergency: ${client.emergencyContact}`
+            : 'No emergency contact yet.'}
+        </Body>
+        <Body>
+          {client.consentAt
+            ? `Agreed on ${shortDate(client.consentAt, zone, now)} that health answers are kept.`
+            : 'Has not agreed yet that health answers are kept.'}
+        </Body>
+        {client.reports.map((report) => (
+          <Body key={`${report.liftId}/${report.monthsAgo}/${report.loadG}`}>
+            {`${liftById(report.liftId).name}: ${loadReps(report.loadG, report.reps, unit)}, ${
+              report.monthsAgo === 0 ? 'now' : `${report.monthsAgo} months ago`
+            }, as they tell it`}
+          </Body>
+        ))}
+        {client.overrides.map((override) => (
+          <Quiet key={override.at + override.liftId}>
+            {`Opened: ${liftById(override.liftId).name}${override.range ? `, ${override.range} reps` : ''}, ${shortDate(override.at, zone, now)}. ${override.reason}`}
+          </Quiet>
+        ))}
+      </Section>
+      <ScreeningSection key={id} client={client} zone={zone} />
+      <PersonalData client={client} />
+    </View>
+  );
+  const record = (
+    <View className="gap-6">
+      {room && (
+        <LoadCardSection
+          client={client}
+          room={room}
+          profile={profileToday(client, open)}
+          account={account}
+        />
+      )}
+      <LiftTrends client={client} account={account} />
+      <Section title="Sessions">
+        <SessionHistory clientId={id} zone={zone} />
+      </Section>
+    </View>
+  );
+
   return (
-    <ScrollView className="flex-1" contentContainerClassName="max-w-[52rem] gap-6 p-4">
+    <ScrollView
+      className="flex-1"
+      contentContainerClassName={`gap-6 p-4 ${columns ? '' : 'max-w-[52rem]'}`}
+    >
       <View className="gap-2">
         {!wide && (
           <Button
@@ -94,11 +183,35 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
         )}
         <View className="border-b-[3px] border-ink pb-2">
           <Title>{client.name}</Title>
-          <Quiet>{`${massText(client.bodyMassG, unit)} · ${trained(client.trainingMonths)}${client.birthYear ? ` · born ${client.birthYear}` : ''}`}</Quiet>
+          <Quiet>
+            {[
+              massText(client.bodyMassG, unit),
+              trained(client.trainingMonths),
+              years === null ? '' : `${years} years old`,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </Quiet>
         </View>
+        {client.archivedAt && <Banner title="Archived" />}
         {client.brief ? <Strong className="text-lead">{client.brief}</Strong> : null}
         {client.goal ? <Body>{`Goal: ${client.goal}`}</Body> : null}
         <FlagChips client={client} />
+        {cautions.length > 0 && (
+          <Banner kind="stop" title={cautions[0]!}>
+            {cautions.slice(1).join('. ')}
+          </Banner>
+        )}
+        {!client.screened && (
+          <Banner kind="wait" title="Not screened yet">
+            Ask the health questions before loaded work.
+          </Banner>
+        )}
+        <Strong role="heading" aria-level={2}>
+          {next
+            ? `Next: ${shortDate(next.startsAt, zone, now)}, ${clockTime(next.startsAt, zone)}`
+            : 'No booking in the coming month'}
+        </Strong>
         <View className="flex-row flex-wrap gap-2">
           <Button
             kind={open ? 'now' : 'main'}
@@ -106,42 +219,30 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
             onPress={start}
             className="flex-1"
           />
-          <Button label="Book" says={`Book ${client.name}`} onPress={() => setBooking(true)} />
+          <Button label="Book" says={`Book ${client.name}`} onPress={() => setSheet('book')} />
         </View>
       </View>
-      <Section
-        title={
-          next
-            ? `Next: ${shortDate(next.startsAt, zone, now)}, ${clockTime(next.startsAt, zone)}`
-            : 'Next session'
-        }
-      >
-        {!next && <Quiet>No booking in the coming month.</Quiet>}
-        {draft ? (
-          <Card>
-            <SessionPlan draft={draft} unit={unit} />
-          </Card>
-        ) : (
-          <LoadingState what="the plan" />
-        )}
-      </Section>
-      <FlagList client={client} />
-      {client.reports.length > 0 && (
-        <Section title="Lifted before, as they tell it">
-          {client.reports.map((report) => (
-            <Body key={report.liftId}>
-              {`${liftById(report.liftId).name}: ${loadReps(report.loadG, report.reps, unit)}, ${
-                report.monthsAgo === 0 ? 'now' : `${report.monthsAgo} months ago`
-              }`}
-            </Body>
-          ))}
-        </Section>
+      {columns ? (
+        <View className="flex-row gap-6">
+          <View className="min-w-0 flex-1 gap-6">
+            {weights}
+            {person}
+          </View>
+          <View className="min-w-0 flex-1">{record}</View>
+        </View>
+      ) : (
+        <>
+          {weights}
+          {record}
+          {person}
+        </>
       )}
-      <Section title="Sessions">
-        <SessionHistory clientId={id} zone={zone} />
-      </Section>
-      <ScreeningSection key={id} client={client} zone={zone} />
-      <BookSheet clientId={id} zone={zone} open={booking} onClose={() => setBooking(false)} />
+      {sheet === 'book' && (
+        <BookSheet clientId={id} zone={zone} open onClose={() => setSheet(null)} />
+      )}
+      {sheet === 'facts' && (
+        <FactsSheet client={client} account={account} onClose={() => setSheet(null)} />
+      )}
     </ScrollView>
   );
 }

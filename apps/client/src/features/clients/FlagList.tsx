@@ -1,18 +1,17 @@
 import type { Client } from '@spalo/contract';
 import type { Flag } from '@spalo/core';
 import { useState } from 'react';
-import { TextInput, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
+import { TextField } from '../../design/TextField';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { journal } from '../../state/device';
-import { newId } from '../../state/ids';
 import { attempt } from '../../state/problems';
 import { flagName } from './FlagChips';
-import { jointOptions, sideOptions } from './place-options';
+import { FlagSheet } from './FlagSheet';
 
 const states: { value: Flag['state']; label: string }[] = [
   { value: 'new', label: 'New' },
@@ -20,51 +19,41 @@ const states: { value: Flag['state']; label: string }[] = [
   { value: 'cleared', label: 'Cleared' },
   { value: 'closed', label: 'Closed' },
 ];
+
 function putFlag(clientId: string, { id, ...body }: Flag) {
   return journal.change({ route: 'putFlag', args: { params: { id: clientId, flagId: id }, body } });
 }
 
-function NewFlag({
-  clientId,
-  open,
+const origin = ({ since, saidBy }: Flag) =>
+  [since && `since ${since}`, saidBy && `said by ${saidBy}`].filter(Boolean).join(', ');
+
+/** Clearing a flag opens what it closed, so it asks who cleared it. */
+function ClearSheet({
+  flag,
   onClose,
+  onClear,
 }: {
-  clientId: string;
-  open: boolean;
+  flag: Flag;
   onClose: () => void;
+  onClear: (by: string) => void;
 }) {
-  const [place, setPlace] = useState<Flag['place']>('knee');
-  const [side, setSide] = useState<Flag['side']>('none');
-  const [note, setNote] = useState('');
-  const raise = () =>
-    attempt(async () => {
-      await putFlag(clientId, {
-        id: newId(),
-        place,
-        side,
-        note: note.trim(),
-        state: 'new',
-        usualPain: 0,
-      });
-      setNote('');
-      onClose();
-    });
+  const [by, setBy] = useState('');
+  const [tried, setTried] = useState(false);
+  const clear = () => {
+    setTried(true);
+    if (by.trim()) onClear(by.trim());
+  };
   return (
-    <Sheet title="Raise a flag" open={open} onClose={onClose}>
-      <Choice label="Place" options={jointOptions} value={place} onChange={setPlace} wrap />
-      <Choice label="Side" options={sideOptions} value={side} onChange={setSide} />
-      <View className="gap-1">
-        <Strong>What hurts, what is fine</Strong>
-        <TextInput
-          value={note}
-          onChangeText={setNote}
-          aria-label="What hurts, what is fine"
-          maxLength={300}
-          multiline
-          className="min-h-[4rem] rounded-2xl border-2 border-slate bg-card p-3 font-text text-body text-ink"
-        />
-      </View>
-      <Button kind="main" label="Raise the flag" onPress={raise} />
+    <Sheet title={`Clear the flag ${flagName(flag)}`} open onClose={onClose}>
+      <Body>Lifts that load it open again. Only a clinician can clear a place.</Body>
+      <TextField
+        label="Who cleared it, and what they wrote"
+        value={by}
+        onChange={setBy}
+        max={150}
+        problem={tried && !by.trim() ? 'Say who cleared it' : null}
+      />
+      <Button kind="main" label="Record the clearance" onPress={clear} />
     </Sheet>
   );
 }
@@ -72,23 +61,51 @@ function NewFlag({
 /** What constrains choice, and its state; a cleared flag opens closed lifts again. */
 export function FlagList({ client }: { client: Client }) {
   const [adding, setAdding] = useState(false);
+  const [clearing, setClearing] = useState<Flag | null>(null);
+  const change = (flag: Flag, state: Flag['state']) => {
+    if (state === 'cleared') setClearing(flag);
+    else attempt(() => putFlag(client.id, { ...flag, state }));
+  };
   return (
     <Section title="Flags" action={<Button label="Raise a flag" onPress={() => setAdding(true)} />}>
       {client.flags.length === 0 && <Body>No painful or stiff place is known.</Body>}
       {client.flags.map((flag) => (
         <Card key={flag.id} className="gap-2">
           <Strong>{flagName(flag)}</Strong>
-          {flag.note ? <Quiet>{flag.note}</Quiet> : null}
+          {flag.note ? <Quiet>{`Hurts: ${flag.note}`}</Quiet> : null}
+          {flag.fine ? <Quiet>{`Fine: ${flag.fine}`}</Quiet> : null}
+          {origin(flag) ? <Quiet>{origin(flag)}</Quiet> : null}
           <Choice
             label={`State of the flag ${flagName(flag)}`}
             options={states}
             value={flag.state}
-            onChange={(state) => attempt(() => putFlag(client.id, { ...flag, state }))}
-            wrap
+            onChange={(state) => change(flag, state)}
           />
         </Card>
       ))}
-      <NewFlag clientId={client.id} open={adding} onClose={() => setAdding(false)} />
+      {adding && (
+        <FlagSheet
+          onClose={() => setAdding(false)}
+          onSave={(flag) => {
+            attempt(() => putFlag(client.id, flag));
+            setAdding(false);
+          }}
+        />
+      )}
+      {clearing && (
+        <ClearSheet
+          flag={clearing}
+          onClose={() => setClearing(null)}
+          onClear={(by) => {
+            const saidBy = `${clearing.saidBy ? `${clearing.saidBy}; ` : ''}cleared: ${by}`.slice(
+              0,
+              200,
+            );
+            attempt(() => putFlag(client.id, { ...clearing, state: 'cleared', saidBy }));
+            setClearing(null);
+          }}
+        />
+      )}
     </Section>
   );
 }

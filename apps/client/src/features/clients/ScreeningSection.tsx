@@ -8,7 +8,9 @@ import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { Body, Quiet, Strong } from '../../design/Words';
+import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
+import { queryClient } from '../../state/query-client';
 import { clockTime, shortDate } from '../day/day-time';
 
 type Answers = Screening['answers'];
@@ -17,6 +19,56 @@ const yesNo = [
   { value: false, label: 'No' },
   { value: true, label: 'Yes' },
 ] as const;
+
+const noAnswer: Answers[string] = { yes: false, note: '', clearedBy: '', clearedOn: null };
+
+/** Who cleared it and when; what the answer limits is lifted once both are there. */
+function Clearance({
+  asks,
+  answer,
+  onChange,
+}: {
+  asks: string;
+  answer: Answers[string];
+  onChange: (part: Partial<Answers[string]>) => void;
+}) {
+  const [day, setDay] = useState(answer.clearedOn ?? '');
+  const wrong = day !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(day);
+  return (
+    <View role="group" aria-label={`More on: ${asks}`} className="gap-2">
+      <TextField
+        label="What, since when"
+        value={answer.note}
+        onChange={(note) => onChange({ note })}
+        max={300}
+      />
+      <View className="flex-row gap-2">
+        <View className="flex-1">
+          <TextField
+            label="Cleared by"
+            value={answer.clearedBy}
+            onChange={(clearedBy) => onChange({ clearedBy })}
+            max={200}
+          />
+        </View>
+        <View className="flex-1">
+          <TextField
+            label="On"
+            value={day}
+            onChange={(text) => {
+              setDay(text);
+              const whole = /^\d{4}-\d{2}-\d{2}$/.test(text.trim());
+              onChange({ clearedOn: whole ? text.trim() : null });
+            }}
+            max={10}
+            hint="2026-11-24"
+            problem={wrong ? 'A day as 2026-11-24' : null}
+          />
+        </View>
+      </View>
+    </View>
+  );
+}
 
 /** Health answers: closed until opened, and every opening is recorded on the server. Needs the network. */
 export function ScreeningSection({ client, zone }: { client: Client; zone: string }) {
@@ -43,11 +95,20 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
       setAnsweredAt(found.answeredAt);
       setOpenings((await call('screeningOpenings', { params })).openings);
     });
+  const change = (id: string, part: Partial<Answers[string]>) => {
+    setSaved(false);
+    setAnswers((before) => ({ ...before, [id]: { ...noAnswer, ...before?.[id], ...part } }));
+  };
   const save = () =>
     attemptHere(async () => {
+      const half = Object.values(answers ?? {}).some(
+        ({ clearedBy, clearedOn }) => (clearedBy === '') !== (clearedOn === null),
+      );
+      if (half) throw new Error('Clearance needs who gave it and the day, as 2026-11-24');
       const kept = await call('putScreening', { params, body: { answers: answers ?? {} } });
       setAnsweredAt(kept.answeredAt);
       setSaved(true);
+      await queryClient.invalidateQueries({ queryKey: ['clients'] });
     });
 
   return (
@@ -76,15 +137,16 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
                   label={question.asks}
                   options={yesNo}
                   value={yes}
-                  onChange={(value) => {
-                    setSaved(false);
-                    setAnswers({
-                      ...answers,
-                      [question.id]: { yes: value, note: answers[question.id]?.note ?? '' },
-                    });
-                  }}
+                  onChange={(value) => change(question.id, { yes: value })}
                 />
                 {yes && <Banner kind="stop" title={question.limits} />}
+                {yes && (
+                  <Clearance
+                    asks={question.asks}
+                    answer={answers[question.id]!}
+                    onChange={(part) => change(question.id, part)}
+                  />
+                )}
               </View>
             );
           })}

@@ -12,6 +12,7 @@ import { useBookings, useClients, useRooms } from '../../state/queries';
 import { FlagChips } from '../clients/FlagChips';
 import { draftFor, startSession } from '../floor/actions';
 import { useFloorUi } from '../floor/floor-ui';
+import { useRoomChoice } from '../room/use-room';
 import { BookingCard, stateOf } from './BookingCard';
 import { dayBounds } from './day-time';
 import { SessionPlan } from './SessionPlan';
@@ -29,7 +30,7 @@ export function DayScreen({ account }: { account: Account }) {
   const bookings = useBookings(day.from, day.to, account.trainer.id);
   const clients = useClients();
   const rooms = useRooms();
-  const room = rooms.data?.[0];
+  const room = useRoomChoice(rooms.data);
   const choose = useFloorUi((state) => state.choose);
 
   const drafts = useMemo(() => {

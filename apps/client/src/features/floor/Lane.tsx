@@ -1,4 +1,4 @@
-import { massNumber } from '@spalo/core';
+import { massNumber, type Doubt, type SetResult } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { memo, useMemo, useRef, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
@@ -12,6 +12,7 @@ import { floorActions, resultOf } from './actions';
 import { ChecklistSheet } from './ChecklistSheet';
 import { CueCard } from './CueCard';
 import { CueSheet } from './CueSheet';
+import { DoubtSheet } from './DoubtSheet';
 import { draftKey, useFloorUi } from './floor-ui';
 import { LaneHeader } from './LaneHeader';
 import { LaneSheet } from './LaneSheet';
@@ -31,6 +32,21 @@ const SAME_TAP_MS = 600;
 
 type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'more' | null;
 
+/** A set that was questioned, and what keeps it all the same. */
+interface Questioned {
+  doubt: Doubt;
+  result: SetResult;
+  keep: () => void;
+}
+
+/** Whether this tap is one of its own; notes when it was. */
+function isNewTap(last: { current: number }): boolean {
+  const now = Date.now();
+  const isNew = now - last.current >= SAME_TAP_MS;
+  if (isNew) last.current = now;
+  return isNew;
+}
+
 const noDraft = {};
 
 /** One client on the floor: the lift in hand, from header to the button that logs. */
@@ -46,6 +62,7 @@ export const Lane = memo(function Lane({
   const router = useRouter();
   const [open, setOpen] = useState<Open>(null);
   const [openStep, setOpenStep] = useState<number | null>(null);
+  const [questioned, setQuestioned] = useState<Questioned | null>(null);
   const actions = useMemo(() => floorActions(lane.session, trainerId), [lane.session, trainerId]);
   const openLift = useFloorUi((state) => state.openLift);
   const view = lane.current;
@@ -57,6 +74,12 @@ export const Lane = memo(function Lane({
   const closing = (action: () => Promise<unknown>) => {
     attempt(action);
     close();
+  };
+  /** Keeps a working set, but asks back first where it is far from what is believed. */
+  const keepUnlessDoubtful = (liftId: string, result: SetResult, keep: () => void) => {
+    const doubt = result.rir === null ? null : lane.strength.doubt({ liftId, ...result });
+    if (doubt) setQuestioned({ doubt, result, keep });
+    else keep();
   };
   const wrapUp = () => {
     close();
@@ -119,7 +142,9 @@ export const Lane = memo(function Lane({
             lane={lane}
             view={view}
             onPain={() => setOpen('pain')}
-            onLog={() => actions.logNext(view)}
+            onLog={(result) =>
+              keepUnlessDoubtful(view.lift.id, result, () => attempt(() => actions.logNext(view)))
+            }
           />
         ) : (
           <Button
@@ -184,13 +209,31 @@ export const Lane = memo(function Lane({
           onAddSet={() => closing(() => actions.addSet(view))}
         />
       )}
+      {questioned && (
+        <DoubtSheet
+          doubt={questioned.doubt}
+          result={questioned.result}
+          unit={lane.session.unit}
+          name={lane.name}
+          onKeep={() => {
+            questioned.keep();
+            setQuestioned(null);
+          }}
+          onChange={() => setQuestioned(null)}
+        />
+      )}
       {view && openStep !== null && (
         <SetSheet
           view={view}
           index={openStep}
           unit={lane.session.unit}
           onClose={close}
-          onSave={(set, result) => closing(() => actions.correct(set, result))}
+          onSave={(set, result) => {
+            close();
+            keepUnlessDoubtful(view.lift.id, result, () =>
+              attempt(() => actions.correct(set, result)),
+            );
+          }}
           onRemove={(set) => closing(() => actions.setVoided(set, true))}
         />
       )}
@@ -246,7 +289,7 @@ function LogBar({
   lane: LaneView;
   view: LiftView;
   onPain: () => void;
-  onLog: () => Promise<void>;
+  onLog: (result: SetResult) => void;
 }) {
   const lastTap = useRef(0);
   const step = view.next.kind === 'step' ? view.next.step : 0;
@@ -255,10 +298,7 @@ function LogBar({
   if (view.next.kind !== 'step') return null;
   const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
   const log = () => {
-    const now = Date.now();
-    if (now - lastTap.current < SAME_TAP_MS) return;
-    lastTap.current = now;
-    attempt(onLog);
+    if (isNewTap(lastTap)) onLog(result);
   };
   return (
     <>

@@ -1,11 +1,15 @@
-import { countedSets } from '@spalo/core';
+import type { CatalogueLift } from '@spalo/catalog';
+import { countedSets, isClosed, liftLimit } from '@spalo/core';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
+import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Chip } from '../../design/Chip';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet, Strong } from '../../design/Words';
-import { lastSet, type FloorActions } from './actions';
+import { OverrideSheet, type Closed } from '../clients/OverrideSheet';
+import { LiftPicker } from '../lifts/LiftPicker';
+import { lastSet, planForLane, type FloorActions } from './actions';
 import type { LaneView } from './lane-view';
 import { loadReps } from './words';
 import { attempt } from '../../state/problems';
@@ -34,6 +38,21 @@ export function LaneSheet({
   onWrapUp: () => void;
 }) {
   const [note, setNote] = useState('');
+  const [picking, setPicking] = useState(false);
+  const [closed, setClosed] = useState<Closed | null>(null);
+  const [nothing, setNothing] = useState<string | null>(null);
+  const { client } = lane;
+  const add = (lift: CatalogueLift) => {
+    const limit = client ? liftLimit(client, lift) : null;
+    if (isClosed(limit)) {
+      setClosed({ liftId: lift.id, range: null, why: limit.why, overridable: limit.overridable });
+      return;
+    }
+    const planned = planForLane(lane, lift.id);
+    setPicking(false);
+    setNothing(planned ? null : `${lane.room.name} has nothing to load ${lift.name} with`);
+    if (planned) attempt(() => actions.addLift(planned));
+  };
   const last = lastSet(lane.session);
   const keepNote = () => {
     attempt(async () => {
@@ -43,6 +62,7 @@ export function LaneSheet({
   };
   return (
     <Sheet title={lane.name} open onClose={onClose}>
+      {nothing && <Banner kind="stop" title={nothing} />}
       {lane.client?.brief ? <Body>{lane.client.brief}</Body> : null}
       <View className="gap-2">
         {lane.lifts.map((view, index) => (
@@ -64,6 +84,7 @@ export function LaneSheet({
           </View>
         ))}
       </View>
+      <Button label="Add a lift" icon="plus" onPress={() => setPicking(true)} />
       {last && (
         <Button
           label={`Undo ${loadReps(last.loadG, last.reps, lane.session.unit)}`}
@@ -91,6 +112,26 @@ export function LaneSheet({
         ))}
       </View>
       <Button kind="main" label="Wrap up this session" onPress={onWrapUp} />
+      {picking && (
+        <LiftPicker
+          title="Add a lift"
+          taken={lane.lifts.map((view) => view.lift.id)}
+          note={(lift) => {
+            const limit = client ? liftLimit(client, lift) : null;
+            return isClosed(limit) ? limit.why : null;
+          }}
+          onPick={add}
+          onClose={() => setPicking(false)}
+        />
+      )}
+      {closed && client && (
+        <OverrideSheet
+          client={client}
+          closed={closed}
+          trainerId={lane.session.trainerId}
+          onClose={() => setClosed(null)}
+        />
+      )}
     </Sheet>
   );
 }

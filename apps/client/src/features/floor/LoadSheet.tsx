@@ -1,8 +1,10 @@
-import { massNumber } from '@spalo/core';
+import { atOrBelow, massNumber, massText, toGrams } from '@spalo/core';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { buildText } from '../../design/load-text';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
+import { TextField } from '../../design/TextField';
 import { Body, Figure, Quiet } from '../../design/Words';
 import type { LiftView } from './lane-view';
 
@@ -31,8 +33,36 @@ export function LoadSheet({
   const near = view.loads.slice(Math.max(0, at - AROUND), at + AROUND + 1);
   const working = view.steps.findLast((step) => step.kind === 'working')?.loadG ?? 0;
   const workingAt = view.loads.findIndex((load) => load.loadG === working);
+  const [typed, setTyped] = useState('');
+  const [tried, setTried] = useState(false);
+  const typedG = toGrams(Number(typed.trim().replace(',', '.')), unit);
+  const wrong = typed.trim() === '' || !(typedG > 0 && typedG <= 1_000_000);
+  const below = wrong ? null : atOrBelow(view.loads, typedG);
+  const exists = below?.loadG === typedG;
+  const take = () => {
+    setTried(true);
+    if (!wrong) onPick(typedG);
+  };
   return (
     <Sheet title="Load for the next set" open onClose={onClose}>
+      <View className="flex-row items-end gap-2">
+        <View className="min-w-0 flex-1">
+          <TextField
+            label={`Type a load, ${unit}`}
+            value={typed}
+            onChange={setTyped}
+            max={7}
+            inputMode="decimal"
+            problem={tried && wrong ? `A load in ${unit}, up to 1,000 kg` : null}
+          />
+        </View>
+        <Button label="Take it" onPress={take} />
+      </View>
+      {!wrong && !exists && below && (
+        <Quiet>
+          {`This room has no ${massText(typedG, unit)} for it; the nearest below is ${massText(below.loadG, unit)}.`}
+        </Quiet>
+      )}
       <View className="gap-2">
         {near.map((load) => {
           const taken = load.loadG === now;

@@ -10,7 +10,8 @@ import { loadUnit } from './words';
 
 /** A bar with nothing on it, or one that stays as it is between working sets, needs no drawing. */
 const shows = (build: Build, unchanged: boolean) =>
-  build.kind === 'dumbbell' || (build.perSide.length > 0 && !unchanged);
+  (build.kind !== 'barbell' && build.kind !== 'machine') ||
+  (build.perSide.length > 0 && !unchanged);
 
 /** The set to do next: load, reps, how it is built and why it is what it is. */
 export function NowCard({
@@ -34,7 +35,9 @@ export function NowCard({
   const build = view.loads.find((load) => load.loadG === set.loadG)?.build;
   const change = build ? changeText(build, view.onBar) : '';
   const what = working
-    ? `working set ${workingNumber(view)} of ${workingTotal(view)}`
+    ? view.state.plan.climb
+      ? `calibration climb, set ${workingNumber(view)}`
+      : `working set ${workingNumber(view)} of ${workingTotal(view)}`
     : set.purpose;
   const sideNote = working && !change;
   return (

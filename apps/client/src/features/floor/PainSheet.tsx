@@ -31,18 +31,15 @@ export function PainSheet({
   onClose: () => void;
   onReport: (report: Report) => void;
 }) {
+  const stressed = view.lift.stress.map(({ joint }) => joint);
   const flagged = lane.client?.flags.find(
-    (flag) => flag.state !== 'closed' && view.lift.joints.includes(flag.place),
+    (flag) => flag.state !== 'closed' && stressed.includes(flag.place),
   );
-  const [place, setPlace] = useState<Report['place']>(flagged?.place ?? view.lift.joints[0]!);
+  const [place, setPlace] = useState<Report['place']>(flagged?.place ?? stressed[0] ?? 'low back');
   const [side, setSide] = useState<Side>(flagged?.side ?? 'none');
   const [kind, setKind] = useState<PainKind>('ache');
   const places: Report['place'][] = [
-    ...new Set<Report['place']>([
-      ...(flagged ? [flagged.place] : []),
-      ...view.lift.joints,
-      ...joints,
-    ]),
+    ...new Set<Report['place']>([...(flagged ? [flagged.place] : []), ...stressed, ...joints]),
   ];
   const report = (score: number) => {
     const where = kind === 'chest' ? 'chest' : kind === 'dizzy' ? 'head' : place;

@@ -1,4 +1,4 @@
-import { massText } from '@spalo/core';
+import { evidenceOf, massText } from '@spalo/core';
 import { View } from 'react-native';
 import { BeliefBand } from '../../design/BeliefBand';
 import { Button } from '../../design/Button';
@@ -29,19 +29,20 @@ export function WhySheet({
 }) {
   const { plan } = view.state;
   const { unit } = lane.session;
+  const now = lane.strength.loadFor(view.lift, plan.reps, plan.targetRir);
+  const shownG = view.next.kind === 'step' ? view.next.set.loadG : plan.loadG;
   const say = (grams: number) => massText(Math.round(grams), unit);
-  const sets =
-    lane.client?.history.evidence.filter((set) => set.liftId === view.lift.id).slice(-6) ?? [];
+  const sets = [...(lane.client?.history.evidence ?? []), ...evidenceOf(lane.session)]
+    .filter((set) => set.liftId === view.lift.id)
+    .slice(-6);
   return (
     <Sheet title="Why this load" open onClose={onClose}>
       {view.next.kind === 'step' && <Strong>{`${view.next.why}.`}</Strong>}
       <Body>{`Planned: ${plan.why.charAt(0).toLowerCase()}${plan.why.slice(1)}.`}</Body>
-      {plan.belief && (
-        <View className="gap-1">
-          <Quiet>{`What ${lane.name} can likely do for ${plan.reps} clean with ${plan.targetRir} left`}</Quiet>
-          <BeliefBand belief={plan.belief} load={plan.loadG} text={say} />
-        </View>
-      )}
+      <View className="gap-1">
+        <Quiet>{`What ${lane.name} can likely do for ${plan.reps} clean with ${plan.targetRir} left, today’s sets included`}</Quiet>
+        <BeliefBand belief={now} load={shownG} text={say} />
+      </View>
       <Body>{`${ramps[plan.ramp]}.`}</Body>
       <View className="gap-1">
         <Strong>Sets behind it</Strong>

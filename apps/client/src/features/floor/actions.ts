@@ -1,23 +1,27 @@
-import { firstProgramme } from '@spalo/catalog';
+import { programmeFor, programmeLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import {
   countedSets,
   draftSession,
   nextStepIndex,
+  planLift,
   stepsWithLoad,
   stepsWithWorkingLoad,
   type Draft as SessionDraft,
+  type DraftInput,
   type EventPayloads,
   type Grams,
   type LoggedSet,
+  type PlannedLift,
   type Room,
   type SessionState,
   type SetResult,
 } from '@spalo/core';
 import { authorFor, journal } from '../../state/device';
 import { newId } from '../../state/ids';
+import { profileOfClient } from '../../state/strength';
 import { draftKey, useFloorUi, type Draft } from './floor-ui';
-import type { LiftView } from './lane-view';
+import type { LaneView, LiftView } from './lane-view';
 
 /** Today's session for a client, drafted from what this device knows. */
 export function draftFor(
@@ -26,15 +30,28 @@ export function draftFor(
   unit: Account['studio']['unit'],
 ): SessionDraft {
   return draftSession({
-    programme: [...firstProgramme],
+    programme: programmeFor(client, room),
+    ...draftInput(client, room, unit),
+  });
+}
+
+/** What a lift of a client is planned from in a room, now. */
+export function draftInput(
+  client: Client,
+  room: Room,
+  unit: Account['studio']['unit'],
+): Omit<DraftInput, 'programme'> {
+  return {
     plans: client.history.plans,
     person: client,
-    pastSets: client.history.evidence,
+    profile: profileOfClient(client),
     lastTime: client.history.lastTime,
+    lastDone: client.history.lastDone,
+    faults: client.history.faults,
     room,
     unit,
     now: new Date().toISOString(),
-  });
+  };
 }
 
 /** Puts a client on the floor. Answers the session's id. */
@@ -124,6 +141,7 @@ export function floorActions(session: SessionState, trainerId: string) {
     giveCue: (liftId: string, cueId: string) => append('cue.given', { liftId, cueId }),
     reportPain: (pain: EventPayloads['pain.reported']) => append('pain.reported', pain),
     withdrawPain: (painId: string) => append('pain.withdrawn', { painId }),
+    addLift: (lift: PlannedLift) => append('lift.added', { lift }),
     skipLift: (liftId: string, skipped: boolean) =>
       append('lift.skipped', { liftId, skipped, reason: null }),
     addNote: (liftId: string | null, text: string) => append('note.added', { liftId, text }),
@@ -135,6 +153,14 @@ export function floorActions(session: SessionState, trainerId: string) {
 }
 
 export type FloorActions = ReturnType<typeof floorActions>;
+
+/** A lift planned for a client who is on the floor, from today's sets too; null when the room has nothing for it. */
+export function planForLane(lane: LaneView, liftId: string): PlannedLift | null {
+  if (!lane.client) return null;
+  const input = draftInput(lane.client, lane.room, lane.session.unit);
+  const entry = programmeLift(liftId);
+  return planLift(entry, { ...input, profile: lane.strength, programme: [entry] }, false);
+}
 
 /** The set logged last in a session, whichever lift it belongs to. */
 export function lastSet(session: SessionState): LoggedSet | null {

@@ -1,23 +1,37 @@
-import { findLift, safetyFaults, styleOf, type CatalogueLift, type Style } from '@spalo/catalog';
+import {
+  breathingOut,
+  findLift,
+  lifts as catalogue,
+  safetyFaults,
+  styleOf,
+  type CatalogueLift,
+  type Style,
+} from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import {
   countedSets,
   currentRest,
+  evidenceOf,
+  exhales,
   liftIsDone,
+  loadables,
   proposeNextSet,
+  readStrength,
   stepsInSight,
   type Build,
   type Loadable,
   type LiftState,
   type LoggedSet,
   type NextSet,
+  type Person,
   type Rest,
   type Room,
   type SessionState,
   type Step,
+  type StrengthProfile,
 } from '@spalo/core';
 import type { RampStepItem } from '../../design/Ramp';
-import { roomLoads } from './room-loads';
+import { profileToday } from '../../state/strength';
 
 /** A lift of a session with all that is drawn of it. */
 export interface LiftView {
@@ -39,6 +53,8 @@ export interface LiftView {
 export interface LaneView {
   session: SessionState;
   client: Client | undefined;
+  room: Room;
+  strength: StrengthProfile;
   name: string;
   lifts: LiftView[];
   current: LiftView | null;
@@ -74,22 +90,42 @@ function liftView(
   session: SessionState,
   client: Client | undefined,
   room: Room,
+  strength: StrengthProfile,
 ): LiftView | null {
   const lift = findLift(state.plan.liftId);
   if (!lift) return null;
-  const style = styleOf(lift.id, state.plan.styleId);
-  const loads = roomLoads(room, state.plan.implement);
+  const taught = styleOf(lift.id, state.plan.styleId);
+  const style = client && exhales(client) ? breathingOut(taught) : taught;
+  const loads = loadables(room, state.plan.implement);
   const next = proposeNextSet(state, {
     lift,
     loads,
     unit: session.unit,
     flags: client?.flags ?? [],
     safetyFaults: safetyFaults(style),
+    strength,
   });
   const steps = stepsInSight(state, next);
   const last = countedSets(state).at(-1);
   const onBar = loads.find((load) => load.loadG === last?.loadG)?.build ?? null;
   return { state, lift, style, loads, next, steps, onBar, ...rampOf(state, next, steps) };
+}
+
+/** A session whose client is not known here (yet): only its own sets speak. */
+function strengthOfNobody(session: SessionState): StrengthProfile {
+  const someone: Person = {
+    bodyMassG: 75_000,
+    sex: 'unsaid',
+    trainingMonths: 0,
+    birthDate: null,
+    nervous: false,
+    preference: 'none',
+    flags: [],
+    reports: [],
+    cautions: [],
+    overrides: [],
+  };
+  return readStrength(someone, null, catalogue, session.startedAt).after(evidenceOf(session));
 }
 
 /** The lane of a session; `opened` is the lift that the trainer looks at, else the first that is not done. */
@@ -99,7 +135,10 @@ export function laneView(
   room: Room,
   opened: string | undefined,
 ): LaneView {
-  const lifts = session.lifts.flatMap((state) => liftView(state, session, client, room) ?? []);
+  const strength = client ? profileToday(client, session) : strengthOfNobody(session);
+  const lifts = session.lifts.flatMap(
+    (state) => liftView(state, session, client, room, strength) ?? [],
+  );
   const open = lifts.find((view) => view.lift.id === opened);
   const current = open ?? lifts.find((view) => view.next.kind === 'step') ?? null;
   const rest = currentRest(session, (state) => {
@@ -109,6 +148,8 @@ export function laneView(
   return {
     session,
     client,
+    room,
+    strength,
     name: calledName(client),
     lifts,
     current,
@@ -158,5 +199,9 @@ export function workingNumber(view: LiftView): number {
   return countedSets(view.state, 'working').length + 1;
 }
 
+/** Working sets in all: those planned, or more where a climb goes on. */
 export const workingTotal = (view: LiftView) =>
-  view.steps.filter((step) => step.kind === 'working').length;
+  Math.max(
+    view.steps.filter((step) => step.kind === 'working').length,
+    workingNumber(view) - (view.next.kind === 'step' ? 0 : 1),
+  );

@@ -1,17 +1,19 @@
-import { firstProgramme } from '@spalo/catalog';
+import { lifts as catalogue, programmeLift } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import {
   draftSession,
   emptyHistory,
+  planOf,
+  readStrength,
   reduceSession,
+  type DraftInput,
   type EventPayloads,
   type EventType,
   type Room,
   type SessionEvent,
 } from '@spalo/core';
-import { lastSet, resultOf } from './actions';
+import { lastSet, planForLane, resultOf } from './actions';
 import { laneDoing, laneView, steadyLaneView, workingNumber, workingTotal } from './lane-view';
-import { roomLoads } from './room-loads';
 import { correctionText } from './set-words';
 
 jest.mock('../../state/device', () => ({ journal: {}, authorFor: () => ({}) }));
@@ -20,7 +22,19 @@ const kg = (value: number) => value * 1000;
 const room: Room = {
   id: 'room',
   name: 'Room',
-  bars: [{ id: 'bar', name: 'Bar', massG: kg(15), unit: 'kg', sleeveMm: 300 }],
+  bars: [
+    {
+      id: 'bar',
+      name: 'Bar',
+      kind: 'straight',
+      massG: kg(15),
+      unit: 'kg',
+      sleeveMm: 300,
+      count: 1,
+      fits: null,
+      handleMm: [],
+    },
+  ],
   plates: [20, 10, 5, 2.5, 1.25].map((mass) => ({
     id: `p${mass}`,
     massG: kg(mass),
@@ -35,6 +49,10 @@ const room: Room = {
     unit: 'kg',
     count: 2,
   })),
+  kettlebells: [],
+  stacks: [],
+  machines: [],
+  bands: [],
 };
 const client: Client = {
   id: 'client',
@@ -43,24 +61,49 @@ const client: Client = {
   bodyMassG: kg(70),
   sex: 'female',
   trainingMonths: 18,
-  birthYear: 1990,
+  birthDate: '1990-05-14',
+  heightMm: null,
+  phone: '',
+  email: '',
+  preference: 'none',
+  availability: '',
+  emergencyContact: '',
+  consentAt: null,
+  squatLook: null,
+  segments: null,
+  programme: [],
+  overrides: [],
+  archivedAt: null,
   nervous: false,
   goal: '',
   brief: '',
   reports: [],
   flags: [],
+  cautions: [],
+  screened: true,
+  measurements: [],
   history: emptyHistory,
   mine: true,
 };
-const { lifts } = draftSession({
-  programme: [...firstProgramme],
+const input: DraftInput = {
+  programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'].map(
+    programmeLift,
+  ),
   plans: {},
   person: client,
-  pastSets: [],
+  profile: readStrength(client, null, catalogue, '2026-11-24T10:00:00.000Z'),
   lastTime: {},
+  lastDone: {},
+  faults: {},
   room,
   unit: 'kg',
   now: '2026-11-24T10:00:00.000Z',
+};
+// As decided last time: a ramp and three working sets each, no climb.
+const decided = draftSession(input).lifts.map(planOf);
+const { lifts } = draftSession({
+  ...input,
+  plans: Object.fromEntries(decided.map((plan) => [plan.liftId, plan])),
 });
 
 function floor() {
@@ -224,12 +267,44 @@ describe('what will be stored', () => {
   });
 });
 
-describe('loads of a room', () => {
-  it('are worked out once for a room as it was fetched', () => {
-    const bar = { kind: 'barbell', barId: 'bar' } as const;
-    expect(roomLoads(room, bar)).toBe(roomLoads(room, bar));
-    expect(roomLoads({ ...room }, bar)).not.toBe(roomLoads(room, bar));
-    expect(roomLoads(room, { kind: 'dumbbell', hands: 2 })).toHaveLength(7);
-    expect(roomLoads(room, { kind: 'barbell', barId: 'none' })).toEqual([]);
+describe('a client who must not hold their breath', () => {
+  it('is cued to breathe out in every lift', () => {
+    const { session } = floor();
+    const careful = laneView(session(), { ...client, cautions: ['exhale'] }, room, undefined);
+    for (const { style } of careful.lifts) {
+      const brace = style.checkpoints.filter(({ phase }) => phase === 'brace');
+      expect(brace.every(({ right }) => right.includes('out through the effort'))).toBe(true);
+    }
+  });
+});
+
+describe('what today says of strength', () => {
+  it('moves related lifts as well as the one that was done', () => {
+    const { add, view } = floor();
+    const row = () => {
+      const { strength, lifts: views } = view();
+      return strength.loadFor(views[2]!.lift, 10, 2).mean;
+    };
+    const before = row();
+    for (const step of [0, 1, 2]) {
+      add('set.logged', {
+        liftId: 'dumbbell-bench-press',
+        step,
+        kind: 'working',
+        loadG: kg(20),
+        reps: 10,
+        cleanReps: 10,
+        marks: [],
+        rir: 2,
+        proposed: { loadG: kg(20), reps: 10 },
+      });
+    }
+    expect(row()).toBeGreaterThan(before * 1.05);
+  });
+
+  it('plans a lift that is added on the floor, or says that the room has nothing for it', () => {
+    const lane = floor().view();
+    expect(planForLane(lane, 'split-squat')).toMatchObject({ climb: true, targetRir: 3 });
+    expect(planForLane(lane, 'leg-press')).toBeNull();
   });
 });

@@ -99,7 +99,15 @@ export function WrapUpScreen({ sessionId, account }: { sessionId: string; accoun
             route: 'putFlag',
             args: {
               params: { id: client.id, flagId: newId() },
-              body: { ...decision.openFlag, note: decision.why, state: 'new', usualPain: 0 },
+              body: {
+                ...decision.openFlag,
+                note: decision.why,
+                fine: '',
+                since: session.startedAt.slice(0, 10),
+                saidBy: 'felt in a session',
+                state: 'new',
+                usualPain: 0,
+              },
             },
           });
         }

@@ -1,0 +1,111 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
+import { tone } from './tone';
+
+const HEIGHT = 132;
+const GROUND = 92;
+const STEPS = 80;
+/** Half-width of an 80 % interval in standard deviations. */
+const Z80 = 1.2816;
+
+/** A normal belief about the log of a load in grams. */
+interface Bell {
+  mu: number;
+  sd: number;
+}
+
+function bellPath({ mu, sd }: Bell, xOf: (grams: number) => number, tall: number): string {
+  const points = Array.from({ length: STEPS + 1 }, (_, step) => {
+    const z = -3 + (6 * step) / STEPS;
+    const height = Math.exp(-0.5 * z * z) * tall;
+    return `${xOf(Math.exp(mu + z * sd)).toFixed(1)} ${(GROUND - height).toFixed(1)}`;
+  });
+  return `M${points.join('L')}`;
+}
+
+/** What was believed of a load before and what is now: two hills on one ground, with the likely range of the later. */
+export function BeliefShift({
+  before,
+  now,
+  text,
+  says,
+}: {
+  before: Bell;
+  now: Bell;
+  text: (grams: number) => string;
+  says: string;
+}) {
+  const [width, setWidth] = useState(0);
+  const low = Math.min(before.mu - 2.6 * before.sd, now.mu - 2.6 * now.sd);
+  const high = Math.max(before.mu + 2.2 * before.sd, now.mu + 2.2 * now.sd);
+  const [from, to] = [Math.exp(low), Math.exp(high)];
+  const xOf = (grams: number) => ((grams - from) / (to - from)) * (width - 16) + 8;
+  const narrow = Math.min(before.sd, now.sd);
+  const tall = (bell: Bell) => 18 + 62 * (narrow / bell.sd);
+  const ends = [now.mu - Z80 * now.sd, now.mu, now.mu + Z80 * now.sd].map(Math.exp);
+  const label = {
+    fontFamily: 'BarlowCondensed_600SemiBold',
+    fontSize: 18,
+    textAnchor: 'middle',
+  } as const;
+  return (
+    <View
+      role="img"
+      aria-label={says}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ height: HEIGHT }}
+    >
+      {width > 0 && (
+        <Svg width={width} height={HEIGHT} aria-hidden>
+          <Path
+            d={bellPath(before, xOf, tall(before))}
+            fill="none"
+            stroke={tone('slate')}
+            strokeWidth={2}
+            strokeDasharray="5 5"
+          />
+          <Path
+            d={`${bellPath(now, xOf, tall(now))}Z`}
+            fill={tone('warm-up')}
+            stroke={tone('moss')}
+            strokeWidth={2}
+          />
+          <Line x1={0} x2={width} y1={GROUND} y2={GROUND} stroke={tone('ink')} strokeWidth={3} />
+          <Line
+            x1={xOf(ends[0]!)}
+            x2={xOf(ends[2]!)}
+            y1={GROUND + 8}
+            y2={GROUND + 8}
+            stroke={tone('moss')}
+            strokeWidth={6}
+            strokeLinecap="round"
+          />
+          {xOf(ends[2]!) - xOf(ends[0]!) > 84 && (
+            <>
+              <SvgText
+                {...label}
+                x={Math.max(16, xOf(ends[0]!))}
+                y={HEIGHT - 4}
+                fill={tone('slate')}
+              >
+                {text(ends[0]!)}
+              </SvgText>
+              <SvgText
+                {...label}
+                x={Math.min(width - 16, xOf(ends[2]!))}
+                y={HEIGHT - 4}
+                fill={tone('slate')}
+              >
+                {text(ends[2]!)}
+              </SvgText>
+            </>
+          )}
+          <SvgText {...label} fontSize={22} x={xOf(ends[1]!)} y={HEIGHT - 4} fill={tone('ink')}>
+            {text(ends[1]!)}
+          </SvgText>
+        </Svg>
+      )}
+    </View>
+  );
+}

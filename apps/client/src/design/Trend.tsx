@@ -1,0 +1,62 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Circle, Line, Path } from 'react-native-svg';
+import { tone } from './tone';
+
+const HEIGHT = 64;
+
+interface Point {
+  /** Any measure of time. */
+  at: number;
+  low: number;
+  mean: number;
+  high: number;
+}
+
+/** A load over time as it was believed after each session: the middle as a line, the likely range as a band. */
+export function Trend({ points, says }: { points: readonly Point[]; says: string }) {
+  const [width, setWidth] = useState(0);
+  const first = points[0];
+  const last = points.at(-1);
+  if (!first || !last) return null;
+  const low = Math.min(...points.map((point) => point.low));
+  const high = Math.max(...points.map((point) => point.high));
+  const span = Math.max(1, last.at - first.at);
+  const x = (at: number) => 6 + ((at - first.at) / span) * (width - 14);
+  const y = (load: number) => 4 + (1 - (load - low) / Math.max(1, high - low)) * (HEIGHT - 10);
+  const line = (load: (point: Point) => number, list = points) =>
+    list.map((point) => `${x(point.at).toFixed(1)} ${y(load(point)).toFixed(1)}`).join('L');
+  return (
+    <View
+      role="img"
+      aria-label={says}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ height: HEIGHT }}
+    >
+      {width > 0 && (
+        <Svg width={width} height={HEIGHT} aria-hidden>
+          <Path
+            d={`M${line((point) => point.high)}L${line((point) => point.low, [...points].reverse())}Z`}
+            fill={tone('coming')}
+          />
+          <Path
+            d={`M${line((point) => point.mean)}`}
+            fill="none"
+            stroke={tone('moss')}
+            strokeWidth={3}
+            strokeLinejoin="round"
+          />
+          <Circle cx={x(last.at)} cy={y(last.mean)} r={5} fill={tone('moss')} />
+          <Line
+            x1={0}
+            x2={width}
+            y1={HEIGHT - 1.5}
+            y2={HEIGHT - 1.5}
+            stroke={tone('ink')}
+            strokeWidth={3}
+          />
+        </Svg>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,83 @@
+import { liftById } from '@spalo/catalog';
+import type { Account } from '@spalo/contract';
+import { fromGrams, toGrams, type PastSet } from '@spalo/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { Choice } from '../../design/Choice';
+import { Sheet } from '../../design/Sheet';
+import { TextField } from '../../design/TextField';
+import { Quiet, Strong } from '../../design/Words';
+import { changeSet, findSet } from '../../state/past-session';
+import { attempt } from '../../state/problems';
+
+const reserve = [0, 1, 2, 3, 4].map((value) => ({ value, label: value === 4 ? '4+' : `${value}` }));
+
+/** Corrects a set of any session: load, clean reps, reserve. What it was stays in the log. */
+export function CorrectSet({
+  past,
+  account,
+  onClose,
+}: {
+  past: PastSet;
+  account: Account;
+  onClose: () => void;
+}) {
+  const { unit } = account.studio;
+  const [load, setLoad] = useState(String(Number(fromGrams(past.loadG, unit).toFixed(2))));
+  const [reps, setReps] = useState(String(past.cleanReps));
+  const [rir, setRir] = useState(past.rir ?? 2);
+  const [tried, setTried] = useState(false);
+  const loadG = toGrams(Number(load.replace(',', '.')), unit);
+  const count = Number(reps);
+  const loadWrong = !(loadG >= 0 && loadG <= 1_000_000) || load.trim() === '';
+  const repsWrong = !Number.isInteger(count) || count < 0 || count > 100 || reps.trim() === '';
+  const save = () => {
+    setTried(true);
+    if (loadWrong || repsWrong) return;
+    attempt(async () => {
+      const set = await findSet(past.sessionId, past.id);
+      const unclean = set.reps - set.cleanReps;
+      const total = Math.min(100, count + unclean);
+      await changeSet(past.sessionId, account.trainer.id, 'set.corrected', {
+        setId: set.id,
+        loadG,
+        reps: total,
+        cleanReps: count,
+        marks: set.marks.filter((mark) => mark.rep <= total),
+        rir,
+      });
+      onClose();
+    });
+  };
+  return (
+    <Sheet title={`Correct: ${liftById(past.liftId).name}`} open onClose={onClose}>
+      <View className="flex-row gap-2">
+        <View className="flex-1">
+          <TextField
+            label={`Load, ${unit}`}
+            value={load}
+            onChange={setLoad}
+            max={8}
+            inputMode="decimal"
+            problem={tried && loadWrong ? 'A load up to 1,000 kg' : null}
+          />
+        </View>
+        <View className="flex-1">
+          <TextField
+            label="Clean reps"
+            value={reps}
+            onChange={setReps}
+            max={3}
+            inputMode="numeric"
+            problem={tried && repsWrong ? 'Between 0 and 100' : null}
+          />
+        </View>
+      </View>
+      <Strong>Clean reps left in reserve</Strong>
+      <Choice label="Reserve of the set" options={reserve} value={rir} onChange={setRir} figures />
+      <Quiet>What it was before stays in the session’s log.</Quiet>
+      <Button kind="main" label="Save correction" onPress={save} />
+    </Sheet>
+  );
+}

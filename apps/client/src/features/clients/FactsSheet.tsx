@@ -1,0 +1,69 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import type { Account, Client } from '@spalo/contract';
+import { useMemo, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Button } from '../../design/Button';
+import { Field } from '../../design/Field';
+import { Sheet } from '../../design/Sheet';
+import { Title } from '../../design/Words';
+import { journal } from '../../state/device';
+import { newId } from '../../state/ids';
+import { attempt } from '../../state/problems';
+import { formDay } from '../day/day-time';
+import {
+  factsOf,
+  intakeForm,
+  intakeOf,
+  type IntakeInput,
+  type IntakeOutput,
+} from '../intake/intake-form';
+import { BodyStep, TrainingStep, WhoStep } from '../intake/steps';
+import { changeClient, factsOfClient } from './change-client';
+
+/** Changes what the intake asked; a new body mass is also kept as a measurement. */
+export function FactsSheet({
+  client,
+  account,
+  onClose,
+}: {
+  client: Client;
+  account: Account;
+  onClose: () => void;
+}) {
+  const { unit, zone } = account.studio;
+  const [today] = useState(() => formDay(Date.now(), zone));
+  const schema = useMemo(() => intakeForm(unit, today), [unit, today]);
+  const { control, handleSubmit } = useForm<IntakeInput, unknown, IntakeOutput>({
+    resolver: zodResolver(schema),
+    defaultValues: intakeOf(client, unit, today),
+    mode: 'onTouched',
+  });
+  const save = (form: IntakeOutput) =>
+    attempt(async () => {
+      const before = factsOfClient(client);
+      const { facts, measured } = factsOf(form, before, new Date().toISOString());
+      await changeClient(client, facts);
+      if (Math.abs(measured.bodyMassG - client.bodyMassG) > 50) {
+        await journal.change({
+          route: 'putMeasurement',
+          args: { params: { id: client.id, measurementId: newId() }, body: measured },
+        });
+      }
+      onClose();
+    });
+  return (
+    <Sheet title={`Facts of ${client.name}`} open onClose={onClose}>
+      <WhoStep control={control} />
+      <Title level={3} className="text-figure">
+        Body
+      </Title>
+      <BodyStep control={control} unit={unit} />
+      <Title level={3} className="text-figure">
+        Training
+      </Title>
+      <TrainingStep control={control} unit={unit} person={client} />
+      <Field control={control} name="brief" label="What to know before they walk in" />
+      <Button kind="main" big label="Save the facts" onPress={handleSubmit(save)} />
+    </Sheet>
+  );
+}

@@ -1,0 +1,84 @@
+import { findLift, type CatalogueLift } from '@spalo/catalog';
+import type { Account, Client } from '@spalo/contract';
+import { massText } from '@spalo/core';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Card } from '../../design/Card';
+import { Section } from '../../design/Section';
+import { LoadingState } from '../../design/States';
+import { Trend } from '../../design/Trend';
+import { Body, Figure, Quiet, Strong } from '../../design/Words';
+import { useEvidence, useReplay } from '../../state/use-evidence';
+import { loadUnit } from '../floor/words';
+import { EstimateSheet } from './EstimateSheet';
+
+const Z80 = 1.2816;
+const RESERVE = 2;
+
+/** Every lift the client has done, with its load for the usual reps as it was believed after each session. */
+export function LiftTrends({ client, account }: { client: Client; account: Account }) {
+  const sets = useEvidence(client);
+  const [now] = useState(() => new Date().toISOString());
+  const [opened, setOpened] = useState<CatalogueLift | null>(null);
+  const { unit } = account.studio;
+  const task = useMemo(() => {
+    if (!sets) return null;
+    const { history: _history, ...person } = client;
+    return { kind: 'trends' as const, person, sets, now };
+  }, [client, sets, now]);
+  const trends = useReplay(task);
+  if (sets?.length === 0) return null;
+  const say = (log: number) => massText(Math.round(Math.exp(log)), unit);
+  const rows = Object.entries(trends ?? {}).flatMap(([liftId, points]) => {
+    const lift = findLift(liftId);
+    return lift ? [{ lift, points }] : [];
+  });
+  return (
+    <Section title="Lifts">
+      {!trends && <LoadingState what="the trends" />}
+      {rows.map(({ lift, points }) => {
+        const last = points.at(-1)!.load;
+        const reps = lift.repRange.low;
+        const text = `${say(last.mu)} for ${reps} with ${RESERVE} left`;
+        const range = `${say(last.mu - Z80 * last.sd)} to ${say(last.mu + Z80 * last.sd)}`;
+        return (
+          <Card
+            key={lift.id}
+            className="gap-1 py-3"
+            onPress={() => setOpened(lift)}
+            label={`${lift.name}: ${text}. Open the estimate`}
+          >
+            <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+              <Strong className="shrink">{lift.name}</Strong>
+              <View className="flex-row items-baseline gap-1">
+                <Figure>{say(last.mu).split(' ')[0]}</Figure>
+                <Quiet>{`${loadUnit(lift, unit)} × ${reps}`}</Quiet>
+              </View>
+            </View>
+            <Trend
+              points={points.map(({ at, load }) => ({
+                at: Date.parse(at),
+                mean: Math.exp(load.mu),
+                low: Math.exp(load.mu - Z80 * load.sd),
+                high: Math.exp(load.mu + Z80 * load.sd),
+              }))}
+              says={`${points.length} ${points.length === 1 ? 'session' : 'sessions'}, from ${say(points[0]!.load.mu)} to ${say(last.mu)}`}
+            />
+            <Quiet>{`likely ${range}`}</Quiet>
+          </Card>
+        );
+      })}
+      {trends && rows.length === 0 && <Body>No lift has been done yet.</Body>}
+      {opened && (
+        <EstimateSheet
+          client={client}
+          lift={opened}
+          reps={opened.repRange.low}
+          rir={RESERVE}
+          account={account}
+          onClose={() => setOpened(null)}
+        />
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,173 @@
+import { lifts, programmeFor, type CatalogueLift } from '@spalo/catalog';
+import type { Account, Client } from '@spalo/contract';
+import {
+  loadCardRow,
+  massNumber,
+  type CardCell,
+  type CardRow,
+  type Room,
+  type StrengthProfile,
+  type Unit,
+} from '@spalo/core';
+import { useMemo, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Choice } from '../../design/Choice';
+import { Icon } from '../../design/Icon';
+import { Section } from '../../design/Section';
+import { Figure, Quiet, Strong } from '../../design/Words';
+import { useNow } from '../../design/use-now';
+import { loadUnit } from '../floor/words';
+import { EstimateSheet } from './EstimateSheet';
+import { OverrideSheet, type Closed } from './OverrideSheet';
+import { certaintyWords } from './StartingWeights';
+
+const reserves = [1, 2, 3].map((value) => ({ value, label: `${value} left` }));
+const scopes = [
+  { value: 'session', label: 'This session’s' },
+  { value: 'done', label: 'Done before' },
+  { value: 'all', label: 'All lifts' },
+] as const;
+type Scope = (typeof scopes)[number]['value'];
+
+function Cell({
+  row,
+  cell,
+  unit,
+  onOpen,
+}: {
+  row: CardRow;
+  cell: CardCell;
+  unit: Unit;
+  onOpen: () => void;
+}) {
+  const { load, limit, answer, reps } = cell;
+  const range = cell.range.replace('-', '–');
+  const closed = limit !== null;
+  const say = (grams: number) => massNumber(Math.round(grams), unit);
+  const words = closed
+    ? `${row.lift.name}, ${range} reps: closed. ${limit.why}`
+    : `${row.lift.name}, ${reps} reps: ${load ? massNumber(load.loadG, unit) : 'nothing here'}, likely ${say(answer.low)} to ${say(answer.high)}`;
+  return (
+    <Pressable
+      role="button"
+      aria-label={words}
+      onPress={onOpen}
+      className="min-h-[3.75rem] flex-1 items-center justify-center border-l-2 border-line active:opacity-80"
+    >
+      {closed ? (
+        <>
+          <Icon name="closed" size={20} color="slate" />
+          <Quiet className="text-[0.875rem]">closed</Quiet>
+        </>
+      ) : (
+        <>
+          <Figure className={answer.certainty === 'known' ? '' : 'text-slate'}>
+            {load ? massNumber(load.loadG, unit) : '–'}
+          </Figure>
+          <Quiet className="text-[0.875rem] leading-4">{`${say(answer.low)}–${say(answer.high)}`}</Quiet>
+        </>
+      )}
+    </Pressable>
+  );
+}
+
+/** The loads of each lift for each rep range, snapped to this room, with the range that is likely below each. */
+export function LoadCardSection({
+  client,
+  room,
+  profile,
+  account,
+}: {
+  client: Client;
+  room: Room;
+  profile: StrengthProfile;
+  account: Account;
+}) {
+  const { unit } = account.studio;
+  const [rir, setRir] = useState(2);
+  const [scope, setScope] = useState<Scope>('session');
+  const [opened, setOpened] = useState<{ lift: CatalogueLift; cell: CardCell } | null>(null);
+  const [closed, setClosed] = useState<Closed | null>(null);
+  const now = useNow(false);
+  const rows = useMemo(() => {
+    const session = programmeFor(client, room).map(({ lift }) => lift.id);
+    const shown = lifts.filter((lift) =>
+      scope === 'all'
+        ? true
+        : scope === 'done'
+          ? client.history.lastDone[lift.id] !== undefined
+          : session.includes(lift.id),
+    );
+    return shown.map((lift) => ({
+      lift,
+      row: loadCardRow(lift, client, profile, room, rir, {
+        now: new Date(now).toISOString(),
+        faults: client.history.faults[lift.id] ?? [],
+      }),
+    }));
+  }, [client, room, profile, rir, scope, now]);
+  return (
+    <Section title="Load card">
+      <Choice label="Reserve" options={reserves} value={rir} onChange={setRir} />
+      <Choice label="Which lifts" options={scopes} value={scope} onChange={setScope} />
+      <View className="rounded-2xl border-2 border-line bg-card">
+        <View className="flex-row border-b-[3px] border-ink px-2 py-1">
+          {['1–5', '6–7', '8–12', '13–20'].map((range) => (
+            <Strong key={range} className="flex-1 text-center text-small">
+              {range}
+            </Strong>
+          ))}
+        </View>
+        {rows.length === 0 && <Quiet className="p-4">No lift has been done yet.</Quiet>}
+        {rows.map(({ lift, row }) => (
+          <View key={lift.id} className="border-b-2 border-line">
+            <View className="flex-row flex-wrap items-baseline justify-between gap-x-2 px-3 pt-2">
+              <Strong className="shrink">{lift.name}</Strong>
+              <Quiet>
+                {row.limit
+                  ? 'closed by a flag'
+                  : `${loadUnit(lift, unit)} · ${certaintyWords[row.cells[2]!.answer.certainty]}`}
+              </Quiet>
+            </View>
+            <View className="flex-row">
+              {row.cells.map((cell) => (
+                <Cell
+                  key={cell.range}
+                  row={row}
+                  cell={cell}
+                  unit={unit}
+                  onOpen={() =>
+                    cell.limit
+                      ? setClosed({ liftId: lift.id, range: cell.range, ...cell.limit })
+                      : setOpened({ lift, cell })
+                  }
+                />
+              ))}
+            </View>
+          </View>
+        ))}
+      </View>
+      <Quiet>
+        Grey figures are careful starts; below each, what is likely. Tap one to see what moved it.
+      </Quiet>
+      {opened && (
+        <EstimateSheet
+          client={client}
+          lift={opened.lift}
+          reps={opened.cell.reps}
+          rir={rir}
+          account={account}
+          onClose={() => setOpened(null)}
+        />
+      )}
+      {closed && (
+        <OverrideSheet
+          client={client}
+          closed={closed}
+          trainerId={account.trainer.id}
+          onClose={() => setClosed(null)}
+        />
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,123 @@
+import { liftById, programmeFor } from '@spalo/catalog';
+import type { Account, Client } from '@spalo/contract';
+import { liftLimit, isClosed, massText, type Draft, type Room } from '@spalo/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { BeliefBand } from '../../design/BeliefBand';
+import { Button } from '../../design/Button';
+import { Card } from '../../design/Card';
+import { Chip } from '../../design/Chip';
+import { buildText } from '../../design/load-text';
+import { Section } from '../../design/Section';
+import { Figure, Quiet, Strong } from '../../design/Words';
+import { attempt } from '../../state/problems';
+import { loadUnit } from '../floor/words';
+import { LiftPicker } from '../lifts/LiftPicker';
+import { changeClient } from './change-client';
+import { OverrideSheet, type Closed } from './OverrideSheet';
+import { loadOf } from './load-of';
+
+export const certaintyWords = {
+  known: 'known',
+  related: 'from related lifts',
+  reported: 'as they tell it',
+  guessed: 'a guess',
+} as const;
+
+/** Every lift of the coming session with its load, how sure that is, and why; lifts can be chosen for the client. */
+export function StartingWeights({
+  client,
+  draft,
+  room,
+  account,
+}: {
+  client: Client;
+  draft: Draft;
+  room: Room;
+  account: Account;
+}) {
+  const [picking, setPicking] = useState(false);
+  const [closed, setClosed] = useState<Closed | null>(null);
+  const { unit } = account.studio;
+  const chosen = programmeFor(client, room).map(({ lift }) => lift.id);
+  const toggle = (liftId: string) => {
+    const programme = chosen.includes(liftId)
+      ? chosen.filter((id) => id !== liftId)
+      : [...chosen, liftId].slice(0, 12);
+    attempt(() => changeClient(client, { programme }));
+  };
+  return (
+    <Section
+      title="Weights for the next session"
+      action={<Button label="Choose lifts" onPress={() => setPicking(true)} />}
+    >
+      {draft.lifts.map((plan) => {
+        const lift = liftById(plan.liftId);
+        const build = loadOf(room, plan.implement, plan.loadG)?.build;
+        return (
+          <Card key={plan.liftId} className="gap-1 py-3">
+            <View className="flex-row flex-wrap items-end justify-between gap-x-3">
+              <Strong className="shrink text-lead">{lift.name}</Strong>
+              <View className="flex-row items-baseline gap-1">
+                <Figure className="text-[1.75rem] leading-8">
+                  {massText(plan.loadG, unit).split(' ')[0]}
+                </Figure>
+                <Quiet>{loadUnit(lift, unit)}</Quiet>
+                <Figure>{`× ${plan.reps}`}</Figure>
+              </View>
+            </View>
+            {plan.belief && (
+              <BeliefBand
+                belief={plan.belief}
+                load={plan.loadG}
+                text={(grams) => massText(Math.round(grams), unit)}
+              />
+            )}
+            <View className="flex-row flex-wrap items-center gap-x-2 gap-y-1">
+              {plan.certainty && <Chip label={certaintyWords[plan.certainty]} />}
+              {plan.climb && <Chip label="climbs from here" icon="floor" />}
+            </View>
+            <Quiet>{`${plan.why}.`}</Quiet>
+            {build && <Quiet>{buildText(build, null)}</Quiet>}
+          </Card>
+        );
+      })}
+      {draft.closed.map(({ liftId, why, overridable }) => (
+        <View
+          key={liftId}
+          className="flex-row flex-wrap items-center gap-3 rounded-2xl border-2 border-oxide bg-oxide-soft px-4 py-2"
+        >
+          <View className="min-w-[10rem] flex-1">
+            <Strong className="text-oxide">{`${liftById(liftId).name} is left out`}</Strong>
+            <Quiet className="text-ink">{`${why}.`}</Quiet>
+          </View>
+          <Button
+            label={overridable ? 'Open it' : 'Why'}
+            says={`${overridable ? 'Open' : 'Why is'} ${liftById(liftId).name}${overridable ? '' : ' left out'}`}
+            onPress={() => setClosed({ liftId, range: null, why, overridable })}
+          />
+        </View>
+      ))}
+      {picking && (
+        <LiftPicker
+          title="Lifts of the session"
+          taken={chosen}
+          note={(lift) => {
+            const limit = liftLimit(client, lift);
+            return isClosed(limit) ? limit.why : null;
+          }}
+          onPick={(lift) => toggle(lift.id)}
+          onClose={() => setPicking(false)}
+        />
+      )}
+      {closed && (
+        <OverrideSheet
+          client={client}
+          closed={closed}
+          trainerId={account.trainer.id}
+          onClose={() => setClosed(null)}
+        />
+      )}
+    </Section>
+  );
+}

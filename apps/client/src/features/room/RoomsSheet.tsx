@@ -1,0 +1,91 @@
+import { roomPresets } from '@spalo/catalog';
+import type { Room } from '@spalo/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { Card } from '../../design/Card';
+import { Sheet } from '../../design/Sheet';
+import { TextField } from '../../design/TextField';
+import { Body, Quiet, Strong } from '../../design/Words';
+import { newId } from '../../state/ids';
+import { attempt } from '../../state/problems';
+import { deleteRoom, putRoom } from './change-room';
+
+/** The studio's rooms: choose, name, begin one from a preset, take one away. */
+export function RoomsSheet({
+  rooms,
+  room,
+  onChosen,
+  onClose,
+}: {
+  rooms: readonly Room[];
+  room: Room;
+  onChosen: (roomId: string) => void;
+  onClose: () => void;
+}) {
+  const [name, setName] = useState(room.name);
+  const [tried, setTried] = useState(false);
+  const [leaving, setLeaving] = useState(false);
+  const rename = () => {
+    setTried(true);
+    if (name.trim()) attempt(() => putRoom({ ...room, name: name.trim() }));
+  };
+  const begin = (preset: (typeof roomPresets)[number]) =>
+    attempt(async () => {
+      const made = preset.make(newId);
+      const taken = rooms.filter((each) => each.name.startsWith(made.name)).length;
+      await putRoom({ ...made, name: taken > 0 ? `${made.name} ${taken + 1}` : made.name });
+      onChosen(made.id);
+      onClose();
+    });
+  const remove = () =>
+    attempt(async () => {
+      await deleteRoom(room.id);
+      onChosen(rooms.find((each) => each.id !== room.id)!.id);
+      onClose();
+    });
+  return (
+    <Sheet title="Rooms" open onClose={onClose}>
+      {rooms.map((each) => (
+        <Button
+          key={each.id}
+          kind={each.id === room.id ? 'now' : 'plain'}
+          label={each.name}
+          onPress={() => {
+            onChosen(each.id);
+            onClose();
+          }}
+        />
+      ))}
+      <TextField
+        label="Name of this room"
+        value={name}
+        onChange={setName}
+        max={80}
+        problem={tried && !name.trim() ? 'A name to find it by' : null}
+      />
+      <Button label="Keep the name" onPress={rename} />
+      <Strong>Begin another room</Strong>
+      {roomPresets.map((preset) => (
+        <Card
+          key={preset.id}
+          onPress={() => begin(preset)}
+          label={`Begin with ${preset.name}`}
+          className="py-3"
+        >
+          <Strong>{preset.name}</Strong>
+          <Quiet>{preset.says}</Quiet>
+        </Card>
+      ))}
+      {rooms.length > 1 && !leaving && (
+        <Button kind="stop" label={`Remove ${room.name}…`} onPress={() => setLeaving(true)} />
+      )}
+      {leaving && (
+        <View className="gap-2">
+          <Body>Its equipment list goes. Past sessions keep their loads.</Body>
+          <Button kind="stop" label={`Remove ${room.name}`} onPress={remove} />
+        </View>
+      )}
+    </Sheet>
+  );
+}

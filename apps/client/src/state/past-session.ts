@@ -1,0 +1,33 @@
+import type { EventPayloads, LoggedSet, SessionState } from '@spalo/core';
+import { call } from '../api/call';
+import { authorFor, journal } from './device';
+
+/** A session on this device, fetched with its whole log where it is an older one. Needs the network then. */
+async function sessionHere(sessionId: string): Promise<SessionState> {
+  const held = journal.state.getState().sessions.get(sessionId);
+  if (held) return held;
+  const { events } = await call('sessionEvents', { params: { id: sessionId } });
+  await journal.receive(events);
+  const session = journal.state.getState().sessions.get(sessionId);
+  if (!session) throw new Error('The session is not on the server any more');
+  return session;
+}
+
+/** A set of a session, past or open, as it stands. */
+export async function findSet(sessionId: string, setId: string): Promise<LoggedSet> {
+  const session = await sessionHere(sessionId);
+  const set = session.lifts.flatMap((lift) => lift.sets).find((each) => each.id === setId);
+  if (!set) throw new Error('The set is not in its session');
+  return set;
+}
+
+/** Corrects or judges a set of any session; the correction keeps what it corrected. */
+export async function changeSet<T extends 'set.corrected' | 'set.judged'>(
+  sessionId: string,
+  trainerId: string,
+  type: T,
+  payload: EventPayloads[T],
+): Promise<void> {
+  await sessionHere(sessionId);
+  await journal.append(sessionId, type, payload, authorFor(trainerId));
+}

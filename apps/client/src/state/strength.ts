@@ -1,0 +1,49 @@
+import { lifts } from '@spalo/catalog';
+import type { Client } from '@spalo/contract';
+import {
+  evidenceOf,
+  loadBelief,
+  readStrength,
+  type Belief,
+  type SavedBelief,
+  type SessionState,
+  type StrengthProfile,
+} from '@spalo/core';
+
+const HOUR_MS = 3600 * 1000;
+
+const beliefs = new WeakMap<SavedBelief, Belief | null>();
+const profiles = new WeakMap<Client, { hour: number; profile: StrengthProfile }>();
+const today = new WeakMap<SessionState, { before: StrengthProfile; profile: StrengthProfile }>();
+
+function beliefOf(client: Client): Belief | null {
+  const saved = client.history.belief;
+  if (!saved) return null;
+  const known = beliefs.get(saved);
+  if (known !== undefined) return known;
+  const belief = loadBelief(saved, lifts);
+  beliefs.set(saved, belief);
+  return belief;
+}
+
+/** What is believed of a client's strength now, from finished sessions; worked out once an hour and client. */
+export function profileOfClient(client: Client): StrengthProfile {
+  const hour = Math.floor(Date.now() / HOUR_MS);
+  const known = profiles.get(client);
+  if (known?.hour === hour) return known.profile;
+  const profile = readStrength(client, beliefOf(client), lifts, new Date().toISOString());
+  profiles.set(client, { hour, profile });
+  return profile;
+}
+
+/** The same with the sets of a session that is still open taken in. */
+export function profileToday(client: Client, session: SessionState | undefined): StrengthProfile {
+  const before = profileOfClient(client);
+  if (!session) return before;
+  const known = today.get(session);
+  if (known?.before === before) return known.profile;
+  const sets = evidenceOf(session);
+  const profile = sets.length > 0 ? before.after(sets) : before;
+  today.set(session, { before, profile });
+  return profile;
+}

@@ -1,0 +1,52 @@
+import type { Client } from '@spalo/contract';
+import { evidenceOf, type PastSet } from '@spalo/core';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
+import { call } from '../api/call';
+import { replayInWorker } from './replay';
+import type { ReplayAnswers, ReplayTask } from './replay-task';
+import { useSessions } from './use-journal';
+
+/**
+ * Every working set of a client: from the server, with the sessions that this device knows better laid over. Offline
+ * and never fetched, the sets of the latest sessions are all there is.
+ */
+export function useEvidence(client: Client): PastSet[] | undefined {
+  const { id } = client;
+  const query = useQuery({
+    queryKey: ['evidence', id],
+    queryFn: async () => (await call('evidence', { params: { id } })).sets,
+  });
+  const sessions = useSessions();
+  const served = query.data ?? (query.isError ? client.history.evidence : undefined);
+  return useMemo(() => {
+    if (!served) return undefined;
+    const own = [...sessions.values()].filter((session) => session.clientId === id);
+    const here = new Set(own.map((session) => session.id));
+    return [...served.filter((set) => !here.has(set.sessionId)), ...own.flatMap(evidenceOf)].sort(
+      (a, b) => (a.at + a.id < b.at + b.id ? -1 : 1),
+    );
+  }, [served, sessions, id]);
+}
+
+/** A replay's answer, worked out in the worker; null while it runs. */
+export function useReplay<K extends ReplayTask['kind']>(
+  task: (ReplayTask & { kind: K }) | null,
+): ReplayAnswers[K] | null {
+  const [done, setDone] = useState<{ task: unknown; answer: ReplayAnswers[K] } | null>(null);
+  useEffect(() => {
+    if (!task) return undefined;
+    let stale = false;
+    void replayInWorker<K>(task).then(
+      (answer) => {
+        if (!stale) setDone({ task, answer });
+      },
+      () => undefined,
+    );
+    return () => {
+      stale = true;
+    };
+  }, [task]);
+  // The last answer stays on screen while a newer one is worked out.
+  return done?.answer ?? null;
+}

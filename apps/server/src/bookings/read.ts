@@ -1,0 +1,35 @@
+import type { Booking } from '@spalo/contract';
+import { and, asc, eq, type SQL } from 'drizzle-orm';
+import type { Who } from '../accounts/sign-in';
+import type { StudioDb } from '../db/database';
+import { bookings, sessions } from '../db/schema';
+
+/** Bookings of the studio in time's order, each with the session that was run for it. */
+export async function readBookings(
+  db: StudioDb,
+  who: Who,
+  where: SQL | undefined,
+): Promise<Booking[]> {
+  const rows = await db
+    .select()
+    .from(bookings)
+    .leftJoin(
+      sessions,
+      and(eq(sessions.studioId, bookings.studioId), eq(sessions.bookingId, bookings.id)),
+    )
+    .where(and(eq(bookings.studioId, who.studioId), where))
+    .orderBy(asc(bookings.startsAt), asc(bookings.id));
+  // Two devices may each have started a session for the same booking: the booking is listed once.
+  const once = new Map<string, Booking>();
+  for (const row of rows) {
+    const { id, clientId, trainerId, startsAt, minutes } = row.bookings;
+    const session = row.sessions && {
+      id: row.sessions.id,
+      finished: row.sessions.finishedAt !== null,
+    };
+    const known = once.get(id);
+    if (!known?.session?.finished)
+      once.set(id, { id, clientId, trainerId, startsAt, minutes, session });
+  }
+  return [...once.values()];
+}

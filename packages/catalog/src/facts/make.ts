@@ -1,0 +1,50 @@
+import type { Joint, Lift, Pattern } from '@spalo/core';
+
+/** What most lifts of a pattern share; a lift's own line says only where it differs. */
+const byPattern: Record<Pattern, Pick<Lift, 'region' | 'restClass' | 'repConstant' | 'peak'>> = {
+  squat: { region: 'lower', restClass: 'squat', repConstant: 38, peak: 'stretched' },
+  lunge: { region: 'lower', restClass: 'squat', repConstant: 38, peak: 'stretched' },
+  hinge: { region: 'lower', restClass: 'squat', repConstant: 35, peak: 'stretched' },
+  hip: { region: 'lower', restClass: 'squat', repConstant: 39, peak: 'shortened' },
+  knee: { region: 'lower', restClass: 'small', repConstant: 38, peak: 'shortened' },
+  calf: { region: 'lower', restClass: 'small', repConstant: 44, peak: 'middle' },
+  push: { region: 'upper', restClass: 'press', repConstant: 32, peak: 'stretched' },
+  press: { region: 'upper', restClass: 'press', repConstant: 31, peak: 'middle' },
+  row: { region: 'upper', restClass: 'press', repConstant: 33, peak: 'shortened' },
+  pull: { region: 'upper', restClass: 'press', repConstant: 33, peak: 'middle' },
+  shoulder: { region: 'upper', restClass: 'small', repConstant: 34, peak: 'middle' },
+  arm: { region: 'upper', restClass: 'small', repConstant: 33, peak: 'middle' },
+};
+
+const stepOf: Record<Lift['implement'], number> = {
+  barbell: 2500,
+  'trap bar': 5000,
+  'EZ bar': 2500,
+  'dumbbell pair': 2000,
+  'single dumbbell': 2000,
+  kettlebell: 4000,
+  stack: 5000,
+  machine: 5000,
+  assisted: 5000,
+  body: 2500,
+};
+
+type Own = Pick<Lift, 'id' | 'name' | 'pattern' | 'implement' | 'priorRatio' | 'muscles'> & {
+  stress: Partial<Record<Joint, string>>;
+};
+
+/** A lift's facts from what it has of its own and what its pattern gives it. */
+export function liftFacts(own: Own & Partial<Omit<Lift, keyof Own>>): Lift {
+  const { stress, ...rest } = own;
+  return {
+    ...byPattern[own.pattern],
+    stations: [],
+    bodyShare: 0,
+    stepG: stepOf[own.implement],
+    repRange: { low: 10, high: 15 },
+    longLever: false,
+    fromFloor: false,
+    ...rest,
+    stress: Object.entries(stress).map(([joint, how]) => ({ joint: joint as Joint, how })),
+  };
+}

@@ -1,0 +1,192 @@
+import { barSleeve, type Loadable } from './loadable';
+import type { Grams } from './mass';
+import { FULL_PLATE_MM, type Barbell, type Plate } from './room';
+import { sleeveOf } from './sleeve';
+
+/** What stands in the way of a load. */
+export type LoadObstacle =
+  /** The target is lighter than the bar without plates. */
+  | { kind: 'below the bar' }
+  /** With longer sleeves the plates would reach further: this is where the sleeve ends. */
+  | { kind: 'sleeve too short'; mostG: Grams }
+  /** All plates that fit are on. */
+  | { kind: 'plates run out'; mostG: Grams }
+  /** The target would exist if this plate had its pair. */
+  | { kind: 'plate without its pair'; plate: Plate };
+
+/** The nearest loads round a target on one bar. `below` is null under the empty bar, `above` over everything. */
+export interface BarAnswer {
+  below: Loadable | null;
+  above: Loadable | null;
+  /** Both are the target itself. */
+  exact: boolean;
+  obstacles: LoadObstacle[];
+}
+
+function built(bar: Barbell, sum: Grams | null, plates: (sum: Grams) => Plate[]): Loadable | null {
+  if (sum === null) return null;
+  return {
+    loadG: bar.massG + 2 * sum,
+    build: { kind: 'barbell', bar, perSide: plates(sum), hands: 1 },
+  };
+}
+
+/** How far below a full plate's height the bar lies on these plates, in millimetres; 0 when full plates are on. */
+export function barDropMm(perSide: readonly Plate[]): number {
+  const largest = Math.max(0, ...perSide.map((plate) => plate.diameterMm));
+  return Math.max(0, (FULL_PLATE_MM - largest) / 2);
+}
+
+/**
+ * What a bar can carry at and around `targetG` from this stock, and what stands in the way of the target itself.
+ * Masses in grams, implement included. Exact; one table over the plate kinds answers everything.
+ */
+export function loadBar(bar: Barbell, plates: readonly Plate[], targetG: Grams): BarAnswer {
+  const sleeve = barSleeve(bar, plates);
+  const side = (targetG - bar.massG) / 2;
+  const belowSum = sleeve.atOrBelow(side);
+  const aboveSum = sleeve.atOrAbove(side);
+  const exact = belowSum !== null && belowSum === aboveSum;
+  const obstacles: LoadObstacle[] = [];
+  if (side < 0) obstacles.push({ kind: 'below the bar' });
+  if (aboveSum === null) {
+    const mostG = bar.massG + 2 * (belowSum ?? 0);
+    const usable = plates.filter((plate) => bar.fits === null || bar.fits.includes(plate.id));
+    const endless = sleeveOf(usable, 2, Infinity);
+    const further = (endless.atOrBelow(side) ?? 0) > (belowSum ?? 0);
+    obstacles.push({ kind: further ? 'sleeve too short' : 'plates run out', mostG });
+  }
+  if (!exact && side >= 0) {
+    const single = plates.find((plate) => {
+      if (plate.count % 2 === 0) return false;
+      const paired = plates.map((each) =>
+        each === plate ? { ...each, count: each.count + 1 } : each,
+      );
+      return barSleeve(bar, paired).atOrBelow(side) === side;
+    });
+    if (single) obstacles.push({ kind: 'plate without its pair', plate: single });
+  }
+  return {
+    below: built(bar, belowSum, sleeve.plates),
+    above: built(bar, aboveSum, sleeve.plates),
+    exact,
+    obstacles,
+  };
+}
+
+interface Wanted {
+  bar: Barbell;
+  targetG: Grams;
+}
+
+type Shares = [number, number][];
+
+/**
+ * Divides pairs of plates so that both sleeves carry their sums, or null. Heavy kinds first; a branch ends where the
+ * lighter kinds cannot make either remainder any more, and no remainder is tried twice.
+ */
+function divide(
+  plates: readonly Plate[],
+  fits: [(plate: Plate) => boolean, (plate: Plate) => boolean],
+  sums: [Grams, Grams],
+  sleevesMm: [number, number],
+): Shares | null {
+  const kinds = [...plates].sort((a, b) => a.massG - b.massG);
+  const reach = new Map<string, boolean>();
+  /** Whether the kinds before `upTo` can make `sum` on the given sleeve, whatever the other one takes. */
+  const canMake = (which: 0 | 1, upTo: number, sum: Grams): boolean => {
+    if (sum === 0) return true;
+    if (upTo === 0 || sum < 0) return false;
+    const key = `${which}/${upTo}/${sum}`;
+    const seen = reach.get(key);
+    if (seen !== undefined) return seen;
+    const plate = kinds[upTo - 1]!;
+    const most = fits[which](plate) ? Math.floor(plate.count / 2) : 0;
+    let found = false;
+    for (let times = 0; times <= most && !found; times += 1) {
+      found = canMake(which, upTo - 1, sum - times * plate.massG);
+    }
+    reach.set(key, found);
+    return found;
+  };
+  const failed = new Set<string>();
+  const search = (upTo: number, a: Grams, b: Grams, aMm: number, bMm: number): Shares | null => {
+    if (aMm > sleevesMm[0] || bMm > sleevesMm[1]) return null;
+    if (!canMake(0, upTo, a) || !canMake(1, upTo, b)) return null;
+    if (upTo === 0) return [];
+    const key = `${upTo}/${a}/${b}/${aMm}/${bMm}`;
+    if (failed.has(key)) return null;
+    const plate = kinds[upTo - 1]!;
+    const pairs = Math.floor(plate.count / 2);
+    const mostA = fits[0](plate) ? Math.min(pairs, Math.floor(a / plate.massG)) : 0;
+    for (let onA = mostA; onA >= 0; onA -= 1) {
+      const mostB = fits[1](plate) ? Math.min(pairs - onA, Math.floor(b / plate.massG)) : 0;
+      for (let onB = mostB; onB >= 0; onB -= 1) {
+        const rest = search(
+          upTo - 1,
+          a - onA * plate.massG,
+          b - onB * plate.massG,
+          aMm + onA * plate.thicknessMm,
+          bMm + onB * plate.thicknessMm,
+        );
+        if (rest) return [...rest, [onA, onB]];
+      }
+    }
+    failed.add(key);
+    return null;
+  };
+  return search(kinds.length, sums[0], sums[1], 0, 0);
+}
+
+/** Two loads on two bars from one stock of plates. */
+export interface TwoBars {
+  first: Loadable;
+  second: Loadable;
+}
+
+/**
+ * The loads at or below both targets that can stand on both bars at once with the least missing in all; a bar whose
+ * target lies under its own mass stays empty. Exact: pairs of loads are tried from the nearest on.
+ */
+export function loadTwoBars(first: Wanted, second: Wanted, plates: readonly Plate[]): TwoBars {
+  const wanted = [first, second] as const;
+  const fits = wanted.map(
+    ({ bar }) =>
+      (plate: Plate) =>
+        bar.fits === null || bar.fits.includes(plate.id),
+  ) as [(plate: Plate) => boolean, (plate: Plate) => boolean];
+  const options = wanted.map(({ bar, targetG }) => {
+    const sums = barSleeve(bar, plates).all();
+    const side = Math.max(0, (targetG - bar.massG) / 2);
+    return sums.filter((sum) => sum <= side).reverse();
+  }) as [Grams[], Grams[]];
+  const missing = (i: number, j: number) =>
+    options[0][0]! - options[0][i]! + options[1][0]! - options[1][j]!;
+  // Rows of the table of pairs, each at the pair it would offer next.
+  const next = options[0].map(() => 0);
+  for (;;) {
+    let row = 0;
+    let least = Infinity;
+    for (let i = 0; i < next.length; i += 1) {
+      if (next[i]! >= options[1].length) continue;
+      const short = missing(i, next[i]!);
+      if (short < least) [least, row] = [short, i];
+      // Rows start at ever larger shortfalls: one that has not begun rules out those behind it.
+      if (next[i] === 0) break;
+    }
+    const sums: [Grams, Grams] = [options[0][row]!, options[1][next[row]!]!];
+    next[row]! += 1;
+    const shares = divide(plates, fits, sums, [first.bar.sleeveMm, second.bar.sleeveMm]);
+    if (!shares) continue;
+    const kinds = [...plates].sort((a, b) => a.massG - b.massG);
+    const stockFor = (which: 0 | 1) =>
+      kinds.map((plate, index) => ({ ...plate, count: 2 * shares[index]![which] }));
+    const [a, b] = ([0, 1] as const).map((which) => {
+      const { bar } = wanted[which]!;
+      const stock = stockFor(which);
+      const original = (plate: Plate) => plates.find((each) => each.id === plate.id)!;
+      return built(bar, sums[which], (sum) => barSleeve(bar, stock).plates(sum).map(original))!;
+    });
+    return { first: a!, second: b! };
+  }
+}
