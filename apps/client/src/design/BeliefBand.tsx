@@ -18,6 +18,8 @@ export function BeliefBand({
   const from = Math.min(belief.low, load) * 0.9;
   const to = Math.max(belief.high, load) * 1.05;
   const at = (grams: number) => (grams - from) / (to - from);
+  // Two labels under a narrow band would run into each other.
+  const apart = at(belief.high) - at(belief.low) > 0.5;
   return (
     <View
       role="img"
@@ -38,12 +40,27 @@ export function BeliefBand({
         />
       </View>
       <View className="h-6">
-        <Quiet className="absolute" style={{ left: percent(at(belief.low)) }}>
-          {text(belief.low)}
-        </Quiet>
-        <Quiet className="absolute" style={{ right: percent(1 - at(belief.high)) }}>
-          {text(belief.high)}
-        </Quiet>
+        {apart ? (
+          <>
+            <Quiet className="absolute" style={{ left: percent(at(belief.low)) }}>
+              {text(belief.low)}
+            </Quiet>
+            <Quiet className="absolute" style={{ right: percent(1 - at(belief.high)) }}>
+              {text(belief.high)}
+            </Quiet>
+          </>
+        ) : (
+          <View
+            className="absolute"
+            style={
+              at(belief.low) > 0.6
+                ? { right: percent(1 - at(belief.high)) }
+                : { left: percent(at(belief.low)) }
+            }
+          >
+            <Quiet>{`${text(belief.low)} to ${text(belief.high)}`}</Quiet>
+          </View>
+        )}
       </View>
     </View>
   );

@@ -40,6 +40,19 @@ function slices(perSide: readonly Plate[], added: number, width: number): Slice[
   });
 }
 
+const LABEL_CHAR = 8.5;
+
+/** Where each number stands: under its plate, or further out where thin plates would push numbers together. */
+function labelPlaces(drawn: readonly Slice[]): number[] {
+  let free = 0;
+  return drawn.map(({ plate, x, width }) => {
+    const half = (massNumber(plate.massG, plate.unit).length * LABEL_CHAR) / 2;
+    const place = Math.max(x + width / 2, free + half);
+    free = place + half + 5;
+    return place;
+  });
+}
+
 const figure = {
   fontFamily: 'BarlowCondensed_600SemiBold',
   fontSize: 18,
@@ -59,6 +72,7 @@ function SleeveDrawing({
   const before = previous && previous.kind === build.kind ? platesOf(previous) : [];
   const { add } = plateChange(before, build.perSide);
   const drawn = slices(build.perSide, add.length, width);
+  const places = labelPlaces(drawn);
   return (
     <>
       <Rect x={0} y={AXIS - 4} width={COLLAR_X} height={8} fill={tone('slate')} opacity={0.55} />
@@ -84,11 +98,11 @@ function SleeveDrawing({
           strokeWidth={plate.unit === 'lb' ? 2 : 1}
         />
       ))}
-      {drawn.map(({ plate, x, width: wide, isNew }, index) => (
+      {drawn.map(({ plate, isNew }, index) => (
         <SvgText
           key={index}
           {...figure}
-          x={x + wide / 2}
+          x={places[index]}
           y={LABEL_Y}
           fill={tone(isNew ? 'marigold-text' : 'ink')}
         >

@@ -19,11 +19,13 @@ export function Trend({ points, says }: { points: readonly Point[]; says: string
   const first = points[0];
   const last = points.at(-1);
   if (!first || !last) return null;
-  const low = Math.min(...points.map((point) => point.low));
-  const high = Math.max(...points.map((point) => point.high));
+  // The height shows how the middle moved; a first guess's wide range is cut off rather than flattening the rest.
+  const low = Math.min(last.low, ...points.map((point) => point.mean)) * 0.97;
+  const high = Math.max(last.high, ...points.map((point) => point.mean)) * 1.03;
   const span = Math.max(1, last.at - first.at);
   const x = (at: number) => 6 + ((at - first.at) / span) * (width - 14);
-  const y = (load: number) => 4 + (1 - (load - low) / Math.max(1, high - low)) * (HEIGHT - 10);
+  const y = (load: number) =>
+    4 + (1 - (Math.min(high, Math.max(low, load)) - low) / Math.max(1, high - low)) * (HEIGHT - 10);
   const line = (load: (point: Point) => number, list = points) =>
     list.map((point) => `${x(point.at).toFixed(1)} ${y(load(point)).toFixed(1)}`).join('L');
   return (

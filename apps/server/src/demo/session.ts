@@ -17,6 +17,7 @@ import {
   readStrength,
   reduceSession,
   simulateSet,
+  usualRir,
   type ClientHistory,
   type EventPayloads,
   type EventType,
@@ -134,6 +135,7 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
       nowMs += (set.restS + random.between(0, 25)) * SECONDS;
     }
   }
+  const after = profile.after(evidenceOf(state()));
   for (const lift of state().lifts) {
     const { plan } = lift;
     const catalogueLift = liftById(plan.liftId);
@@ -145,6 +147,8 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
       faults: faultFacts(styleOf(plan.liftId, plan.styleId)),
       regression: regressionOf(plan.liftId),
       faultHistory: history.faults[plan.liftId] ?? [],
+      strength: after,
+      usualRir: usualRir(person, now),
     });
     append('suggestion.answered', {
       liftId: plan.liftId,

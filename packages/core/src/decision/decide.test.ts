@@ -5,6 +5,8 @@ import { loadables } from '../loadable';
 import { draftSession } from '../session/draft';
 import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet, SessionState } from '../session/state';
+import { estimatedOneRepMax, loadForReps } from '../epley';
+import type { StrengthProfile } from '../profile/strength';
 import { absenceShare } from './absence';
 import { decide, planOf } from './decide';
 import type { DecisionContext } from './decision';
@@ -29,6 +31,23 @@ const plan: LiftPlan = {
   targetRir: 2,
 };
 
+/** A belief that is exactly what the strongest of some sets says by Epley (1985). */
+function believing(sets: readonly LoggedSet[]): StrengthProfile {
+  const best = Math.max(
+    kg(60),
+    ...sets.map((each) => estimatedOneRepMax(each.loadG, each.cleanReps + (each.rir ?? 0))),
+  );
+  const profile: StrengthProfile = {
+    loadFor: (_lift, reps, rir) => {
+      const mean = loadForReps(best, reps + rir);
+      return { mean, low: mean, high: mean, start: mean, certainty: 'known', why: '' };
+    },
+    doubt: () => null,
+    after: () => profile,
+  };
+  return profile;
+}
+
 const context: DecisionContext = {
   lift: squat,
   loads: loadables(room, plan.implement),
@@ -41,6 +60,8 @@ const context: DecisionContext = {
   ],
   regression: 'goblet squat',
   faultHistory: [],
+  strength: believing([]),
+  usualRir: 2,
 };
 
 const set = (change: Partial<LoggedSet>): LoggedSet => {
@@ -81,7 +102,7 @@ const outcome = (
   sets: LoggedSet[],
   change: Partial<LiftState> = {},
   around: Partial<DecisionContext> = {},
-) => decide(state(sets, change), { ...context, ...around });
+) => decide(state(sets, change), { ...context, strength: believing(sets), ...around });
 
 describe('effort', () => {
   it.each<[string, LoggedSet[], number, number]>([
@@ -115,6 +136,21 @@ describe('effort', () => {
     });
     expect(cautious.proposed.loadG).toBeGreaterThan(kg(60));
     expect(proposed.loadG).toBeLessThanOrEqual(kg(60) * 1.2);
+  });
+
+  it('takes the load that a climb found, with the usual reserve, within twice the cap', () => {
+    const climbed = (rir: number) =>
+      outcome([set({ rir: 4 }), set({ loadG: kg(70), rir })], {
+        plan: { ...drafted, ...plan, climb: true, targetRir: 3 },
+      });
+    expect(climbed(3).proposed).toMatchObject({ loadG: kg(70), reps: 8, targetRir: 2 });
+    expect(climbed(4).proposed.loadG).toBeLessThanOrEqual(kg(70) * 1.2);
+    expect(climbed(3).why).toMatch(/^Found on the floor: 7/);
+  });
+
+  it('does not take a rep that was not clean with much left for too much load', () => {
+    const { proposed } = outcome(three({ reps: 8, rir: 4, marks: marks('grip', 8) }));
+    expect(proposed.loadG).toBeGreaterThanOrEqual(kg(60));
   });
 
   it('always proposes a load that exists, never more than twice the cap or a step up', () => {

@@ -4,7 +4,7 @@ import { painStop } from '../session/pain-gate';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
 import type { Alternative, Decision, DecisionContext, FaultFacts } from './decision';
-import { doubleProgression } from './double-progression';
+import { afterClimb, doubleProgression } from './double-progression';
 
 const CLEAN_SHARE = 0.8;
 /** Middle of the 20–30 % drop after pain, and of the 5–10 % drop after a safety fault. */
@@ -140,6 +140,7 @@ export function decide(state: LiftState, context: DecisionContext): Decision {
             : null,
     });
   }
-  const next = doubleProgression(focused, sets, context);
+  const scheme = state.plan.climb ? afterClimb : doubleProgression;
+  const next = scheme(focused, sets, context);
   return finish({ gate: 'effort', proposed: next.plan, why: next.why });
 }

@@ -2,6 +2,7 @@ import type { Lift } from '../lift';
 import type { Loadable } from '../loadable';
 import type { Unit } from '../mass';
 import type { Flag } from '../person';
+import type { StrengthProfile } from '../profile/strength';
 import type { LiftPlan } from '../session/plan';
 
 /** Which gate decided. */
@@ -46,4 +47,8 @@ export interface DecisionContext {
   regression: string | null;
   /** Main fault of each earlier session of this lift, latest first; null for a clean one. */
   faultHistory: readonly (string | null)[];
+  /** What is believed of the client with the session's sets taken in. */
+  strength: StrengthProfile;
+  /** Reserve to leave once the load is found. */
+  usualRir: number;
 }

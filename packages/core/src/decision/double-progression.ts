@@ -1,4 +1,3 @@
-import { estimatedOneRepMax, loadForReps } from '../epley';
 import { atOrBelow, stepDown, stepUp, type Loadable } from '../loadable';
 import { massText } from '../mass';
 import type { LiftPlan } from '../session/plan';
@@ -15,13 +14,36 @@ function raised(loadG: number, limitG: number, loads: readonly Loadable[]): Load
   return within && step && within.loadG > step.loadG ? within : step;
 }
 
-/** The load for the middle of the range by the strongest set, before snapping. */
-function middleLoad(sets: readonly LoggedSet[], plan: LiftPlan): number {
+/** The profile's load for the middle of the range, before snapping. */
+function middleLoad(plan: LiftPlan, { strength, lift }: DecisionContext): number {
   const middle = Math.round((plan.repRange.low + plan.repRange.high) / 2);
-  const best = Math.max(
-    ...sets.map((set) => estimatedOneRepMax(set.loadG, set.cleanReps + (set.rir ?? 0))),
-  );
-  return loadForReps(best, middle + plan.targetRir);
+  return strength.loadFor(lift, middle, plan.targetRir).mean;
+}
+
+/** Under the range, and not only because a rep with much left was not clean: that is for the cue, not the load. */
+const fellShort = ({ reps, cleanReps, rir }: LoggedSet, { repRange, targetRir }: LiftPlan) =>
+  reps < repRange.low || (cleanReps < repRange.low && (rir ?? targetRir) <= targetRir);
+
+/**
+ * After a climb: the load that was found, by what is believed now, never under the last set's and within twice the
+ * cap above it; reps from the bottom and the usual reserve.
+ */
+export function afterClimb(
+  plan: LiftPlan,
+  sets: readonly LoggedSet[],
+  context: DecisionContext,
+): { plan: LiftPlan; why: string } {
+  const { lift, loads, strength, usualRir } = context;
+  const last = sets.at(-1)!.loadG;
+  const reps = plan.repRange.low;
+  const limit = last * (1 + 2 * CAP[lift.region]);
+  const wanted = Math.min(strength.loadFor(lift, reps, usualRir).mean, limit);
+  const found = atOrBelow(loads, wanted);
+  const loadG = found && found.loadG > last ? found.loadG : last;
+  return {
+    plan: { ...plan, loadG, reps, targetRir: usualRir },
+    why: `Found on the floor: ${massText(loadG, context.unit)} for ${reps} with ${usualRir} left`,
+  };
 }
 
 /**
@@ -39,10 +61,10 @@ export function doubleProgression(
   const rirOf = (set: LoggedSet) => set.rir ?? targetRir;
   const inUnit = (grams: number) => massText(grams, context.unit);
 
-  const short = sets.filter((set) => set.cleanReps < repRange.low).length;
+  const short = sets.filter((set) => fellShort(set, plan)).length;
   const spent = targetRir > 0 && sets.some((set) => rirOf(set) === 0);
   if (short >= 2 || spent) {
-    const target = Math.min(middleLoad(sets, plan), loadG - 1);
+    const target = Math.min(middleLoad(plan, context), loadG - 1);
     const lower = atOrBelow(context.loads, target);
     const down = lower && lower.loadG < loadG ? lower : stepDown(context.loads, loadG);
     const cause = spent
@@ -67,7 +89,7 @@ export function doubleProgression(
   const easy = complete && sets.every((set) => rirOf(set) >= Math.min(4, targetRir + 3));
   const cap = CAP[context.lift.region];
   if (easy && sets.every((set) => set.cleanReps >= plan.reps)) {
-    const limit = Math.min(middleLoad(sets, plan), loadG * (1 + 2 * cap));
+    const limit = Math.min(middleLoad(plan, context), loadG * (1 + 2 * cap));
     const up = raised(loadG, limit, context.loads);
     if (up) {
       return {

@@ -56,6 +56,10 @@ const SETS = 3;
 const FIRST_RIR = 3;
 const USUAL_RIR = 2;
 
+/** Reserve to leave in a lift whose load is known. */
+export const usualRir = (person: Person, now: string): number =>
+  person.trainingMonths < 3 || startsCareful(person, now) ? FIRST_RIR : USUAL_RIR;
+
 /** Whole days since an ISO time, or null when it never was. */
 export function daysSince(last: string | undefined, now: string): number | null {
   return last === undefined ? null : Math.floor((Date.parse(now) - Date.parse(last)) / DAY_MS);
@@ -72,8 +76,7 @@ export function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null
   const reps = repRange.low;
   const asked = (rir: number) => input.profile.loadFor(lift, reps, rir);
   const known = asked(USUAL_RIR).certainty === 'known';
-  const targetRir =
-    !known || person.trainingMonths < 3 || startsCareful(person, now) ? FIRST_RIR : USUAL_RIR;
+  const targetRir = known ? usualRir(person, now) : FIRST_RIR;
   const { mean, low, high, start, certainty, why: grounds } = asked(targetRir);
   const implement = chooseImplement(lift, room, start, person.bodyMassG);
   if (!implement) return null;

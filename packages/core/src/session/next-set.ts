@@ -99,7 +99,9 @@ function afterSet(
   }
   const rir = last.rir ?? targetRir;
   const answer = context.strength.loadFor(context.lift, planned.reps, targetRir).mean;
-  const tooHard = last.cleanReps < repRange.low || (rir === 0 && targetRir > 0);
+  // A rep that was not clean with much left asks for a cue, not for less load.
+  const short = last.reps < repRange.low || (last.cleanReps < repRange.low && rir <= targetRir);
+  const tooHard = short || (rir === 0 && targetRir > 0);
   if (tooHard) {
     const down = lighter(last, answer, context);
     if (down) {

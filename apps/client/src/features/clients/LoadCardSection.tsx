@@ -52,7 +52,9 @@ function Cell({
       role="button"
       aria-label={words}
       onPress={onOpen}
-      className="min-h-[3.75rem] flex-1 items-center justify-center border-l-2 border-line active:opacity-80"
+      className={`min-h-[3.75rem] flex-1 items-center justify-center border-line active:opacity-80 ${
+        cell.range === '1-5' ? '' : 'border-l-2'
+      }`}
     >
       {closed ? (
         <>

@@ -1,5 +1,5 @@
 import { massNumber, type Build, type Rest } from '@spalo/core';
-import { Pressable, View } from 'react-native';
+import { Pressable, useWindowDimensions, View } from 'react-native';
 import { Card } from '../../design/Card';
 import { changeText } from '../../design/load-text';
 import { LoadPicture } from '../../design/LoadPicture';
@@ -12,6 +12,10 @@ import { loadUnit } from './words';
 const shows = (build: Build, unchanged: boolean) =>
   (build.kind !== 'barbell' && build.kind !== 'machine') ||
   (build.perSide.length > 0 && !unchanged);
+
+type Bell = Extract<Build, { kind: 'dumbbell' | 'kettlebell' }>;
+const isBell = (build: Build): build is Bell =>
+  build.kind === 'dumbbell' || build.kind === 'kettlebell';
 
 /** The set to do next: load, reps, how it is built and why it is what it is. */
 export function NowCard({
@@ -28,6 +32,8 @@ export function NowCard({
   onLoad: () => void;
   onWhy: () => void;
 }) {
+  // On a short phone a bell's picture would push the reserve off the screen; its words stay.
+  const tall = useWindowDimensions().height >= 900;
   if (view.next.kind !== 'step') return null;
   const { set, why } = view.next;
   const working = set.kind === 'working';
@@ -36,7 +42,7 @@ export function NowCard({
   const change = build ? changeText(build, view.onBar) : '';
   const what = working
     ? view.state.plan.climb
-      ? `calibration climb, set ${workingNumber(view)}`
+      ? `climb, set ${workingNumber(view)}`
       : `working set ${workingNumber(view)} of ${workingTotal(view)}`
     : set.purpose;
   const sideNote = working && !change;
@@ -48,9 +54,11 @@ export function NowCard({
         <Quiet className="text-right">
           {sideNote
             ? 'leave in reserve'
-            : build?.kind === 'barbell'
-              ? `${build.bar.name.toLowerCase()}${build.perSide.length === 0 ? ', nothing on it' : ''}`
-              : ''}
+            : build && isBell(build)
+              ? `${build.hands === 2 ? 'two' : 'one'} ${build.kind}${build.hands === 2 ? 's' : ''}`
+              : build?.kind === 'barbell'
+                ? `${build.bar.name.toLowerCase()}${build.perSide.length === 0 ? ', nothing on it' : ''}`
+                : ''}
         </Quiet>
       </View>
       <View className="flex-row flex-wrap items-end justify-between gap-x-3">
@@ -79,7 +87,7 @@ export function NowCard({
           {change.charAt(0).toUpperCase() + change.slice(1)}
         </Strong>
       )}
-      {build && shows(build, working && change === '') && (
+      {build && shows(build, working && change === '') && (tall || !isBell(build)) && (
         <LoadPicture build={build} previous={view.onBar} />
       )}
       <View className="flex-row flex-wrap items-center gap-x-2">

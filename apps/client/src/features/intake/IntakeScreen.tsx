@@ -126,7 +126,12 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
   const last = step === steps.length - 1;
   return (
     <View className="min-h-0 flex-1">
-      <ScrollView className="flex-1" contentContainerClassName="max-w-[40rem] gap-5 p-4">
+      <ScrollView
+        // Each step begins at its top.
+        key={step}
+        className="flex-1"
+        contentContainerClassName="max-w-[40rem] gap-5 p-4"
+      >
         <View className="gap-3">
           <Title>{form.name.trim() || 'New client'}</Title>
           <StepRamp steps={steps.map(({ title }) => title)} now={step} onOpen={setStep} />

@@ -76,7 +76,7 @@ export function BodyStep({ control, unit }: { control: IntakeControl; unit: Unit
   return (
     <>
       <Field control={control} name="bodyMass" label={`Body mass, ${unit}`} inputMode="decimal" />
-      <Field control={control} name="bodyMassDay" label="Weighed on" hint="2026-11-24" />
+      <Field control={control} name="bodyMassDay" label="Weighed on" />
       <Field control={control} name="height" label="Height, cm" inputMode="decimal" />
       <ChoiceField
         control={control}

@@ -1,6 +1,13 @@
 import { cueOf, faultFacts, regressionOf } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { countedSets, decide, type Decision, type LiftPlan, type Unit } from '@spalo/core';
+import {
+  countedSets,
+  decide,
+  usualRir,
+  type Decision,
+  type LiftPlan,
+  type Unit,
+} from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -17,7 +24,7 @@ import { attempt } from '../../state/problems';
 import { useClients, useRooms } from '../../state/queries';
 import { useJournalReady, useSession } from '../../state/use-journal';
 import { floorActions } from '../floor/actions';
-import { laneView, type LiftView } from '../floor/lane-view';
+import { laneView, type LaneView, type LiftView } from '../floor/lane-view';
 import { roomOf } from '../floor/use-lanes';
 import { loadReps, loadUnit } from '../floor/words';
 
@@ -26,8 +33,9 @@ interface Card {
   decision: Decision;
 }
 
-function cardsFor(views: readonly LiftView[], client: Client, unit: Unit): Card[] {
-  return views.map((view) => ({
+function cardsFor(lane: LaneView, client: Client, unit: Unit): Card[] {
+  const now = lane.session.startedAt;
+  return lane.lifts.map((view) => ({
     view,
     decision: decide(view.state, {
       lift: view.lift,
@@ -37,6 +45,8 @@ function cardsFor(views: readonly LiftView[], client: Client, unit: Unit): Card[
       faults: faultFacts(view.style),
       regression: regressionOf(view.lift.id),
       faultHistory: client.history.faults[view.lift.id] ?? [],
+      strength: lane.strength,
+      usualRir: usualRir(client, now),
     }),
   }));
 }
@@ -64,7 +74,7 @@ export function WrapUpScreen({ sessionId, account }: { sessionId: string; accoun
   const room = session && roomOf(rooms, session);
   const cards = useMemo(() => {
     if (!session || !client || !room) return undefined;
-    return cardsFor(laneView(session, client, room, undefined).lifts, client, session.unit);
+    return cardsFor(laneView(session, client, room, undefined), client, session.unit);
   }, [session, client, room]);
 
   if (!cards || !session || !client) {
