@@ -20,7 +20,13 @@ export default [
   },
   ...tseslint.configs.recommended.map((config) => ({
     ...config,
-    files: config.files ?? ['packages/**/*.ts', 'apps/server/**/*.ts', 'e2e/**/*.ts'],
+    files: config.files ?? [
+      'packages/**/*.ts',
+      'apps/server/**/*.ts',
+      'e2e/**/*.ts',
+      'scripts/*.ts',
+      'examples/*.ts',
+    ],
   })),
   ...expo.filter((config) => !config.ignores || config.files || config.rules).map(inClient),
   {

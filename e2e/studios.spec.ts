@@ -28,8 +28,14 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await page.getByRole('button', { name: 'Add the first client' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quartermaster Client');
+  const next = () => page.getByRole('button', { name: 'Next', exact: true }).click();
+  await next();
   await page.getByRole('textbox', { name: 'Body mass, kg' }).fill('80');
+  await next();
   await page.getByRole('textbox', { name: 'Months of regular training' }).fill('0');
+  await next();
+  await expect(page.getByText('Not asked yet')).toBeVisible();
+  await next();
   await page.getByRole('button', { name: 'Add client' }).click();
   await page.getByRole('button', { name: 'Start a session now' }).click();
   await expect(page.getByRole('button', { name: /^Log / })).toBeVisible();

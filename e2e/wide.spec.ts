@@ -71,14 +71,14 @@ test('lifts, room and settings stand on their own, and settings keep the theme',
 }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Lifts', exact: true }).click();
-  await page.getByRole('link', { name: 'Romanian deadlift' }).click();
+  await page.getByRole('link', { name: 'Romanian deadlift', exact: true }).click();
   await expect(page.getByText('Back rounds during the rep')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Room', exact: true }).click();
-  const bar = page.getByRole('group', { name: 'Load on the bar' });
-  await expect(bar).toContainText('40');
-  await bar.getByRole('button', { name: /^More/ }).click();
-  await expect(bar).not.toContainText('40');
+  const target = page.getByRole('textbox', { name: 'Target, kg' });
+  await expect(target).toHaveValue('40');
+  await page.getByRole('button', { name: 'Target: next load up' }).click();
+  await expect(target).not.toHaveValue('40');
   await expectAccessible(page);
   await page.getByRole('link', { name: /^Settings of/ }).click();
   await page.getByRole('radio', { name: 'Dark' }).click();

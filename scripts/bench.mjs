@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { randomUUID } from 'node:crypto';
 import { spawn } from 'node:child_process';
+import { benchStrength } from './bench-strength.mjs';
 import { chromiumOptions } from './chromium.mjs';
 import { clientDist, migrations, serverBundle } from './paths.mjs';
 import { must } from './run.mjs';
@@ -17,6 +18,7 @@ const { chromium } = await import('@playwright/test');
 const { default: pg } = await import('pg');
 const { v7 } = await import('uuid');
 await buildAll();
+await benchStrength();
 
 const SETS = 100;
 /** What a trainer's device sends after a morning without network: five sessions of forty events. */
@@ -173,6 +175,112 @@ async function benchAppend() {
   );
 }
 
+const LONG_SESSIONS = 445;
+const SETS_A_LIFT = 3;
+
+/** A client who has trained for three years: 8,000 working sets of six lifts, sent as a device would. */
+async function longClient(cookie) {
+  const { clients } = await api(cookie, 'GET', '/clients');
+  const { trainer } = await api(cookie, 'GET', '/auth/me');
+  const [someSession] = (await api(cookie, 'GET', `/clients/${clients[0].id}/sessions`)).sessions;
+  const ids = [
+    'back-squat',
+    'bench-press',
+    'one-arm-row',
+    'romanian-deadlift',
+    'split-squat',
+    'dumbbell-curl',
+  ];
+  const lifts = ids.map((liftId) => ({ ...someSession.lifts[0].plan, liftId }));
+  const {
+    id: _id,
+    flags: _f,
+    cautions: _c,
+    screened: _s,
+    measurements: _m,
+    history: _h,
+    mine: _mine,
+    ...facts
+  } = clients[0];
+  const clientId = v7();
+  await api(cookie, 'PUT', `/clients/${clientId}`, { ...facts, name: 'Three Years' });
+  const device = v7();
+  const start = Date.now() - 3 * 365 * 86_400_000;
+  let events = [];
+  const send = async () => {
+    if (events.length > 0) await api(cookie, 'POST', '/events', { events });
+    events = [];
+  };
+  for (let index = 0; index < LONG_SESSIONS; index += 1) {
+    let now = start + index * 2.4 * 86_400_000;
+    const sessionId = v7({ msecs: now });
+    const add = (type, payload) => {
+      now += 60_000;
+      const at = new Date(now).toISOString();
+      events.push({
+        id: v7({ msecs: now }),
+        sessionId,
+        at,
+        author: trainer.id,
+        device,
+        type,
+        payload,
+      });
+    };
+    if (events.length > 450) await send();
+    add('session.started', {
+      clientId,
+      bookingId: null,
+      roomId: someSession.roomId,
+      unit: 'kg',
+      lifts,
+    });
+    for (const { liftId } of lifts) {
+      for (let step = 0; step < SETS_A_LIFT; step += 1) {
+        const loadG = 40_000 + Math.round(index / 20) * 1000;
+        add('set.logged', {
+          liftId,
+          step,
+          kind: 'working',
+          loadG,
+          reps: 10,
+          cleanReps: 10,
+          marks: [],
+          rir: step % 3,
+          proposed: { loadG, reps: 10 },
+        });
+      }
+    }
+    add('session.finished', {});
+  }
+  await send();
+  return clientId;
+}
+
+/** The longest stretch without a frame while the worker replays three years for the trends of the client's page. */
+async function benchWorker(page, cookie) {
+  const clientId = await longClient(cookie);
+  await page.goto(`/clients/${clientId}`);
+  await page.getByRole('heading', { name: 'Load card' }).waitFor();
+  const shown = page.evaluate(async () => {
+    let last = performance.now();
+    let longest = 0;
+    const since = last;
+    const done = () => document.querySelector('[aria-label$="Open the estimate"]');
+    while (!done() && performance.now() - since < 20_000) {
+      await new Promise(requestAnimationFrame);
+      const now = performance.now();
+      longest = Math.max(longest, now - last);
+      last = now;
+    }
+    return { longest, took: performance.now() - since };
+  });
+  const { longest, took } = await shown;
+  console.log(
+    `Client page of 8,000 sets: trends from the worker after ${ms(took)}; longest stretch without a frame meanwhile ${ms(longest)}`,
+  );
+}
+
 /** From the tap to the screen that shows the set as done, which it does only once the device has stored it. */
 async function benchTap(page) {
   return page.evaluate(async (wanted) => {
@@ -244,6 +352,8 @@ async function benchClient() {
   console.log(
     `Offline reload to a usable Day, warm, 5 runs: median ${ms(quantile(starts, 0.5))}, worst ${ms(Math.max(...starts))}`,
   );
+  await context.setOffline(false);
+  await benchWorker(page, await signIn());
   await browser.close();
 }
 

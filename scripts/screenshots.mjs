@@ -101,4 +101,59 @@ await shoot('client-wide');
 await page.setViewportSize(phone);
 await settled();
 await shoot('client-phone');
+
+// The intake, the first weights, the climb, the load card and the loader.
+const field = (name) => page.getByRole('textbox', { name, exact: true });
+const next = () => button('Next').click();
+await page.goto('/clients');
+await button('Add a client').click();
+await field('Name').fill('Wilhelmina Achterberg-Oduya');
+await field('Born on').fill('1999-04-12');
+await page.getByRole('radio', { name: 'Female', exact: true }).click();
+await page.getByRole('radio', { name: 'Yes, agreed' }).click();
+await next();
+await field('Body mass, kg').fill('64.5');
+await field('Height, cm').fill('171');
+await next();
+await field('Months of regular training').fill('0');
+await page.getByRole('radio', { name: 'Nervous' }).click();
+await next();
+for (const answers of await page.getByRole('radiogroup').all()) {
+  await answers.getByRole('radio', { name: 'No' }).click();
+}
+await page
+  .getByRole('radiogroup', { name: /operation/ })
+  .getByRole('radio', { name: 'Yes' })
+  .click();
+await page.getByRole('radiogroup', { name: /medicine|Medicine/ }).scrollIntoViewIfNeeded();
+await settled();
+await shoot('intake-phone');
+await page.setViewportSize(wide);
+await settled();
+await shoot('intake-wide');
+await page.setViewportSize(phone);
+await next();
+await button('Add client').click();
+await heading('Weights for the next session');
+await button('Start a session now').click();
+await log();
+await page.getByRole('radio', { name: '4 or more' }).click();
+await log();
+await settled();
+await shoot('climb-phone');
+await page.goto('/clients');
+await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
+await heading('Load card');
+await page.getByRole('heading', { name: 'Load card' }).evaluate((node) => node.scrollIntoView());
+await settled();
+await shoot('load-card-phone');
+await page.goto('/room');
+await heading('Loader');
+await page.getByRole('radio', { name: 'Long bar 20 kg' }).click();
+await field('Target, kg').fill('60');
+await button('Load 60 kg').click();
+await field('Target, kg').fill('84');
+await page.getByRole('heading', { name: 'Loader' }).evaluate((node) => node.scrollIntoView());
+await settled();
+await shoot('loader-phone');
 await browser.close();

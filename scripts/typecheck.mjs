@@ -14,6 +14,7 @@ for (const project of [
   'apps/server',
   'apps/client',
   'e2e',
+  'scripts',
 ]) {
   await must('npx', ['tsc', '-p', project]);
 }

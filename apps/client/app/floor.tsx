@@ -2,5 +2,5 @@ import { FloorScreen } from '@/features/floor/FloorScreen';
 import { useSignedIn } from '@/shell/use-signed-in';
 
 export default function Floor() {
-  return <FloorScreen trainerId={useSignedIn().trainer.id} />;
+  return <FloorScreen account={useSignedIn()} />;
 }

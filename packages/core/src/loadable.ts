@@ -73,9 +73,16 @@ function distinct(loads: Loadable[]): Loadable[] {
   return [...byMass.values()].sort(byLoad);
 }
 
-/** What one sleeve of a bar can carry from this stock. */
+const sleeves = new WeakMap<readonly Plate[], Map<string, Sleeve>>();
+
+/** What one sleeve of a bar can carry from this stock; worked out once for a stock, which is never changed in place. */
 export function barSleeve(bar: Barbell, plates: readonly Plate[], hands: 1 | 2 = 1): Sleeve {
-  return sleeveOf(fitting(plates, bar.fits), 2 * hands, bar.sleeveMm);
+  const ofStock = sleeves.get(plates) ?? new Map<string, Sleeve>();
+  sleeves.set(plates, ofStock);
+  const key = `${bar.sleeveMm}/${hands}/${bar.fits?.join() ?? ''}`;
+  const sleeve = ofStock.get(key) ?? sleeveOf(fitting(plates, bar.fits), 2 * hands, bar.sleeveMm);
+  ofStock.set(key, sleeve);
+  return sleeve;
 }
 
 /** The loads of one bar, or of two equal handles, ascending; each with the fewest plates. */

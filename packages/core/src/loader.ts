@@ -1,7 +1,6 @@
 import { barSleeve, type Loadable } from './loadable';
 import type { Grams } from './mass';
 import { FULL_PLATE_MM, type Barbell, type Plate } from './room';
-import { sleeveOf } from './sleeve';
 
 /** What stands in the way of a load. */
 export type LoadObstacle =
@@ -37,6 +36,19 @@ export function barDropMm(perSide: readonly Plate[]): number {
   return Math.max(0, (FULL_PLATE_MM - largest) / 2);
 }
 
+const paired = new WeakMap<readonly Plate[], Map<string, readonly Plate[]>>();
+
+/** The stock with one more of an odd plate; the same list each time, so that what is worked out for it is kept. */
+function withItsPair(plates: readonly Plate[], odd: Plate): readonly Plate[] {
+  const ofStock = paired.get(plates) ?? new Map<string, readonly Plate[]>();
+  paired.set(plates, ofStock);
+  const found =
+    ofStock.get(odd.id) ??
+    plates.map((each) => (each === odd ? { ...each, count: each.count + 1 } : each));
+  ofStock.set(odd.id, found);
+  return found;
+}
+
 /**
  * What a bar can carry at and around `targetG` from this stock, and what stands in the way of the target itself.
  * Masses in grams, implement included. Exact; one table over the plate kinds answers everything.
@@ -52,18 +64,16 @@ export function loadBar(bar: Barbell, plates: readonly Plate[], targetG: Grams):
   if (aboveSum === null) {
     const mostG = bar.massG + 2 * (belowSum ?? 0);
     const usable = plates.filter((plate) => bar.fits === null || bar.fits.includes(plate.id));
-    const endless = sleeveOf(usable, 2, Infinity);
-    const further = (endless.atOrBelow(side) ?? 0) > (belowSum ?? 0);
+    const allOn = usable.reduce((sum, each) => sum + Math.floor(each.count / 2) * each.massG, 0);
+    const further = allOn > (belowSum ?? 0);
     obstacles.push({ kind: further ? 'sleeve too short' : 'plates run out', mostG });
   }
   if (!exact && side >= 0) {
-    const single = plates.find((plate) => {
-      if (plate.count % 2 === 0) return false;
-      const paired = plates.map((each) =>
-        each === plate ? { ...each, count: each.count + 1 } : each,
-      );
-      return barSleeve(bar, paired).atOrBelow(side) === side;
-    });
+    const single = plates.find(
+      (plate) =>
+        plate.count % 2 === 1 &&
+        barSleeve(bar, withItsPair(plates, plate)).atOrBelow(side) === side,
+    );
     if (single) obstacles.push({ kind: 'plate without its pair', plate: single });
   }
   return {
@@ -80,25 +90,26 @@ interface Wanted {
 }
 
 type Shares = [number, number][];
+/** Pairs of each kind, light kinds first, on the first and second bar that make two sums; null when none do. */
+type Divide = (first: Grams, second: Grams) => Shares | null;
 
 /**
- * Divides pairs of plates so that both sleeves carry their sums, or null. Heavy kinds first; a branch ends where the
- * lighter kinds cannot make either remainder any more, and no remainder is tried twice.
+ * Divides pairs of plates so that both sleeves carry their sums. Heavy kinds first; a branch ends where the lighter
+ * kinds cannot make either remainder any more. What was found impossible is remembered from question to question.
  */
-function divide(
+function divider(
   plates: readonly Plate[],
   fits: [(plate: Plate) => boolean, (plate: Plate) => boolean],
-  sums: [Grams, Grams],
   sleevesMm: [number, number],
-): Shares | null {
+): Divide {
   const kinds = [...plates].sort((a, b) => a.massG - b.massG);
-  const reach = new Map<string, boolean>();
+  const reach = [0, 1].map(() => kinds.map(() => new Map<Grams, boolean>()));
   /** Whether the kinds before `upTo` can make `sum` on the given sleeve, whatever the other one takes. */
   const canMake = (which: 0 | 1, upTo: number, sum: Grams): boolean => {
     if (sum === 0) return true;
     if (upTo === 0 || sum < 0) return false;
-    const key = `${which}/${upTo}/${sum}`;
-    const seen = reach.get(key);
+    const known = reach[which]![upTo - 1]!;
+    const seen = known.get(sum);
     if (seen !== undefined) return seen;
     const plate = kinds[upTo - 1]!;
     const most = fits[which](plate) ? Math.floor(plate.count / 2) : 0;
@@ -106,7 +117,7 @@ function divide(
     for (let times = 0; times <= most && !found; times += 1) {
       found = canMake(which, upTo - 1, sum - times * plate.massG);
     }
-    reach.set(key, found);
+    known.set(sum, found);
     return found;
   };
   const failed = new Set<string>();
@@ -135,7 +146,23 @@ function divide(
     failed.add(key);
     return null;
   };
-  return search(kinds.length, sums[0], sums[1], 0, 0);
+  return (first, second) => search(kinds.length, first, second, 0, 0);
+}
+
+/** The sums of a sleeve from a target down, by index; null below the empty bar. */
+type Downwards = (index: number) => Grams | null;
+
+/** Worked out as far as it is asked for: a rich stock has tens of thousands, and the first few are enough. */
+function downwards(bar: Barbell, plates: readonly Plate[], side: number): Downwards {
+  const sleeve = barSleeve(bar, plates);
+  const found: (Grams | null)[] = [sleeve.atOrBelow(side)];
+  return (index) => {
+    while (found.length <= index) {
+      const last = found.at(-1) ?? null;
+      found.push(last === null || last === 0 ? null : sleeve.atOrBelow(last - 1));
+    }
+    return found[index]!;
+  };
 }
 
 /** Two loads on two bars from one stock of plates. */
@@ -155,28 +182,26 @@ export function loadTwoBars(first: Wanted, second: Wanted, plates: readonly Plat
       (plate: Plate) =>
         bar.fits === null || bar.fits.includes(plate.id),
   ) as [(plate: Plate) => boolean, (plate: Plate) => boolean];
-  const options = wanted.map(({ bar, targetG }) => {
-    const sums = barSleeve(bar, plates).all();
-    const side = Math.max(0, (targetG - bar.massG) / 2);
-    return sums.filter((sum) => sum <= side).reverse();
-  }) as [Grams[], Grams[]];
+  const options = wanted.map(({ bar, targetG }) =>
+    downwards(bar, plates, Math.max(0, (targetG - bar.massG) / 2)),
+  ) as [Downwards, Downwards];
   const missing = (i: number, j: number) =>
-    options[0][0]! - options[0][i]! + options[1][0]! - options[1][j]!;
-  // Rows of the table of pairs, each at the pair it would offer next.
-  const next = options[0].map(() => 0);
+    options[0](0)! - options[0](i)! + options[1](0)! - options[1](j)!;
+  const divide = divider(plates, fits, [first.bar.sleeveMm, second.bar.sleeveMm]);
+  // Rows of the table of pairs, each at the pair it would offer next; a row begins when those before it are worse.
+  const next = [0];
   for (;;) {
     let row = 0;
     let least = Infinity;
     for (let i = 0; i < next.length; i += 1) {
-      if (next[i]! >= options[1].length) continue;
+      if (options[1](next[i]!) === null) continue;
       const short = missing(i, next[i]!);
       if (short < least) [least, row] = [short, i];
-      // Rows start at ever larger shortfalls: one that has not begun rules out those behind it.
-      if (next[i] === 0) break;
     }
-    const sums: [Grams, Grams] = [options[0][row]!, options[1][next[row]!]!];
+    if (row === next.length - 1 && options[0](next.length) !== null) next.push(0);
+    const sums: [Grams, Grams] = [options[0](row)!, options[1](next[row]!)!];
     next[row]! += 1;
-    const shares = divide(plates, fits, sums, [first.bar.sleeveMm, second.bar.sleeveMm]);
+    const shares = divide(...sums);
     if (!shares) continue;
     const kinds = [...plates].sort((a, b) => a.massG - b.massG);
     const stockFor = (which: 0 | 1) =>

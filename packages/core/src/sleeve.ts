@@ -20,15 +20,16 @@ interface Sums {
 
 const empty: Pile = { plate: null, times: 0, below: null, count: 0, thicknessMm: 0 };
 
+/** The piles with another one, where none of them is as good in both count and thickness; those that it beats go. */
 function keepUnbeaten(piles: Pile[], grown: Pile): Pile[] {
-  const beaten = piles.some(
-    (pile) => pile.count <= grown.count && pile.thicknessMm <= grown.thicknessMm,
+  for (const pile of piles) {
+    if (pile.count <= grown.count && pile.thicknessMm <= grown.thicknessMm) return piles;
+  }
+  const kept = piles.filter(
+    (pile) => pile.count < grown.count || pile.thicknessMm < grown.thicknessMm,
   );
-  if (beaten) return piles;
-  return [
-    ...piles.filter((pile) => pile.count < grown.count || pile.thicknessMm < grown.thicknessMm),
-    grown,
-  ];
+  kept.push(grown);
+  return kept;
 }
 
 /** Light kinds come first: sums stay few until the last kinds. */

@@ -37,8 +37,8 @@ export function BeliefShift({
   says: string;
 }) {
   const [width, setWidth] = useState(0);
-  const low = Math.min(before.mu - 2.6 * before.sd, now.mu - 2.6 * now.sd);
-  const high = Math.max(before.mu + 2.2 * before.sd, now.mu + 2.2 * now.sd);
+  const low = Math.min(before.mu - 2 * before.sd, now.mu - 2.6 * now.sd);
+  const high = Math.max(before.mu + 1.7 * before.sd, now.mu + 2.2 * now.sd);
   const [from, to] = [Math.exp(low), Math.exp(high)];
   const xOf = (grams: number) => ((grams - from) / (to - from)) * (width - 16) + 8;
   const narrow = Math.min(before.sd, now.sd);

@@ -364,7 +364,7 @@ describe('rooms', () => {
       .expect(200);
     expect((await list()).find((room) => room.id === id)?.plates).toEqual([plate]);
     await agent.delete(`/api/v1/rooms/${id}`).expect(200);
-    await agent.delete(`/api/v1/rooms/${id}`).expect(409);
+    await agent.delete(`/api/v1/rooms/${id}`).expect(404);
     const [last] = await list();
     await agent.delete(`/api/v1/rooms/${last!.id}`).expect(409);
     expect(await list()).toHaveLength(1);

@@ -1,4 +1,4 @@
-import { and, asc, count, eq } from 'drizzle-orm';
+import { and, asc, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../app';
 import { rooms } from '../db/schema';
@@ -43,16 +43,10 @@ export function roomsRouter(app: App): Router {
 
   mountInStudio(router, app, 'deleteRoom', async ({ db, who, params }) => {
     const { studioId } = who;
-    const [held] = await db
-      .select({ rooms: count() })
-      .from(rooms)
-      .where(eq(rooms.studioId, studioId));
-    if (held!.rooms < 2) throw new Refusal('conflict', 'A studio keeps at least one room');
-    const gone = await db
-      .delete(rooms)
-      .where(and(eq(rooms.studioId, studioId), eq(rooms.id, params.id)))
-      .returning({ id: rooms.id });
-    if (gone.length === 0) throw new Refusal('not-found', 'No such room');
+    const held = await db.select({ id: rooms.id }).from(rooms).where(eq(rooms.studioId, studioId));
+    if (!held.some((room) => room.id === params.id)) throw new Refusal('not-found', 'No such room');
+    if (held.length < 2) throw new Refusal('conflict', 'A studio keeps at least one room');
+    await db.delete(rooms).where(and(eq(rooms.studioId, studioId), eq(rooms.id, params.id)));
     await announce(db, studioId, { kind: 'changed', what: 'rooms' });
     return { done: true };
   });

@@ -33,22 +33,21 @@ export const rowAt = (i: number) => (i * (i + 1)) / 2;
 
 const indices = new WeakMap<readonly Lift[], Map<string, number>>();
 
+/** Places of the lifts in the state, by id. */
+export function placesOf(lifts: readonly Lift[]): ReadonlyMap<string, number> {
+  const known = indices.get(lifts);
+  if (known) return known;
+  const places = new Map(lifts.map((lift, at) => [lift.id, at]));
+  indices.set(lifts, places);
+  return places;
+}
+
 /** Place of a lift in the state; throws RangeError for one that the belief does not cover. */
 export function liftAt(lifts: readonly Lift[], liftId: string): number {
-  let index = indices.get(lifts);
-  if (!index) {
-    index = new Map(lifts.map((lift, at) => [lift.id, at]));
-    indices.set(lifts, index);
-  }
-  const at = index.get(liftId);
+  const at = placesOf(lifts).get(liftId);
   if (at === undefined) throw new RangeError(`The belief does not cover ${liftId}`);
   return at;
 }
-
-export const covers = (lifts: readonly Lift[], liftId: string): boolean => {
-  if (!indices.has(lifts)) liftAt(lifts, lifts[0]!.id);
-  return indices.get(lifts)!.has(liftId);
-};
 
 /** What is believed before any set or report, on the day of `now` (ISO). */
 export function priorBelief(person: Person, lifts: readonly Lift[], now: string): Belief {
@@ -122,11 +121,12 @@ export function seenThrough(
 export function move(belief: Belief, v: Float64Array, shift: number, shrink: number): void {
   const { mean, cov } = belief;
   const size = mean.length;
-  let at = 0;
+  let row = 0;
   for (let i = 0; i < size; i += 1) {
     const vi = v[i]!;
-    mean[i]! += shift * vi;
+    mean[i] = mean[i]! + shift * vi;
     const factor = shrink * vi;
-    for (let j = 0; j <= i; j += 1, at += 1) cov[at]! -= factor * v[j]!;
+    for (let j = 0; j <= i; j += 1) cov[row + j] = cov[row + j]! - factor * v[j]!;
+    row += i + 1;
   }
 }

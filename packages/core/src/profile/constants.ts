@@ -73,8 +73,8 @@ export const Z80 = 1.2816;
 /** How far below the middle a first load lies, in standard deviations of the belief. */
 export const START = {
   known: 0.7,
-  related: 1.6,
-  reported: 1.6,
-  guessed: 1.6,
+  related: 1.5,
+  reported: 1.5,
+  guessed: 1.5,
   careful: 0.2,
 } as const;

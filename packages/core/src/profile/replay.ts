@@ -1,6 +1,6 @@
 import type { Lift } from '../lift';
 import type { Person } from '../person';
-import { covers, liftAt, priorBelief, rowAt, type Belief } from './belief';
+import { placesOf, priorBelief, rowAt, type Belief } from './belief';
 import { OUTLIER } from './constants';
 import { observationOf, takeIn, type Taken } from './observe-set';
 import { newDay, passTime } from './passing-time';
@@ -35,22 +35,24 @@ export function takeSets(
   now: string,
   onSet?: OnSet,
 ): void {
+  const places = placesOf(belief.lifts);
   let sessionId: string | null = null;
   let months = 0;
+  let ms = 0;
   const earlier = new Map<number, number>();
   /** What the last set that was set aside would have meant, by lift. */
   const aside = new Map<number, number>();
   for (const set of sets) {
-    if (!covers(belief.lifts, set.liftId)) continue;
+    const at = places.get(set.liftId);
+    if (at === undefined) continue;
     if (set.sessionId !== sessionId) {
       sessionId = set.sessionId;
-      const ms = Date.parse(set.at);
+      ms = Date.parse(set.at);
       months = monthsAt(person, now, ms);
       passTime(belief, ms, months);
       newDay(belief);
       earlier.clear();
     }
-    const at = liftAt(belief.lifts, set.liftId);
     const before = earlier.get(at) ?? 0;
     earlier.set(at, before + 1);
     const seen = observationOf(belief, set, before, months);
@@ -67,7 +69,7 @@ export function takeSets(
       const share = 1 / Math.min(8, belief.sets[at]! + 1);
       belief.reps[at]! += share * (seen.repsToLimit - belief.reps[at]!);
       belief.sets[at]! += 1;
-      belief.lastMs[at] = Date.parse(set.at);
+      belief.lastMs[at] = ms;
     }
     onSet?.(set, taken, belief);
   }

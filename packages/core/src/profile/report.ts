@@ -1,5 +1,5 @@
 import type { ReportedLift, Sureness } from '../person';
-import { enduranceAt, liftAt, move, seenThrough, covers, type Belief } from './belief';
+import { enduranceAt, move, placesOf, seenThrough, type Belief } from './belief';
 
 /** Error of what people say they lifted, as a standard deviation of the log, fresh; and what each month adds. */
 const SAID_SD: Record<Sureness, number> = { sure: 0.14, about: 0.2, guess: 0.3 };
@@ -14,8 +14,8 @@ const RESERVE = 1;
 
 /** Takes what the client says they lifted before into the belief, in place, as weak evidence that fades with age. */
 export function hearReport(belief: Belief, report: ReportedLift): void {
-  if (!covers(belief.lifts, report.liftId)) return;
-  const at = liftAt(belief.lifts, report.liftId);
+  const at = placesOf(belief.lifts).get(report.liftId);
+  if (at === undefined) return;
   const endurance = enduranceAt(belief);
   const k = belief.lifts[at]!.repConstant * Math.exp(belief.mean[endurance]!);
   const repsToLimit = report.reps + RESERVE;

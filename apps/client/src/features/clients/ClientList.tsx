@@ -26,7 +26,9 @@ export function ordered(clients: readonly Client[], order: Order): Client[] {
   const last = (client: Client) => client.history.lastSessionAt ?? '';
   const shown = clients.filter((client) => (client.archivedAt !== null) === (order === 'archived'));
   if (order === 'latest') return shown.sort((a, b) => (last(a) > last(b) ? -1 : 1));
-  if (order === 'longest') return shown.sort((a, b) => (last(a) < last(b) ? -1 : 1));
+  // Who has never come is not away: they stand at the end.
+  const away = (client: Client) => last(client) || '9';
+  if (order === 'longest') return shown.sort((a, b) => (away(a) < away(b) ? -1 : 1));
   return shown.sort((a, b) => a.name.localeCompare(b.name));
 }
 
@@ -63,7 +65,7 @@ export function ClientList({
         onChangeText={setWanted}
         aria-label="Find a client"
         placeholder="Find by name"
-        className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink placeholder:text-slate"
+        className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink"
       />
       <Choice label="Order" options={orders} value={order} onChange={setOrder} wrap />
       {unfinished.map(([id, draft]) => (

@@ -23,6 +23,9 @@ function shift(effect: number): string {
   return percent === 0 ? 'no change' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`;
 }
 
+/** The half-width of the likely range, as a share: "±12 %". */
+const doubt = (sd: number) => `±${Math.round((Math.exp(1.2816 * sd) - 1) * 100)} %`;
+
 function OwnSet({
   effect,
   account,
@@ -107,6 +110,9 @@ export function EstimateSheet({
     ...(answer?.own ?? []),
     ...leftOut.map((set): SetEffect => ({ set, effect: 0, how: 'not' })),
   ].sort((a, b) => (a.set.at + a.set.id > b.set.at + b.set.id ? -1 : 1));
+  if (correcting) {
+    return <CorrectSet past={correcting} account={account} onClose={() => setCorrecting(null)} />;
+  }
   return (
     <Sheet title={lift.name} open onClose={onClose}>
       <Body>{`What ${client.calledName || client.name} can likely do for ${reps} clean with ${rir} left, ${loadUnit(lift, unit)}.`}</Body>
@@ -136,6 +142,7 @@ export function EstimateSheet({
               </Body>
             ))}
             {Math.abs(answer.time) > 0.005 && <Body>{`Time since: ${shift(answer.time)}`}</Body>}
+            <Body>{`Doubt: ${doubt(answer.prior.sd)} before, ${doubt(answer.now.sd)} now`}</Body>
             {answer.own.length + answer.related.length === 0 &&
               Math.abs(answer.told.mu - answer.prior.mu) <= 0.005 && (
                 <Body>Only body mass, age and training so far. The first sets move it fast.</Body>
@@ -155,9 +162,6 @@ export function EstimateSheet({
             </View>
           )}
         </>
-      )}
-      {correcting && (
-        <CorrectSet past={correcting} account={account} onClose={() => setCorrecting(null)} />
       )}
     </Sheet>
   );

@@ -1,5 +1,5 @@
 import type { Client } from '@spalo/contract';
-import { openFlags } from '@spalo/core';
+import { exhales, openFlags } from '@spalo/core';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 
@@ -8,15 +8,19 @@ const sideWord = { left: 'left ', right: 'right ', both: 'both ', none: '' } as 
 export const flagName = ({ place, side }: Client['flags'][number]) =>
   `${sideWord[side]}${place}${side === 'both' ? 's' : ''}`;
 
-/** The flags that constrain choice, and that this client is nervous. */
+/** The flags and cautions that constrain choice, and that this client is nervous. */
 export function FlagChips({ client }: { client: Client }) {
   const flags = openFlags(client);
-  if (flags.length === 0 && !client.nervous) return null;
+  const uncleared = client.cautions.includes('clearance');
+  const out = exhales(client);
+  if (flags.length === 0 && !client.nervous && !uncleared && !out) return null;
   return (
     <View className="flex-row flex-wrap gap-2">
       {flags.map((flag) => (
         <Chip key={flag.id} look="flag" icon="alert" label={flagName(flag)} />
       ))}
+      {uncleared && <Chip look="flag" icon="alert" label="no clearance yet" />}
+      {out && <Chip look="flag" label="breathe out" />}
       {client.nervous && <Chip label="nervous: start low" />}
     </View>
   );

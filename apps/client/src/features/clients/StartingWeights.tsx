@@ -1,6 +1,6 @@
 import { liftById, programmeFor } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { liftLimit, isClosed, massText, type Draft, type Room } from '@spalo/core';
+import { liftLimit, isClosed, massText, type Draft, type LiftPlan, type Room } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BeliefBand } from '../../design/BeliefBand';
@@ -14,6 +14,7 @@ import { attempt } from '../../state/problems';
 import { loadUnit } from '../floor/words';
 import { LiftPicker } from '../lifts/LiftPicker';
 import { changeClient } from './change-client';
+import { EstimateSheet } from './EstimateSheet';
 import { OverrideSheet, type Closed } from './OverrideSheet';
 import { loadOf } from './load-of';
 
@@ -38,6 +39,7 @@ export function StartingWeights({
 }) {
   const [picking, setPicking] = useState(false);
   const [closed, setClosed] = useState<Closed | null>(null);
+  const [opened, setOpened] = useState<LiftPlan | null>(null);
   const { unit } = account.studio;
   const chosen = programmeFor(client, room).map(({ lift }) => lift.id);
   const toggle = (liftId: string) => {
@@ -55,7 +57,12 @@ export function StartingWeights({
         const lift = liftById(plan.liftId);
         const build = loadOf(room, plan.implement, plan.loadG)?.build;
         return (
-          <Card key={plan.liftId} className="gap-1 py-3">
+          <Card
+            key={plan.liftId}
+            className="gap-1 py-3"
+            onPress={() => setOpened(plan)}
+            label={`${lift.name}, ${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`}
+          >
             <View className="flex-row flex-wrap items-end justify-between gap-x-3">
               <Strong className="shrink text-lead">{lift.name}</Strong>
               <View className="flex-row items-baseline gap-1">
@@ -108,6 +115,16 @@ export function StartingWeights({
           }}
           onPick={(lift) => toggle(lift.id)}
           onClose={() => setPicking(false)}
+        />
+      )}
+      {opened && (
+        <EstimateSheet
+          client={client}
+          lift={liftById(opened.liftId)}
+          reps={opened.reps}
+          rir={opened.targetRir}
+          account={account}
+          onClose={() => setOpened(null)}
         />
       )}
       {closed && (

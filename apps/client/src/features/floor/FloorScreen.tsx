@@ -1,3 +1,4 @@
+import type { Account } from '@spalo/contract';
 import { restLeft } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
@@ -49,7 +50,7 @@ const laneWidth = (window: number, count: number) =>
   Math.max(LEAST_LANE, Math.min(MOST_LANE, (window - RAIL) / count));
 
 /** Everyone who trains now: one lane in full and a strip on a phone, lanes side by side when wide. */
-export function FloorScreen({ trainerId }: { trainerId: string }) {
+export function FloorScreen({ account }: { account: Account }) {
   const router = useRouter();
   const wide = useWide();
   const { width } = useWindowDimensions();
@@ -82,7 +83,7 @@ export function FloorScreen({ trainerId }: { trainerId: string }) {
             className={index > 0 ? 'border-l-2 border-line' : ''}
             style={{ width: laneWidth(width, lanes.length) }}
           >
-            <Lane lane={lane} trainerId={trainerId} wide />
+            <Lane lane={lane} account={account} wide />
           </View>
         ))}
       </ScrollView>
@@ -94,7 +95,7 @@ export function FloorScreen({ trainerId }: { trainerId: string }) {
       <View className="px-4 pt-2">
         <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
       </View>
-      <Lane key={lane.session.id} lane={lane} trainerId={trainerId} wide={false} />
+      <Lane key={lane.session.id} lane={lane} account={account} wide={false} />
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import type { Account } from '@spalo/contract';
 import { massNumber, type Doubt, type SetResult } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { memo, useMemo, useRef, useState } from 'react';
@@ -8,6 +9,7 @@ import { Chip } from '../../design/Chip';
 import { Ramp } from '../../design/Ramp';
 import { Body, Quiet } from '../../design/Words';
 import { attempt } from '../../state/problems';
+import { EstimateSheet } from '../clients/EstimateSheet';
 import { floorActions, resultOf } from './actions';
 import { ChecklistSheet } from './ChecklistSheet';
 import { CueCard } from './CueCard';
@@ -30,7 +32,7 @@ import { WhySheet } from './WhySheet';
 /** A second tap this soon after the first is the same tap, not another set. */
 const SAME_TAP_MS = 600;
 
-type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'more' | null;
+type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'estimate' | 'more' | null;
 
 /** A set that was questioned, and what keeps it all the same. */
 interface Questioned {
@@ -52,17 +54,18 @@ const noDraft = {};
 /** One client on the floor: the lift in hand, from header to the button that logs. */
 export const Lane = memo(function Lane({
   lane,
-  trainerId,
+  account,
   wide,
 }: {
   lane: LaneView;
-  trainerId: string;
+  account: Account;
   wide: boolean;
 }) {
   const router = useRouter();
   const [open, setOpen] = useState<Open>(null);
   const [openStep, setOpenStep] = useState<number | null>(null);
   const [questioned, setQuestioned] = useState<Questioned | null>(null);
+  const trainerId = account.trainer.id;
   const actions = useMemo(() => floorActions(lane.session, trainerId), [lane.session, trainerId]);
   const openLift = useFloorUi((state) => state.openLift);
   const view = lane.current;
@@ -207,6 +210,17 @@ export const Lane = memo(function Lane({
           view={view}
           onClose={close}
           onAddSet={() => closing(() => actions.addSet(view))}
+          onEstimate={() => setOpen('estimate')}
+        />
+      )}
+      {view && lane.client && open === 'estimate' && (
+        <EstimateSheet
+          client={lane.client}
+          lift={view.lift}
+          reps={view.state.plan.reps}
+          rir={view.state.plan.targetRir}
+          account={account}
+          onClose={close}
         />
       )}
       {questioned && (

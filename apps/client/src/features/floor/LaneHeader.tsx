@@ -1,3 +1,4 @@
+import { exhales } from '@spalo/core';
 import { View } from 'react-native';
 import { IconButton } from '../../design/Button';
 import { Quiet, Strong, Title } from '../../design/Words';
@@ -36,6 +37,9 @@ export function LaneHeader({
             ? `${view.style.name} · lift ${lane.position} of ${lane.lifts.length}`
             : `${lane.lifts.length} lifts`}
         </Quiet>
+        {lane.client && exhales(lane.client) && (
+          <Strong className="text-small text-oxide">Breathe out through the effort</Strong>
+        )}
       </View>
       <View className="flex-row gap-2">
         {view && (

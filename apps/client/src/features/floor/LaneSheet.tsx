@@ -60,6 +60,30 @@ export function LaneSheet({
       setNote('');
     });
   };
+  if (closed && client) {
+    return (
+      <OverrideSheet
+        client={client}
+        closed={closed}
+        trainerId={lane.session.trainerId}
+        onClose={() => setClosed(null)}
+      />
+    );
+  }
+  if (picking) {
+    return (
+      <LiftPicker
+        title="Add a lift"
+        taken={lane.lifts.map((view) => view.lift.id)}
+        note={(lift) => {
+          const limit = client ? liftLimit(client, lift) : null;
+          return isClosed(limit) ? limit.why : null;
+        }}
+        onPick={add}
+        onClose={() => setPicking(false)}
+      />
+    );
+  }
   return (
     <Sheet title={lane.name} open onClose={onClose}>
       {nothing && <Banner kind="stop" title={nothing} />}
@@ -112,26 +136,6 @@ export function LaneSheet({
         ))}
       </View>
       <Button kind="main" label="Wrap up this session" onPress={onWrapUp} />
-      {picking && (
-        <LiftPicker
-          title="Add a lift"
-          taken={lane.lifts.map((view) => view.lift.id)}
-          note={(lift) => {
-            const limit = client ? liftLimit(client, lift) : null;
-            return isClosed(limit) ? limit.why : null;
-          }}
-          onPick={add}
-          onClose={() => setPicking(false)}
-        />
-      )}
-      {closed && client && (
-        <OverrideSheet
-          client={client}
-          closed={closed}
-          trainerId={lane.session.trainerId}
-          onClose={() => setClosed(null)}
-        />
-      )}
     </Sheet>
   );
 }

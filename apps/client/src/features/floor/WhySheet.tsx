@@ -21,11 +21,14 @@ export function WhySheet({
   view,
   onClose,
   onAddSet,
+  onEstimate,
 }: {
   lane: LaneView;
   view: LiftView;
   onClose: () => void;
   onAddSet: () => void;
+  /** Opens what moved the estimate. */
+  onEstimate: () => void;
 }) {
   const { plan } = view.state;
   const { unit } = lane.session;
@@ -43,7 +46,8 @@ export function WhySheet({
         <Quiet>{`What ${lane.name} can likely do for ${plan.reps} clean with ${plan.targetRir} left, today’s sets included`}</Quiet>
         <BeliefBand belief={now} load={shownG} text={say} />
       </View>
-      <Body>{`${ramps[plan.ramp]}.`}</Body>
+      {lane.client && <Button label="What moved it" onPress={onEstimate} />}
+      <Body>{`${plan.climb ? 'Climb: a light first set, then up by what is left, until three are' : ramps[plan.ramp]}.`}</Body>
       <View className="gap-1">
         <Strong>Sets behind it</Strong>
         {sets.length === 0 && <Body>None yet: the first sets today move it fast.</Body>}

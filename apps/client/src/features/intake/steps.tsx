@@ -10,7 +10,7 @@ import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { ChoiceField } from '../forms/ChoiceField';
-import { LiftPicker } from '../lifts/LiftPicker';
+import { LiftChooser } from '../lifts/LiftPicker';
 import type { IntakeDraft } from './intake-drafts';
 import type { IntakeInput, IntakeOutput } from './intake-form';
 
@@ -221,18 +221,20 @@ export function TrainingStep({
             <ReportDoubt control={control} index={index} person={person} unit={unit} />
           </Card>
         ))}
-        <Button label="Add a lift they did" icon="plus" onPress={() => setPicking(true)} />
-      </View>
-      {picking && (
-        <LiftPicker
-          title="Lifted before"
-          onClose={() => setPicking(false)}
-          onPick={(lift) => {
-            append({ liftId: lift.id, load: '', reps: '', monthsAgo: '0', sure: 'about' });
-            setPicking(false);
-          }}
+        <Button
+          label={picking ? 'None of these' : 'Add a lift they did'}
+          icon={picking ? 'close' : 'plus'}
+          onPress={() => setPicking(!picking)}
         />
-      )}
+        {picking && (
+          <LiftChooser
+            onPick={(lift) => {
+              append({ liftId: lift.id, load: '', reps: '', monthsAgo: '0', sure: 'about' });
+              setPicking(false);
+            }}
+          />
+        )}
+      </View>
     </>
   );
 }
@@ -287,7 +289,7 @@ export function HealthStep({
                   aria-label={`Note: ${question.asks}`}
                   placeholder="What, since when"
                   maxLength={300}
-                  className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink placeholder:text-slate"
+                  className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink"
                 />
               </View>
             )}

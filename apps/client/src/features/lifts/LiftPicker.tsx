@@ -11,31 +11,25 @@ const matches = (lift: CatalogueLift, wanted: string) =>
     .toLowerCase()
     .includes(wanted.trim().toLowerCase());
 
-/** The catalogue by pattern, found by typing a name, a muscle or an implement. Taken lifts are marked. */
-export function LiftPicker({
-  title,
-  taken = [],
-  note,
-  onPick,
-  onClose,
-}: {
-  title: string;
+interface ChooserProps {
   taken?: readonly string[];
   /** What to say of a lift: why it is closed. */
   note?: (lift: CatalogueLift) => string | null;
   onPick: (lift: CatalogueLift) => void;
-  onClose: () => void;
-}) {
+}
+
+/** The catalogue by pattern, found by typing a name, a muscle or an implement. Taken lifts are marked. */
+export function LiftChooser({ taken = [], note, onPick }: ChooserProps) {
   const [wanted, setWanted] = useState('');
   const found = lifts.filter((lift) => matches(lift, wanted));
   return (
-    <Sheet title={title} open onClose={onClose}>
+    <View className="gap-4">
       <TextInput
         value={wanted}
         onChangeText={setWanted}
         aria-label="Find a lift"
         placeholder="Name, muscle or implement"
-        className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink placeholder:text-slate"
+        className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink"
       />
       {found.length === 0 && <Body>{`No lift matches “${wanted}”.`}</Body>}
       {patterns.map((pattern) => {
@@ -60,6 +54,19 @@ export function LiftPicker({
           </View>
         );
       })}
+    </View>
+  );
+}
+
+/** The chooser as a sheet of its own. */
+export function LiftPicker({
+  title,
+  onClose,
+  ...chooser
+}: ChooserProps & { title: string; onClose: () => void }) {
+  return (
+    <Sheet title={title} open onClose={onClose}>
+      <LiftChooser {...chooser} />
     </Sheet>
   );
 }
