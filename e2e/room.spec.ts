@@ -141,9 +141,10 @@ test.describe('wide', () => {
       page.getByRole('region', { name: 'Weights for the next session' }),
     ).toBeInViewport();
     await expect(page.getByRole('region', { name: 'Load card' })).toBeInViewport();
+    await expectAccessible(page);
+    await expectNoOverflow(page);
     await page.getByRole('radio', { name: 'All lifts' }).click();
     await expect(page.getByRole('button', { name: /^Pull-up, 10 reps/ })).toBeVisible();
-    await expectAccessible(page);
     await expectNoOverflow(page);
   });
 });

@@ -17,6 +17,7 @@ const { ensureDatabase, startCluster } = await import('./postgres.mjs');
 const { chromium } = await import('@playwright/test');
 const { default: pg } = await import('pg');
 const { v7 } = await import('uuid');
+const { longClient } = await import('./bench-long-client.mjs');
 await buildAll();
 await benchStrength();
 
@@ -175,91 +176,9 @@ async function benchAppend() {
   );
 }
 
-const LONG_SESSIONS = 445;
-const SETS_A_LIFT = 3;
-
-/** A client who has trained for three years: 8,000 working sets of six lifts, sent as a device would. */
-async function longClient(cookie) {
-  const { clients } = await api(cookie, 'GET', '/clients');
-  const { trainer } = await api(cookie, 'GET', '/auth/me');
-  const [someSession] = (await api(cookie, 'GET', `/clients/${clients[0].id}/sessions`)).sessions;
-  const ids = [
-    'back-squat',
-    'bench-press',
-    'one-arm-row',
-    'romanian-deadlift',
-    'split-squat',
-    'dumbbell-curl',
-  ];
-  const lifts = ids.map((liftId) => ({ ...someSession.lifts[0].plan, liftId }));
-  const {
-    id: _id,
-    flags: _f,
-    cautions: _c,
-    screened: _s,
-    measurements: _m,
-    history: _h,
-    mine: _mine,
-    ...facts
-  } = clients[0];
-  const clientId = v7();
-  await api(cookie, 'PUT', `/clients/${clientId}`, { ...facts, name: 'Three Years' });
-  const device = v7();
-  const start = Date.now() - 3 * 365 * 86_400_000;
-  let events = [];
-  const send = async () => {
-    if (events.length > 0) await api(cookie, 'POST', '/events', { events });
-    events = [];
-  };
-  for (let index = 0; index < LONG_SESSIONS; index += 1) {
-    let now = start + index * 2.4 * 86_400_000;
-    const sessionId = v7({ msecs: now });
-    const add = (type, payload) => {
-      now += 60_000;
-      const at = new Date(now).toISOString();
-      events.push({
-        id: v7({ msecs: now }),
-        sessionId,
-        at,
-        author: trainer.id,
-        device,
-        type,
-        payload,
-      });
-    };
-    if (events.length > 450) await send();
-    add('session.started', {
-      clientId,
-      bookingId: null,
-      roomId: someSession.roomId,
-      unit: 'kg',
-      lifts,
-    });
-    for (const { liftId } of lifts) {
-      for (let step = 0; step < SETS_A_LIFT; step += 1) {
-        const loadG = 40_000 + Math.round(index / 20) * 1000;
-        add('set.logged', {
-          liftId,
-          step,
-          kind: 'working',
-          loadG,
-          reps: 10,
-          cleanReps: 10,
-          marks: [],
-          rir: step % 3,
-          proposed: { loadG, reps: 10 },
-        });
-      }
-    }
-    add('session.finished', {});
-  }
-  await send();
-  return clientId;
-}
-
 /** The longest stretch without a frame while the worker replays three years for the trends of the client's page. */
 async function benchWorker(page, cookie) {
-  const clientId = await longClient(cookie);
+  const clientId = await longClient((...call) => api(cookie, ...call));
   await page.goto(`/clients/${clientId}`);
   await page.getByRole('heading', { name: 'Load card' }).waitFor();
   const shown = page.evaluate(async () => {

@@ -1,4 +1,5 @@
-import { toGrams, type Room, type Station, type Unit } from '@spalo/core';
+import type { Room } from '@spalo/core';
+import { bar, bells, kg, machine, plates, range, stack } from './room-parts';
 
 /** A room to begin with. `id` makes an id for each thing in it. */
 export interface RoomPreset {
@@ -7,79 +8,6 @@ export interface RoomPreset {
   says: string;
   make(id: () => string): Room;
 }
-
-type PlateLine = [mass: number, count: number, diameterMm: number, thicknessMm: number];
-
-const kg = (value: number) => toGrams(value, 'kg');
-
-const plates = (id: () => string, lines: readonly PlateLine[], unit: Unit = 'kg') =>
-  lines.map(([mass, count, diameterMm, thicknessMm]) => ({
-    id: id(),
-    massG: toGrams(mass, unit),
-    unit,
-    count,
-    diameterMm,
-    thicknessMm,
-  }));
-
-const bells = (id: () => string, masses: readonly number[], count: number) =>
-  masses.map((mass) => ({ id: id(), massG: kg(mass), unit: 'kg' as const, count }));
-
-const bar = (
-  id: () => string,
-  name: string,
-  kind: Room['bars'][number]['kind'],
-  mass: number,
-  sleeveMm: number,
-  more: Partial<Room['bars'][number]> = {},
-) => ({
-  id: id(),
-  name,
-  kind,
-  massG: kg(mass),
-  unit: 'kg' as const,
-  sleeveMm,
-  count: 1,
-  fits: null,
-  handleMm: [],
-  ...more,
-});
-
-const stack = (
-  id: () => string,
-  name: string,
-  station: Station,
-  first: number,
-  step: number,
-  count: number,
-  more: Partial<Room['stacks'][number]> = {},
-) => ({
-  id: id(),
-  name,
-  station,
-  unit: 'kg' as const,
-  firstG: kg(first),
-  stepG: kg(step),
-  count,
-  addOnsG: [],
-  ratio: 1,
-  assisted: false,
-  ...more,
-});
-
-const machine = (id: () => string, name: string, station: Station, mass: number) => ({
-  id: id(),
-  name,
-  station,
-  massG: kg(mass),
-  unit: 'kg' as const,
-  sleeveMm: 350,
-  horns: 2 as const,
-  fits: null,
-});
-
-const range = (first: number, last: number, step: number) =>
-  Array.from({ length: Math.round((last - first) / step) + 1 }, (_, index) => first + index * step);
 
 export const roomPresets: readonly RoomPreset[] = [
   {

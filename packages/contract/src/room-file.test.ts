@@ -152,6 +152,12 @@ describe('a file that is not right', () => {
     ]);
   });
 
+  it('counts rows as a spreadsheet does, empty ones too', () => {
+    const text = 'kind,mass\n\nplate,x\n,\ndumbbell,y';
+    const rows = problemsIn(text).map((problem) => problem.row);
+    expect([...new Set(rows)]).toEqual([3, 5]);
+  });
+
   it('is held to the same limits as the form', () => {
     const text =
       'kind,mass,unit,count,diameter_mm,thickness_mm\nplate,20,kg,4,4500,40\nplate,900,kg,2,450,40';
@@ -168,6 +174,12 @@ describe('a file that is not right', () => {
       'a table of something else',
       'a,b\n1,2',
       'The first row must name the columns, “kind” among them',
+    ],
+    ['a column named twice', 'kind,mass,mass\nplate,1,2', 'This column stands here twice'],
+    [
+      'a cell too many',
+      'kind,mass\nplate,1,2',
+      'More cells than columns; put quotes round text with a comma in it',
     ],
     ['half a JSON', '{"format":', 'This is not JSON'],
     ['another JSON', '{"format":"recipe"}', 'Not a room made by Spalo'],

@@ -1,6 +1,5 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
+import { Line, Path, Text as SvgText } from 'react-native-svg';
+import { Drawing } from './Drawing';
 import { tone } from './tone';
 
 const HEIGHT = 132;
@@ -24,88 +23,78 @@ function bellPath({ mu, sd }: Bell, xOf: (grams: number) => number, tall: number
   return `M${points.join('L')}`;
 }
 
-/** What was believed of a load before and what is now: two hills on one ground, with the likely range of the later. */
-export function BeliefShift({
-  before,
-  now,
-  text,
-  says,
-}: {
+const label = {
+  fontFamily: 'BarlowCondensed_600SemiBold',
+  fontSize: 18,
+  textAnchor: 'middle',
+} as const;
+
+interface ShiftProps {
   before: Bell;
   now: Bell;
   text: (grams: number) => string;
-  says: string;
-}) {
-  const [width, setWidth] = useState(0);
+}
+
+function Hills({ before, now, text, width }: ShiftProps & { width: number }) {
   const low = Math.min(before.mu - 2 * before.sd, now.mu - 2.6 * now.sd);
   const high = Math.max(before.mu + 1.7 * before.sd, now.mu + 2.2 * now.sd);
   const [from, to] = [Math.exp(low), Math.exp(high)];
   const xOf = (grams: number) => ((grams - from) / (to - from)) * (width - 16) + 8;
   const narrow = Math.min(before.sd, now.sd);
   const tall = (bell: Bell) => 18 + 62 * (narrow / bell.sd);
-  const ends = [now.mu - Z80 * now.sd, now.mu, now.mu + Z80 * now.sd].map(Math.exp);
-  const label = {
-    fontFamily: 'BarlowCondensed_600SemiBold',
-    fontSize: 18,
-    textAnchor: 'middle',
-  } as const;
+  const [left, middle, right] = [now.mu - Z80 * now.sd, now.mu, now.mu + Z80 * now.sd].map(
+    Math.exp,
+  ) as [number, number, number];
   return (
-    <View
-      role="img"
-      aria-label={says}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height: HEIGHT }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={HEIGHT} aria-hidden>
-          <Path
-            d={bellPath(before, xOf, tall(before))}
-            fill="none"
-            stroke={tone('slate')}
-            strokeWidth={2}
-            strokeDasharray="5 5"
-          />
-          <Path
-            d={`${bellPath(now, xOf, tall(now))}Z`}
-            fill={tone('warm-up')}
-            stroke={tone('moss')}
-            strokeWidth={2}
-          />
-          <Line x1={0} x2={width} y1={GROUND} y2={GROUND} stroke={tone('ink')} strokeWidth={3} />
-          <Line
-            x1={xOf(ends[0]!)}
-            x2={xOf(ends[2]!)}
-            y1={GROUND + 8}
-            y2={GROUND + 8}
-            stroke={tone('moss')}
-            strokeWidth={6}
-            strokeLinecap="round"
-          />
-          {xOf(ends[2]!) - xOf(ends[0]!) > 84 && (
-            <>
-              <SvgText
-                {...label}
-                x={Math.max(16, xOf(ends[0]!))}
-                y={HEIGHT - 4}
-                fill={tone('slate')}
-              >
-                {text(ends[0]!)}
-              </SvgText>
-              <SvgText
-                {...label}
-                x={Math.min(width - 16, xOf(ends[2]!))}
-                y={HEIGHT - 4}
-                fill={tone('slate')}
-              >
-                {text(ends[2]!)}
-              </SvgText>
-            </>
-          )}
-          <SvgText {...label} fontSize={22} x={xOf(ends[1]!)} y={HEIGHT - 4} fill={tone('ink')}>
-            {text(ends[1]!)}
+    <>
+      <Path
+        d={bellPath(before, xOf, tall(before))}
+        fill="none"
+        stroke={tone('slate')}
+        strokeWidth={2}
+        strokeDasharray="5 5"
+      />
+      <Path
+        d={`${bellPath(now, xOf, tall(now))}Z`}
+        fill={tone('warm-up')}
+        stroke={tone('moss')}
+        strokeWidth={2}
+      />
+      <Line x1={0} x2={width} y1={GROUND} y2={GROUND} stroke={tone('ink')} strokeWidth={3} />
+      <Line
+        x1={xOf(left)}
+        x2={xOf(right)}
+        y1={GROUND + 8}
+        y2={GROUND + 8}
+        stroke={tone('moss')}
+        strokeWidth={6}
+        strokeLinecap="round"
+      />
+      {xOf(right) - xOf(left) > 84 && (
+        <>
+          <SvgText {...label} x={Math.max(16, xOf(left))} y={HEIGHT - 4} fill={tone('slate')}>
+            {text(left)}
           </SvgText>
-        </Svg>
+          <SvgText
+            {...label}
+            x={Math.min(width - 16, xOf(right))}
+            y={HEIGHT - 4}
+            fill={tone('slate')}
+          >
+            {text(right)}
+          </SvgText>
+        </>
       )}
-    </View>
+      <SvgText {...label} fontSize={22} x={xOf(middle)} y={HEIGHT - 4} fill={tone('ink')}>
+        {text(middle)}
+      </SvgText>
+    </>
+  );
+}
+
+/** What was believed of a load before and what is now: two hills on one ground, with the likely range of the later. */
+export function BeliefShift({ says, ...shift }: ShiftProps & { says: string }) {
+  return (
+    <Drawing height={HEIGHT} says={says} draw={(width) => <Hills {...shift} width={width} />} />
   );
 }

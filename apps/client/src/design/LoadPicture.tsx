@@ -1,7 +1,6 @@
 import { massNumber, plateChange, platesOf, type Build, type Plate } from '@spalo/core';
-import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { Drawing } from './Drawing';
 import { buildText, platesText } from './load-text';
 import { tone } from './tone';
 
@@ -229,7 +228,7 @@ function BodyDrawing({ build, width }: { build: Extract<Build, { kind: 'body' }>
   );
 }
 
-function Drawing({
+function Implement({
   build,
   previous,
   width,
@@ -254,19 +253,11 @@ function Drawing({
 
 /** What is in the hand, to scale where plates are: the bar from its end to the collar, a horn, bells, a stack, a body. */
 export function LoadPicture({ build, previous }: { build: Build; previous: Build | null }) {
-  const [width, setWidth] = useState(0);
   return (
-    <View
-      role="img"
-      aria-label={buildText(build, previous)}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height: HEIGHT }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={HEIGHT} aria-hidden>
-          <Drawing build={build} previous={previous} width={width} />
-        </Svg>
-      )}
-    </View>
+    <Drawing
+      height={HEIGHT}
+      says={buildText(build, previous)}
+      draw={(width) => <Implement build={build} previous={previous} width={width} />}
+    />
   );
 }

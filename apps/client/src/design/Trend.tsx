@@ -1,6 +1,5 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Circle, Line, Path } from 'react-native-svg';
+import { Circle, Line, Path } from 'react-native-svg';
+import { Drawing } from './Drawing';
 import { tone } from './tone';
 
 const HEIGHT = 64;
@@ -13,12 +12,9 @@ interface Point {
   high: number;
 }
 
-/** A load over time as it was believed after each session: the middle as a line, the likely range as a band. */
-export function Trend({ points, says }: { points: readonly Point[]; says: string }) {
-  const [width, setWidth] = useState(0);
-  const first = points[0];
-  const last = points.at(-1);
-  if (!first || !last) return null;
+function Climb({ points, width }: { points: readonly Point[]; width: number }) {
+  const first = points[0]!;
+  const last = points.at(-1)!;
   // The height shows how the middle moved; a first guess's wide range is cut off rather than flattening the rest.
   const low = Math.min(last.low, ...points.map((point) => point.mean)) * 0.97;
   const high = Math.max(last.high, ...points.map((point) => point.mean)) * 1.03;
@@ -29,36 +25,39 @@ export function Trend({ points, says }: { points: readonly Point[]; says: string
   const line = (load: (point: Point) => number, list = points) =>
     list.map((point) => `${x(point.at).toFixed(1)} ${y(load(point)).toFixed(1)}`).join('L');
   return (
-    <View
-      role="img"
-      aria-label={says}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height: HEIGHT }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={HEIGHT} aria-hidden>
-          <Path
-            d={`M${line((point) => point.high)}L${line((point) => point.low, [...points].reverse())}Z`}
-            fill={tone('coming')}
-          />
-          <Path
-            d={`M${line((point) => point.mean)}`}
-            fill="none"
-            stroke={tone('moss')}
-            strokeWidth={3}
-            strokeLinejoin="round"
-          />
-          <Circle cx={x(last.at)} cy={y(last.mean)} r={5} fill={tone('moss')} />
-          <Line
-            x1={0}
-            x2={width}
-            y1={HEIGHT - 1.5}
-            y2={HEIGHT - 1.5}
-            stroke={tone('ink')}
-            strokeWidth={3}
-          />
-        </Svg>
-      )}
-    </View>
+    <>
+      <Path
+        d={`M${line((point) => point.high)}L${line((point) => point.low, [...points].reverse())}Z`}
+        fill={tone('coming')}
+      />
+      <Path
+        d={`M${line((point) => point.mean)}`}
+        fill="none"
+        stroke={tone('moss')}
+        strokeWidth={3}
+        strokeLinejoin="round"
+      />
+      <Circle cx={x(last.at)} cy={y(last.mean)} r={5} fill={tone('moss')} />
+      <Line
+        x1={0}
+        x2={width}
+        y1={HEIGHT - 1.5}
+        y2={HEIGHT - 1.5}
+        stroke={tone('ink')}
+        strokeWidth={3}
+      />
+    </>
+  );
+}
+
+/** A load over time as it was believed after each session: the middle as a line, the likely range as a band. */
+export function Trend({ points, says }: { points: readonly Point[]; says: string }) {
+  if (points.length === 0) return null;
+  return (
+    <Drawing
+      height={HEIGHT}
+      says={says}
+      draw={(width) => <Climb points={points} width={width} />}
+    />
   );
 }

@@ -1,5 +1,5 @@
 import type { Barbell, Build, Plate } from '@spalo/core';
-import { buildText, changeText, platesText } from './load-text';
+import { buildText, changeText, dropText, platesText } from './load-text';
 
 const plate = (massG: number, unit: 'kg' | 'lb' = 'kg'): Plate => ({
   id: `${massG}${unit}`,
@@ -58,6 +58,14 @@ describe('plates in words', () => {
     ['onto a machine', horn(2, ten), on(ten), 'add 10 a side'],
     ['onto one horn', horn(1, ten, five), horn(1, ten), 'add 5 in all'],
   ])('%s', (_name, build, previous, words) => expect(changeText(build, previous)).toBe(words));
+
+  it('says how much lower a bar lies on small plates, and what puts it right', () => {
+    expect(dropText(on(ten))).toBe(
+      'From the floor the bar lies 25 mm lower than on full plates: stand the plates on blocks of 25 mm',
+    );
+    expect(dropText(on({ ...twenty, diameterMm: 450 }))).toBeNull();
+    expect(dropText(horn(2, ten))).toBeNull();
+  });
 
   it('names stacks, bodies and bells', () => {
     const stack = {

@@ -1,4 +1,4 @@
-import { massNumber, plateChange, platesOf, type Build, type Plate } from '@spalo/core';
+import { barDropMm, massNumber, plateChange, platesOf, type Build, type Plate } from '@spalo/core';
 
 /** Plates in words, as "5 + 1.25", each in the unit printed on it. */
 export function platesText(plates: readonly Plate[]): string {
@@ -74,4 +74,12 @@ export function changeText(build: Build, previous: Build | null): string {
     add.length > 0 ? `add ${platesText(add)}` : '',
   ].filter(Boolean);
   return parts.length > 0 ? `${parts.join(', ')} ${where(build)}` : '';
+}
+
+/** What the height of a bar on small plates means for a pull from the floor; null on full plates. */
+export function dropText(build: Build): string | null {
+  if (build.kind !== 'barbell') return null;
+  const drop = Math.round(barDropMm(build.perSide));
+  if (drop === 0) return null;
+  return `From the floor the bar lies ${drop} mm lower than on full plates: stand the plates on blocks of ${drop} mm`;
 }

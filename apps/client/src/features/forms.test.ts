@@ -5,6 +5,7 @@ import { clockTime, dayBounds, instantOf, shortDate } from './day/day-time';
 import { clock, logLabel, rirText } from './floor/words';
 import { emptyIntake, factsOf, intakeForm, intakeOf } from './intake/intake-form';
 import { kindNames, kinds, readItem, typedItem, type Kind } from './room/equipment-kinds';
+import { runOf } from './room/run-of-bells';
 
 describe('the intake form', () => {
   const TODAY = '2026-11-24';
@@ -167,6 +168,26 @@ describe('the forms of the room', () => {
     expect(problems('stacks', { name: 'A', ratio: '9' })).toEqual({ ratio: 'Between 0.1 and 2' });
     expect(problems('bands', { label: 'A', restG: '20', stretchedG: '5' })).toEqual({
       stretchedG: 'A stretched band pulls at least as hard as one at rest',
+    });
+  });
+});
+
+describe('a run of bells', () => {
+  it('goes from the first to the last by its step, in its unit', () => {
+    expect(runOf({ first: '10', last: '17,5', step: '2.5' }, 'kg')).toEqual({
+      masses: [10_000, 12_500, 15_000, 17_500],
+    });
+    expect(runOf({ first: '5', last: '12', step: '5' }, 'lb')).toEqual({ masses: [2268, 4536] });
+  });
+  it('says what is wrong with it', () => {
+    expect(runOf({ first: '', last: '5', step: '0' }, 'kg')).toEqual({
+      problems: { first: 'A mass in kg', step: 'A step in kg' },
+    });
+    expect(runOf({ first: '10', last: '5', step: '1' }, 'kg')).toEqual({
+      problems: { last: 'Not lighter than the first' },
+    });
+    expect(runOf({ first: '1', last: '100', step: '1' }, 'kg')).toEqual({
+      problems: { step: 'At most 60 at once' },
     });
   });
 });

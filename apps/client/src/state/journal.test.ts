@@ -7,6 +7,7 @@ import { makeJournal, refusedEntries, waitingEntries } from './journal';
 import { memoryJournal, type JournalStore } from './journal-store';
 import { parcels } from './outbox';
 import { makeSync } from './sync';
+import { facts } from './client-facts.test-help';
 
 const author = {
   trainerId: '019a0000-0000-7000-8000-000000000001',
@@ -15,31 +16,6 @@ const author = {
 const clientId = '019a0000-0000-7000-8000-000000000003';
 const session = '019a0000-0000-7000-8000-000000000004';
 const start = { clientId, bookingId: null, roomId: clientId, unit: 'kg' as const, lifts: [] };
-const facts = {
-  name: 'A',
-  calledName: '',
-  bodyMassG: 70_000,
-  sex: 'unsaid' as const,
-  trainingMonths: 0,
-  birthDate: null,
-  heightMm: null,
-  phone: '',
-  email: '',
-  preference: 'none' as const,
-  availability: '',
-  emergencyContact: '',
-  consentAt: null,
-  squatLook: null,
-  segments: null,
-  programme: [],
-  overrides: [],
-  archivedAt: null,
-  nervous: false,
-  goal: '',
-  brief: '',
-  reports: [],
-};
-
 function problem(kind: keyof typeof problems) {
   return new ApiProblem({ type: kind, ...problems[kind] });
 }
@@ -147,6 +123,26 @@ describe('the journal', () => {
     expect(await reload()).toBe(true);
     await journal.settle([entry!.id], 'sent');
     expect(await reload()).toBe(false);
+  });
+});
+
+describe('a client who was deleted for good', () => {
+  it('leaves this device with everything that waits for them, and nobody else does', async () => {
+    const store = memoryJournal();
+    const journal = makeJournal(store);
+    const other = '019a0000-0000-7000-8000-000000000009';
+    const otherSession = '019a0000-0000-7000-8000-00000000000a';
+    await journal.change({ route: 'putClient', args: { params: { id: clientId }, body: facts } });
+    await journal.change({ route: 'putClient', args: { params: { id: other }, body: facts } });
+    await journal.append(session, 'session.started', start, author);
+    await journal.append(otherSession, 'session.started', { ...start, clientId: other }, author);
+    await journal.forgetClients([clientId]);
+    const { entries, sessions } = journal.state.getState();
+    expect([...sessions.keys()]).toEqual([otherSession]);
+    expect(entries.size).toBe(2);
+    expect(await store.all()).toHaveLength(2);
+    await journal.forgetClients([clientId]);
+    expect(await store.all()).toHaveLength(2);
   });
 });
 

@@ -1,42 +1,9 @@
-import type { Booking, Client } from '@spalo/contract';
-import { emptyHistory, type SessionState } from '@spalo/core';
-import { overlayBookings, overlayClients } from './overlay';
+import type { Booking } from '@spalo/contract';
+import type { Room, SessionState } from '@spalo/core';
+import { facts, served } from './client-facts.test-help';
+import { overlayBookings, overlayClients, overlayRooms } from './overlay';
 import type { Entry } from './journal-store';
 
-const facts = {
-  name: 'Ada',
-  calledName: '',
-  bodyMassG: 70_000,
-  sex: 'unsaid' as const,
-  trainingMonths: 0,
-  birthDate: null,
-  heightMm: null,
-  phone: '',
-  email: '',
-  preference: 'none' as const,
-  availability: '',
-  emergencyContact: '',
-  consentAt: null,
-  squatLook: null,
-  segments: null,
-  programme: [],
-  overrides: [],
-  archivedAt: null,
-  nervous: false,
-  goal: '',
-  brief: '',
-  reports: [],
-};
-const served: Client = {
-  ...facts,
-  id: 'a',
-  flags: [],
-  cautions: [],
-  screened: false,
-  measurements: [],
-  history: emptyHistory,
-  mine: true,
-};
 const flag = {
   place: 'knee',
   side: 'left',
@@ -124,6 +91,81 @@ describe('clients with what is not sent yet', () => {
       [session({ finishedAt: '2026-11-24T11:00:00.000Z' })],
     );
     expect(changed!.history.lastSessionAt).toBe('2026-11-24T10:00:00.000Z');
+  });
+});
+
+describe('what an intake leaves before it is sent', () => {
+  const screening = (yes: boolean): Entry => ({
+    id: 's1',
+    kind: 'change',
+    state: 'waiting',
+    change: {
+      route: 'putScreening',
+      args: {
+        params: { id: 'a' },
+        body: { answers: { heart: { yes, note: '', clearedBy: '', clearedOn: null } } },
+      },
+    },
+  });
+  const weigh = (id: string, day: string, bodyMassG: number): Entry => ({
+    id: `m-${id}`,
+    kind: 'change',
+    state: 'waiting',
+    change: {
+      route: 'putMeasurement',
+      args: { params: { id: 'a', measurementId: id }, body: { day, bodyMassG } },
+    },
+  });
+
+  it('limits at once what screening limits', () => {
+    const [limited] = overlayClients([served], [screening(true)], []);
+    expect(limited).toMatchObject({
+      screened: true,
+      cautions: ['clearance', 'exhale', 'no low reps'],
+    });
+    expect(overlayClients([served], [screening(false)], [])[0]!.cautions).toEqual([]);
+  });
+
+  it('takes the newest body mass, whatever the order it was typed in', () => {
+    const list = [weigh('m2', '2026-11-20', 72_000), weigh('m1', '2026-01-20', 68_000)];
+    const [client] = overlayClients([served], list, []);
+    expect(client!.bodyMassG).toBe(72_000);
+    expect(client!.measurements.map((each) => each.id)).toEqual(['m1', 'm2']);
+  });
+});
+
+describe('rooms with what is not sent yet', () => {
+  const room: Room = {
+    id: 'r1',
+    name: 'Loft',
+    bars: [],
+    plates: [],
+    dumbbells: [],
+    kettlebells: [],
+    stacks: [],
+    machines: [],
+    bands: [],
+  };
+  const { id: _id, ...body } = room;
+  const change = (changed: Extract<Entry, { kind: 'change' }>['change']): Entry => ({
+    id: JSON.stringify(changed),
+    kind: 'change',
+    state: 'waiting',
+    change: changed,
+  });
+  it('are added, changed and taken away', () => {
+    const added = change({
+      route: 'putRoom',
+      args: { params: { id: 'r2' }, body: { ...body, name: 'Annexe' } },
+    });
+    const renamed = change({
+      route: 'putRoom',
+      args: { params: { id: 'r1' }, body: { ...body, name: 'Attic' } },
+    });
+    const gone = change({ route: 'deleteRoom', args: { params: { id: 'r1' } } });
+    expect(overlayRooms([room], [added]).map((each) => each.name)).toEqual(['Annexe', 'Loft']);
+    expect(overlayRooms([room], [renamed])[0]!.name).toBe('Attic');
+    expect(overlayRooms([room], [added, gone]).map((each) => each.id)).toEqual(['r2']);
   });
 });
 

@@ -1,106 +1,55 @@
-import { toGrams, type Room, type Unit } from '@spalo/core';
+import { bar, bells, kg, machine, plates, stack } from '@spalo/catalog';
+import { toGrams, type Room } from '@spalo/core';
 
-const kg = (value: number) => toGrams(value, 'kg');
 const lb = (value: number) => toGrams(value, 'lb');
+const heaviestFirst = (a: { massG: number }, b: { massG: number }) => b.massG - a.massG;
 
-const kgDumbbells = [4, 5, 6, 7, 8, 10, 12, 14, 16, 20, 22.5, 26, 30];
-const lbDumbbells = [15, 25, 40, 50];
-
-/** The room above the boathouse: one pair of 15s is missing, the dumbbells jump, the older ones are in pounds. */
+/** The room above the boathouse: one pair of 15s is missing, the dumbbells jump, the older things are in pounds. */
 export function boathouseRoom(id: () => string): Room {
-  const plate = (
-    massG: number,
-    unit: Unit,
-    count: number,
-    diameterMm: number,
-    thicknessMm: number,
-  ) => ({
+  const roomId = id();
+  const pairs = bells(id, [4, 5, 6, 7, 8, 10, 12, 14, 16, 20, 22.5, 30], 2);
+  const single = bells(id, [26], 1);
+  const pounds = [15, 25, 40, 50].map((mass) => ({
     id: id(),
-    massG,
-    unit,
-    count,
-    diameterMm,
-    thicknessMm,
-  });
-  const bar = (
-    name: string,
-    kind: Room['bars'][number]['kind'],
-    mass: number,
-    sleeveMm: number,
-    handleMm: number[] = [],
-  ) => ({
-    id: id(),
-    name,
-    kind,
-    massG: kg(mass),
-    unit: 'kg' as const,
-    sleeveMm,
-    count: 1,
-    fits: null,
-    handleMm,
-  });
-  const dumbbell = (massG: number, unit: Unit, count: number) => ({ id: id(), massG, unit, count });
+    massG: lb(mass),
+    unit: 'lb' as const,
+    count: 2,
+  }));
   return {
-    id: id(),
+    id: roomId,
     name: 'Boathouse loft',
     bars: [
-      bar('Short bar', 'short', 15, 300),
-      bar('Long bar', 'straight', 20, 400),
-      bar('Curl bar', 'EZ', 7.5, 180),
-      bar('Trap bar', 'trap', 24, 260, [230, 330]),
+      bar(id, 'Short bar', 'short', 15, 300),
+      bar(id, 'Long bar', 'straight', 20, 400),
+      bar(id, 'Curl bar', 'EZ', 7.5, 180),
+      bar(id, 'Trap bar', 'trap', 24, 260, { handleMm: [230, 330] }),
     ],
     plates: [
-      plate(kg(20), 'kg', 4, 450, 45),
-      plate(kg(15), 'kg', 1, 450, 38),
-      plate(kg(10), 'kg', 4, 450, 32),
-      plate(kg(5), 'kg', 4, 230, 26),
-      plate(lb(5), 'lb', 2, 200, 22),
-      plate(kg(2.5), 'kg', 2, 190, 20),
-      plate(kg(1.25), 'kg', 4, 160, 15),
-    ],
-    dumbbells: [
-      ...kgDumbbells.map((mass) => dumbbell(kg(mass), 'kg', mass === 26 ? 1 : 2)),
-      ...lbDumbbells.map((mass) => dumbbell(lb(mass), 'lb', 2)),
-    ].sort((a, b) => a.massG - b.massG),
-    kettlebells: [8, 12, 16, 24].map((mass) => dumbbell(kg(mass), 'kg', mass === 12 ? 2 : 1)),
+      ...plates(id, [
+        [20, 4, 450, 45],
+        [15, 1, 450, 38],
+        [10, 4, 450, 32],
+        [5, 4, 230, 26],
+        [2.5, 2, 190, 20],
+        [1.25, 4, 160, 15],
+      ]),
+      ...plates(id, [[5, 2, 200, 22]], 'lb'),
+    ].sort(heaviestFirst),
+    dumbbells: [...pairs, ...single, ...pounds].sort(heaviestFirst).reverse(),
+    kettlebells: [...bells(id, [8, 16, 24], 1), ...bells(id, [12], 2)]
+      .sort(heaviestFirst)
+      .reverse(),
     stacks: [
-      {
-        id: id(),
-        name: 'Old cable column',
-        station: 'cable',
+      stack(id, 'Old cable column', 'cable', 0, 0, 16, {
         unit: 'lb',
         firstG: lb(10),
         stepG: lb(10),
-        count: 16,
         addOnsG: [lb(5)],
         ratio: 0.5,
-        assisted: false,
-      },
-      {
-        id: id(),
-        name: 'Pulldown',
-        station: 'pulldown',
-        unit: 'kg',
-        firstG: kg(5),
-        stepG: kg(5),
-        count: 15,
-        addOnsG: [kg(2.5)],
-        ratio: 1,
-        assisted: false,
-      },
+      }),
+      stack(id, 'Pulldown', 'pulldown', 5, 5, 15, { addOnsG: [kg(2.5)] }),
     ],
-    machines: [
-      {
-        id: id(),
-        name: 'Slipway leg press',
-        station: 'leg press',
-        massG: kg(32),
-        unit: 'kg',
-        sleeveMm: 320,
-        horns: 2,
-        fits: null,
-      },
-    ],
+    machines: [machine(id, 'Slipway leg press', 'leg press', 32)],
     bands: [{ id: id(), label: 'Green loop', restG: kg(3), stretchedG: kg(16) }],
   };
 }

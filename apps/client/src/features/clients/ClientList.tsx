@@ -1,4 +1,3 @@
-import type { Client } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, ScrollView, TextInput, View } from 'react-native';
@@ -11,26 +10,8 @@ import { newId } from '../../state/ids';
 import { useClients } from '../../state/queries';
 import { shortDate } from '../day/day-time';
 import { useIntakeDrafts } from '../intake/intake-drafts';
+import { ordered, orders, type Order } from './client-order';
 import { FlagChips } from './FlagChips';
-
-const orders = [
-  { value: 'name', label: 'Name' },
-  { value: 'latest', label: 'Latest' },
-  { value: 'longest', label: 'Longest away' },
-  { value: 'archived', label: 'Archived' },
-] as const;
-type Order = (typeof orders)[number]['value'];
-
-/** Clients in an order: by name, latest session first, longest away first, or the archived ones by name. */
-export function ordered(clients: readonly Client[], order: Order): Client[] {
-  const last = (client: Client) => client.history.lastSessionAt ?? '';
-  const shown = clients.filter((client) => (client.archivedAt !== null) === (order === 'archived'));
-  if (order === 'latest') return shown.sort((a, b) => (last(a) > last(b) ? -1 : 1));
-  // Who has never come is not away: they stand at the end.
-  const away = (client: Client) => last(client) || '9';
-  if (order === 'longest') return shown.sort((a, b) => (away(a) < away(b) ? -1 : 1));
-  return shown.sort((a, b) => a.name.localeCompare(b.name));
-}
 
 /** All clients, found by typing, in the order that is asked for; intakes to finish come first. */
 export function ClientList({

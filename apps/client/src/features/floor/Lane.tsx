@@ -1,36 +1,31 @@
 import type { Account } from '@spalo/contract';
 import { massNumber, type Doubt, type SetResult } from '@spalo/core';
 import { useRouter } from 'expo-router';
-import { memo, useMemo, useRef, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
-import { Button, IconButton } from '../../design/Button';
+import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
-import { Chip } from '../../design/Chip';
 import { Ramp } from '../../design/Ramp';
-import { Body, Quiet } from '../../design/Words';
+import { Body } from '../../design/Words';
 import { attempt } from '../../state/problems';
 import { EstimateSheet } from '../clients/EstimateSheet';
-import { floorActions, resultOf } from './actions';
+import { floorActions } from './actions';
 import { ChecklistSheet } from './ChecklistSheet';
-import { CueCard } from './CueCard';
+import { ComingLifts } from './ComingLifts';
 import { CueSheet } from './CueSheet';
 import { DoubtSheet } from './DoubtSheet';
-import { draftKey, useFloorUi } from './floor-ui';
+import { useFloorUi } from './floor-ui';
 import { LaneHeader } from './LaneHeader';
 import { LaneSheet } from './LaneSheet';
-import type { LaneView, LiftView } from './lane-view';
+import type { LaneView } from './lane-view';
 import { LoadSheet } from './LoadSheet';
-import { NowCard } from './NowCard';
+import { LogBar } from './LogBar';
 import { PainSheet } from './PainSheet';
 import { SetSheet } from './SetSheet';
-import { SetWatch } from './SetWatch';
 import { StopCard } from './StopCard';
-import { useRestRuns } from './use-rest-runs';
-import { loadReps, logLabel, loadUnit } from './words';
+import { WatchedSet } from './WatchedSet';
+import { loadUnit } from './words';
 import { WhySheet } from './WhySheet';
-
-/** A second tap this soon after the first is the same tap, not another set. */
-const SAME_TAP_MS = 600;
 
 type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'estimate' | 'more' | null;
 
@@ -40,16 +35,6 @@ interface Questioned {
   result: SetResult;
   keep: () => void;
 }
-
-/** Whether this tap is one of its own; notes when it was. */
-function isNewTap(last: { current: number }): boolean {
-  const now = Date.now();
-  const isNew = now - last.current >= SAME_TAP_MS;
-  if (isNew) last.current = now;
-  return isNew;
-}
-
-const noDraft = {};
 
 /** One client on the floor: the lift in hand, from header to the button that logs. */
 export const Lane = memo(function Lane({
@@ -115,7 +100,7 @@ export const Lane = memo(function Lane({
           />
         )}
         {view?.next.kind === 'step' && (
-          <Watching key={view.lift.id} lane={lane} view={view} setOpen={setOpen} />
+          <WatchedSet key={view.lift.id} lane={lane} view={view} onOpen={setOpen} />
         )}
         {view?.next.kind === 'stop' && (
           <StopCard
@@ -254,110 +239,3 @@ export const Lane = memo(function Lane({
     </View>
   );
 });
-
-/** The set in hand: rest, load, cue, reps. */
-function Watching({
-  lane,
-  view,
-  setOpen,
-}: {
-  lane: LaneView;
-  view: LiftView;
-  setOpen: (open: Open) => void;
-}) {
-  const { rest } = lane;
-  const resting = useRestRuns(rest);
-  const step = view.next.kind === 'step' ? view.next.step : 0;
-  const key = draftKey(lane.session.id, view.lift.id, step);
-  const draft = useFloorUi((state) => state.drafts[key]) ?? noDraft;
-  const change = useFloorUi((state) => state.draft);
-  if (view.next.kind !== 'step') return null;
-  const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
-  return (
-    <>
-      <NowCard
-        lane={lane}
-        view={view}
-        rest={resting ? rest : null}
-        onLoad={() => setOpen('load')}
-        onWhy={() => setOpen('why')}
-      />
-      <CueCard view={view} onChange={() => setOpen('cue')} />
-      <SetWatch
-        view={view}
-        value={result}
-        past={lane.client?.history.faults[view.lift.id] ?? []}
-        onChange={(part) => change(key, part)}
-      />
-    </>
-  );
-}
-
-/** The main action in the thumb's reach; its words are what will be stored. */
-function LogBar({
-  lane,
-  view,
-  onPain,
-  onLog,
-}: {
-  lane: LaneView;
-  view: LiftView;
-  onPain: () => void;
-  onLog: (result: SetResult) => void;
-}) {
-  const lastTap = useRef(0);
-  const step = view.next.kind === 'step' ? view.next.step : 0;
-  const draft =
-    useFloorUi((state) => state.drafts[draftKey(lane.session.id, view.lift.id, step)]) ?? noDraft;
-  if (view.next.kind !== 'step') return null;
-  const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
-  const log = () => {
-    if (isNewTap(lastTap)) onLog(result);
-  };
-  return (
-    <>
-      <IconButton
-        icon="pain"
-        label="Pain"
-        color="oxide"
-        caption
-        onPress={onPain}
-        className="min-w-[4.5rem]"
-      />
-      <Button
-        kind="main"
-        big
-        label={logLabel(result, lane.session.unit)}
-        onPress={log}
-        className="flex-1"
-      />
-    </>
-  );
-}
-
-/** On a wide screen the lane shows what follows, so that its height is used. */
-function ComingLifts({ lane, onOpen }: { lane: LaneView; onOpen: (liftId: string) => void }) {
-  const others = lane.lifts.filter((view) => view !== lane.current);
-  if (others.length === 0) return null;
-  return (
-    <View className="gap-2">
-      <Quiet>In this session</Quiet>
-      <View className="flex-row flex-wrap gap-2">
-        {others.map((view) => {
-          const done = view.next.kind !== 'step';
-          const { plan } = view.state;
-          const text = `${view.lift.name} ${loadReps(plan.loadG, plan.reps, lane.session.unit)}`;
-          return (
-            <Chip
-              key={view.lift.id}
-              label={text}
-              look={done ? 'done' : 'plain'}
-              icon={done ? 'check' : undefined}
-              onPress={() => onOpen(view.lift.id)}
-            />
-          );
-        })}
-      </View>
-    </View>
-  );
-}

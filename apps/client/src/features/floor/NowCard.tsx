@@ -1,7 +1,7 @@
 import { massNumber, type Build, type Rest } from '@spalo/core';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 import { Card } from '../../design/Card';
-import { changeText } from '../../design/load-text';
+import { changeText, dropText } from '../../design/load-text';
 import { LoadPicture } from '../../design/LoadPicture';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { workingNumber, workingTotal, type LaneView, type LiftView } from './lane-view';
@@ -40,6 +40,7 @@ export function NowCard({
   const { unit } = lane.session;
   const build = view.loads.find((load) => load.loadG === set.loadG)?.build;
   const change = build ? changeText(build, view.onBar) : '';
+  const drop = build && view.lift.fromFloor ? dropText(build) : null;
   const what = working
     ? view.state.plan.climb
       ? `climb, set ${workingNumber(view)}`
@@ -90,6 +91,7 @@ export function NowCard({
       {build && shows(build, working && change === '') && (tall || !isBell(build)) && (
         <LoadPicture build={build} previous={view.onBar} />
       )}
+      {drop && <Strong className="text-small text-marigold-text">{drop}</Strong>}
       <View className="flex-row flex-wrap items-center gap-x-2">
         <Body className="shrink text-small text-slate">{why}.</Body>
         <Pressable

@@ -60,3 +60,13 @@ export const useFloorUi = create<FloorUi>()(
 export const draftKey = (sessionId: string, liftId: string, step: number) =>
   `${sessionId}/${liftId}/${step}`;
 export const tickKey = (sessionId: string, liftId: string) => `${sessionId}/${liftId}`;
+
+const noDraft: Draft = {};
+
+/** The set that is being watched, and a way to change what is seen of it. */
+export function useDraft(sessionId: string, liftId: string, step: number) {
+  const key = draftKey(sessionId, liftId, step);
+  const draft = useFloorUi((state) => state.drafts[key]) ?? noDraft;
+  const change = useFloorUi((state) => state.draft);
+  return { draft, change: (part: Draft) => change(key, part) };
+}

@@ -2,7 +2,6 @@ import { lifts as catalogue, programmeLift } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import {
   draftSession,
-  emptyHistory,
   planOf,
   readStrength,
   reduceSession,
@@ -12,6 +11,7 @@ import {
   type Room,
   type SessionEvent,
 } from '@spalo/core';
+import { served } from '../../state/client-facts.test-help';
 import { lastSet, planForLane, resultOf } from './actions';
 import { laneDoing, laneView, steadyLaneView, workingNumber, workingTotal } from './lane-view';
 import { correctionText } from './set-words';
@@ -55,35 +55,12 @@ const room: Room = {
   bands: [],
 };
 const client: Client = {
+  ...served,
   id: 'client',
   name: 'Ada Lind',
-  calledName: '',
-  bodyMassG: kg(70),
   sex: 'female',
-  trainingMonths: 18,
   birthDate: '1990-05-14',
-  heightMm: null,
-  phone: '',
-  email: '',
-  preference: 'none',
-  availability: '',
-  emergencyContact: '',
-  consentAt: null,
-  squatLook: null,
-  segments: null,
-  programme: [],
-  overrides: [],
-  archivedAt: null,
-  nervous: false,
-  goal: '',
-  brief: '',
-  reports: [],
-  flags: [],
-  cautions: [],
-  screened: true,
-  measurements: [],
-  history: emptyHistory,
-  mine: true,
+  trainingMonths: 18,
 };
 const input: DraftInput = {
   programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'].map(

@@ -4,18 +4,22 @@ import { Pressable, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Section } from '../../design/Section';
 import { Figure, Quiet, Strong } from '../../design/Words';
+import { newId } from '../../state/ids';
 import { attempt } from '../../state/problems';
 import { kindNames, kinds, type Kind } from './equipment-kinds';
 import { ItemSheet } from './ItemSheet';
 import { itemText } from './item-text';
+import { RunSheet } from './RunSheet';
 import { putRoom } from './change-room';
 
 type AnyItem = Record<string, unknown> & { id: string; massG?: number };
-const inSmallBoxes: readonly Kind[] = ['dumbbells', 'kettlebells'];
+const isBells = (kind: Kind): kind is 'dumbbells' | 'kettlebells' =>
+  kind === 'dumbbells' || kind === 'kettlebells';
 
 /** Everything that stands in a room, each piece to tap and change. */
 export function Equipment({ room }: { room: Room }) {
   const [open, setOpen] = useState<{ kind: Kind; item: AnyItem | null } | null>(null);
+  const [running, setRunning] = useState<'dumbbells' | 'kettlebells' | null>(null);
   const items = (kind: Kind) => room[kind] as unknown as AnyItem[];
   const save = (kind: Kind, list: AnyItem[]) => {
     const sorted =
@@ -41,19 +45,28 @@ export function Equipment({ room }: { room: Room }) {
           key={kind}
           title={kinds[kind].title}
           action={
-            <Button
-              label="Add"
-              says={`Add a ${kinds[kind].one}`}
-              icon="plus"
-              onPress={() => setOpen({ kind, item: null })}
-            />
+            <View className="flex-row gap-2">
+              {isBells(kind) && (
+                <Button
+                  label="Run"
+                  says={`Add a run of ${kind}`}
+                  onPress={() => setRunning(kind)}
+                />
+              )}
+              <Button
+                label="Add"
+                says={`Add a ${kinds[kind].one}`}
+                icon="plus"
+                onPress={() => setOpen({ kind, item: null })}
+              />
+            </View>
           }
         >
           {items(kind).length === 0 && <Quiet>None here.</Quiet>}
-          <View className={inSmallBoxes.includes(kind) ? 'flex-row flex-wrap gap-2' : 'gap-2'}>
+          <View className={isBells(kind) ? 'flex-row flex-wrap gap-2' : 'gap-2'}>
             {items(kind).map((item) => {
               const { title, says } = itemText(kind, item as never);
-              const small = inSmallBoxes.includes(kind);
+              const small = isBells(kind);
               return (
                 <Pressable
                   key={item.id}
@@ -72,6 +85,20 @@ export function Equipment({ room }: { room: Room }) {
           </View>
         </Section>
       ))}
+      {running && (
+        <RunSheet
+          what={running}
+          onClose={() => setRunning(null)}
+          onAdd={(masses, unit, count) => {
+            const there = new Set(items(running).map((item) => item.massG));
+            const fresh = masses
+              .filter((massG) => !there.has(massG))
+              .map((massG) => ({ id: newId(), massG, unit, count }));
+            save(running, [...items(running), ...fresh]);
+            setRunning(null);
+          }}
+        />
+      )}
       {open && (
         <ItemSheet
           room={room}

@@ -1,5 +1,4 @@
 import {
-  barDropMm,
   fromGrams,
   loadBar,
   loadTwoBars,
@@ -20,7 +19,7 @@ import { Banner } from '../../design/Banner';
 import { Button, IconButton } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Choice } from '../../design/Choice';
-import { changeText, platesText } from '../../design/load-text';
+import { changeText, dropText, platesText } from '../../design/load-text';
 import { LoadPicture } from '../../design/LoadPicture';
 import { Section } from '../../design/Section';
 import { TextField } from '../../design/TextField';
@@ -44,13 +43,6 @@ function obstacleText(obstacle: LoadObstacle, bar: Barbell, unit: Unit): string 
     case 'plate without its pair':
       return `With a second ${massText(obstacle.plate.massG, obstacle.plate.unit)} plate it would be exact`;
   }
-}
-
-/** What the height of a bar on small plates means for a pull from the floor. */
-function dropText(load: Loadable): string | null {
-  const drop = Math.round(barDropMm(platesOf(load.build)));
-  if (drop === 0) return null;
-  return `From the floor the bar lies ${drop} mm lower than on full plates: stand the plates on blocks of ${drop} mm`;
 }
 
 /** One load that can be built: figure, picture, plates, and what to change from what is on now. */
@@ -234,7 +226,7 @@ export function Loader({ room, unit: studioUnit }: { room: Room; unit: Unit }) {
             : []),
         ]
       : [];
-  const drop = shown[0] ? dropText(shown[0].found) : null;
+  const drop = shown[0] ? dropText(shown[0].found.build) : null;
 
   return (
     <Section title="Loader">

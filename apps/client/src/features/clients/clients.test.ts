@@ -1,0 +1,81 @@
+import { lifts } from '@spalo/catalog';
+import { replay, saveBelief, type PastSet } from '@spalo/core';
+import { served } from '../../state/client-facts.test-help';
+import { doReplay } from '../../state/replay-task';
+import { profileOfClient } from '../../state/strength';
+import { factsOfClient } from './change-client';
+import { ordered } from './client-order';
+
+const NOW = '2026-11-24T10:00:00.000Z';
+const client = (id: string, name: string, lastSessionAt: string | null, archived = false) => ({
+  ...served,
+  id,
+  name,
+  archivedAt: archived ? NOW : null,
+  history: { ...served.history, lastSessionAt },
+});
+const all = [
+  client('1', 'Cleo', '2026-11-01T10:00:00.000Z'),
+  client('2', 'Abe', null),
+  client('3', 'Bo', '2026-11-20T10:00:00.000Z'),
+  client('4', 'Dora', '2026-10-01T10:00:00.000Z', true),
+];
+const names = (order: Parameters<typeof ordered>[1]) =>
+  ordered(all, order).map((each) => each.name);
+
+describe('the list of clients', () => {
+  it.each([
+    ['name', ['Abe', 'Bo', 'Cleo']],
+    ['latest', ['Bo', 'Cleo', 'Abe']],
+    ['longest', ['Cleo', 'Bo', 'Abe']],
+    ['archived', ['Dora']],
+  ] as const)('by %s', (order, expected) => {
+    expect(names(order)).toEqual(expected);
+  });
+});
+
+describe('the facts of a client', () => {
+  it('are what the API takes, without what it adds', () => {
+    const facts = factsOfClient(served);
+    expect(Object.keys(facts)).not.toContain('history');
+    expect(Object.keys(facts)).not.toContain('cautions');
+    expect({ ...served, ...facts }).toEqual(served);
+  });
+});
+
+const sets: PastSet[] = [9, 6, 3].map((days) => ({
+  id: `${days}`,
+  liftId: 'back-squat',
+  sessionId: `${days}`,
+  at: new Date(Date.parse(NOW) - days * 86_400_000).toISOString(),
+  loadG: 90_000,
+  reps: 8,
+  cleanReps: 8,
+  rir: 2,
+  standing: 'counts',
+}));
+const squat = lifts.find((lift) => lift.id === 'back-squat')!;
+
+describe('strength on the device', () => {
+  it('comes from the saved belief, and from the person alone where there is none', () => {
+    const belief = saveBelief(replay(served, lifts, sets, NOW));
+    const known = { ...served, history: { ...served.history, belief } };
+    expect(profileOfClient(known).loadFor(squat, 8, 2).certainty).toBe('known');
+    expect(profileOfClient(known)).toBe(profileOfClient(known));
+    expect(profileOfClient(served).loadFor(squat, 8, 2).certainty).toBe('guessed');
+  });
+
+  it('starts from the person when the belief is of another model', () => {
+    const belief = { ...saveBelief(replay(served, lifts, sets, NOW)), version: 0 };
+    const stale = { ...served, history: { ...served.history, belief } };
+    expect(profileOfClient(stale).loadFor(squat, 8, 2).certainty).toBe('guessed');
+  });
+
+  it('is replayed by the task that the worker runs', () => {
+    const base = { person: served, sets, now: NOW };
+    const trends = doReplay({ ...base, kind: 'trends' });
+    expect(Object.keys(trends)).toEqual(['back-squat']);
+    const answer = doReplay({ ...base, kind: 'explain', liftId: 'split-squat', reps: 10, rir: 2 });
+    expect(answer).toMatchObject({ own: [], related: [{ liftId: 'back-squat', sets: 3 }] });
+  });
+});

@@ -1,0 +1,38 @@
+import { View } from 'react-native';
+import { Chip } from '../../design/Chip';
+import { Quiet } from '../../design/Words';
+import type { LaneView } from './lane-view';
+import { loadReps } from './words';
+
+/** On a wide screen the lane shows what follows, so that its height is used. */
+export function ComingLifts({
+  lane,
+  onOpen,
+}: {
+  lane: LaneView;
+  onOpen: (liftId: string) => void;
+}) {
+  const others = lane.lifts.filter((view) => view !== lane.current);
+  if (others.length === 0) return null;
+  return (
+    <View className="gap-2">
+      <Quiet>In this session</Quiet>
+      <View className="flex-row flex-wrap gap-2">
+        {others.map((view) => {
+          const done = view.next.kind !== 'step';
+          const { plan } = view.state;
+          const text = `${view.lift.name} ${loadReps(plan.loadG, plan.reps, lane.session.unit)}`;
+          return (
+            <Chip
+              key={view.lift.id}
+              label={text}
+              look={done ? 'done' : 'plain'}
+              icon={done ? 'check' : undefined}
+              onPress={() => onOpen(view.lift.id)}
+            />
+          );
+        })}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,43 @@
+import { resultOf } from './actions';
+import { CueCard } from './CueCard';
+import { useDraft } from './floor-ui';
+import type { LaneView, LiftView } from './lane-view';
+import { NowCard } from './NowCard';
+import { SetWatch } from './SetWatch';
+import { useRestRuns } from './use-rest-runs';
+
+/** The set in hand: rest, load, cue, reps. */
+export function WatchedSet({
+  lane,
+  view,
+  onOpen,
+}: {
+  lane: LaneView;
+  view: LiftView;
+  onOpen: (sheet: 'load' | 'why' | 'cue') => void;
+}) {
+  const { rest } = lane;
+  const resting = useRestRuns(rest);
+  const step = view.next.kind === 'step' ? view.next.step : 0;
+  const { draft, change } = useDraft(lane.session.id, view.lift.id, step);
+  if (view.next.kind !== 'step') return null;
+  const result = resultOf(view.next.set, draft, view.state.plan.targetRir);
+  return (
+    <>
+      <NowCard
+        lane={lane}
+        view={view}
+        rest={resting ? rest : null}
+        onLoad={() => onOpen('load')}
+        onWhy={() => onOpen('why')}
+      />
+      <CueCard view={view} onChange={() => onOpen('cue')} />
+      <SetWatch
+        view={view}
+        value={result}
+        past={lane.client?.history.faults[view.lift.id] ?? []}
+        onChange={change}
+      />
+    </>
+  );
+}
