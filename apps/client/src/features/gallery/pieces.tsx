@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { BeliefBand } from '../../design/BeliefBand';
+import { BeliefShift } from '../../design/BeliefShift';
 import { Button, IconButton } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Chip } from '../../design/Chip';
@@ -15,6 +16,8 @@ import { RepRail } from '../../design/RepRail';
 import { Sheet } from '../../design/Sheet';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { Stepper } from '../../design/Stepper';
+import { TextField } from '../../design/TextField';
+import { Trend } from '../../design/Trend';
 import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
 
 const nothing = () => undefined;
@@ -209,12 +212,68 @@ export const pieces: [name: string, states: ReactNode][] = [
   ['Lane strip', <LaneStrip key="strip" lanes={lanes} chosen="a" onChoose={nothing} />],
   [
     'Belief band',
-    <BeliefBand
-      key="band"
-      belief={{ mean: 26_000, low: 18_000, high: 34_000 }}
-      load={20_000}
-      text={(grams) => `${kilos(grams)} kg`}
-    />,
+    <View key="band" className="gap-4">
+      {[
+        { mean: 26_000, low: 18_000, high: 34_000 },
+        { mean: 20_000, low: 19_500, high: 20_500 },
+        { mean: 30_000, low: 29_500, high: 30_500 },
+      ].map((belief) => (
+        <BeliefBand
+          key={belief.mean}
+          belief={belief}
+          load={20_000}
+          text={(grams) => `${kilos(grams)} kg`}
+        />
+      ))}
+    </View>,
+  ],
+  [
+    'Belief, before and now',
+    <View key="shift" className="gap-4">
+      {[
+        { mu: Math.log(62_000), sd: 0.04 },
+        { mu: Math.log(90_000), sd: 0.25 },
+      ].map((now) => (
+        <BeliefShift
+          key={now.mu}
+          before={{ mu: Math.log(60_000), sd: 0.3 }}
+          now={now}
+          text={(grams) => kilos(Math.round(grams / 500) * 500)}
+          says="Before any set 60 kg; now moved"
+        />
+      ))}
+    </View>,
+  ],
+  [
+    'Trend',
+    <View key="trend" className="gap-4">
+      {[1, 2, 12].map((count) => (
+        <Trend
+          key={count}
+          points={Array.from({ length: count }, (_, index) => ({
+            at: index,
+            mean: 60 + index * 1.5,
+            low: 60 + index * 1.5 - 12 / (index + 1),
+            high: 60 + index * 1.5 + 12 / (index + 1),
+          }))}
+          says={`${count} sessions`}
+        />
+      ))}
+    </View>,
+  ],
+  [
+    'Text field',
+    <View key="text" className="gap-4">
+      <TextField label="Since" value="" onChange={nothing} max={10} hint="2026-11-24, or empty" />
+      <TextField
+        label="Body mass, kg"
+        value="7o"
+        onChange={nothing}
+        max={6}
+        problem="A number in kg"
+      />
+      <TextField label={long} value={long} onChange={nothing} max={200} multiline />
+    </View>,
   ],
   [
     'Decision card',
