@@ -123,15 +123,16 @@ async function keptByFirst(): Promise<unknown> {
     'SELECT studio_id FROM clients WHERE name = $1',
     [SECRET],
   );
-  const kept = tables
-    .filter((table) => table !== 'sign_ins')
-    .map((table) =>
-      server.sql(
+  const kept: unknown[] = [];
+  for (const table of tables.filter((name) => name !== 'sign_ins')) {
+    kept.push(
+      await server.sql(
         `SELECT to_jsonb(t) AS row FROM ${table} t WHERE studio_id = $1 ORDER BY to_jsonb(t)::text`,
         [studio!.studio_id],
       ),
     );
-  return Promise.all(kept);
+  }
+  return kept;
 }
 
 describe('one studio and another', () => {

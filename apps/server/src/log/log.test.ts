@@ -237,14 +237,17 @@ describe('rebuilding', () => {
     session.logNext('back-squat');
     session.finish();
     await send(session.events).expect(200);
-    const projections = () =>
-      Promise.all(
-        ['sessions', 'sets', 'client_histories'].map((table) =>
-          server.sql(
+    const projections = async () => {
+      const tables: unknown[][] = [];
+      for (const table of ['sessions', 'sets', 'client_histories']) {
+        tables.push(
+          await server.sql(
             `SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY studio_id, to_jsonb(t)::text`,
           ),
-        ),
-      );
+        );
+      }
+      return tables;
+    };
     const live = await projections();
     expect(live.every((rows) => rows.length > 0)).toBe(true);
     const studios = await server.sql<{ id: string }>('SELECT id FROM studios');
