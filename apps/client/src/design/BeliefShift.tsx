@@ -1,3 +1,4 @@
+import { inGrams, type LogLoad } from '@spalo/core';
 import { Line, Path, Text as SvgText } from 'react-native-svg';
 import { Drawing } from './Drawing';
 import { tone } from './tone';
@@ -5,16 +6,8 @@ import { tone } from './tone';
 const HEIGHT = 132;
 const GROUND = 92;
 const STEPS = 80;
-/** Half-width of an 80 % interval in standard deviations. */
-const Z80 = 1.2816;
 
-/** A normal belief about the log of a load in grams. */
-interface Bell {
-  mu: number;
-  sd: number;
-}
-
-function bellPath({ mu, sd }: Bell, xOf: (grams: number) => number, tall: number): string {
+function bellPath({ mu, sd }: LogLoad, xOf: (grams: number) => number, tall: number): string {
   const points = Array.from({ length: STEPS + 1 }, (_, step) => {
     const z = -3 + (6 * step) / STEPS;
     const height = Math.exp(-0.5 * z * z) * tall;
@@ -30,8 +23,8 @@ const label = {
 } as const;
 
 interface ShiftProps {
-  before: Bell;
-  now: Bell;
+  before: LogLoad;
+  now: LogLoad;
   text: (grams: number) => string;
 }
 
@@ -41,10 +34,8 @@ function Hills({ before, now, text, width }: ShiftProps & { width: number }) {
   const [from, to] = [Math.exp(low), Math.exp(high)];
   const xOf = (grams: number) => ((grams - from) / (to - from)) * (width - 16) + 8;
   const narrow = Math.min(before.sd, now.sd);
-  const tall = (bell: Bell) => 18 + 62 * (narrow / bell.sd);
-  const [left, middle, right] = [now.mu - Z80 * now.sd, now.mu, now.mu + Z80 * now.sd].map(
-    Math.exp,
-  ) as [number, number, number];
+  const tall = (bell: LogLoad) => 18 + 62 * (narrow / bell.sd);
+  const { low: left, mean: middle, high: right } = inGrams(now);
   return (
     <>
       <Path

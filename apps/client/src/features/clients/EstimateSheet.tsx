@@ -1,6 +1,6 @@
 import { liftById, type CatalogueLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { massText, type PastSet, type SetEffect } from '@spalo/core';
+import { inGrams, massNumber, massText, Z80, type PastSet, type SetEffect } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { BeliefShift } from '../../design/BeliefShift';
@@ -24,7 +24,7 @@ function shift(effect: number): string {
 }
 
 /** The half-width of the likely range, as a share: "±12 %". */
-const doubt = (sd: number) => `±${Math.round((Math.exp(1.2816 * sd) - 1) * 100)} %`;
+const doubt = (sd: number) => `±${Math.round((Math.exp(Z80 * sd) - 1) * 100)} %`;
 
 function OwnSet({
   effect,
@@ -106,6 +106,7 @@ export function EstimateSheet({
     (set) => set.liftId === lift.id && set.standing === 'left out',
   );
   const say = (grams: number) => massText(Math.round(grams), unit);
+  const likely = answer && inGrams(answer.now);
   const own: SetEffect[] = [
     ...(answer?.own ?? []),
     ...leftOut.map((set): SetEffect => ({ set, effect: 0, how: 'not' })),
@@ -117,13 +118,13 @@ export function EstimateSheet({
     <Sheet title={lift.name} open onClose={onClose}>
       <Body>{`What ${client.calledName || client.name} can likely do for ${reps} clean with ${rir} left, ${loadUnit(lift, unit)}.`}</Body>
       {!answer && <LoadingState what="what moved it" />}
-      {answer && (
+      {answer && likely && (
         <>
           <BeliefShift
             before={answer.prior}
             now={answer.now}
-            text={(grams) => say(grams).split(' ')[0]!}
-            says={`Before any set ${say(Math.exp(answer.prior.mu))}; now ${say(Math.exp(answer.now.mu))}, likely ${say(Math.exp(answer.now.mu - 1.2816 * answer.now.sd))} to ${say(Math.exp(answer.now.mu + 1.2816 * answer.now.sd))}`}
+            text={(grams) => massNumber(Math.round(grams), unit)}
+            says={`Before any set ${say(inGrams(answer.prior).mean)}; now ${say(likely.mean)}, likely ${say(likely.low)} to ${say(likely.high)}`}
           />
           <Quiet>Dashed: before anything was seen. Solid: now, with the likely range below.</Quiet>
           <Card className="gap-1">

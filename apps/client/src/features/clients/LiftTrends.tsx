@@ -1,6 +1,6 @@
 import { findLift, type CatalogueLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { massText } from '@spalo/core';
+import { inGrams, massNumber, massText } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Card } from '../../design/Card';
@@ -12,7 +12,6 @@ import { useEvidence, useReplay } from '../../state/use-evidence';
 import { loadUnit } from '../floor/words';
 import { EstimateSheet } from './EstimateSheet';
 
-const Z80 = 1.2816;
 const RESERVE = 2;
 
 /** Every lift the client has done, with its load for the usual reps as it was believed after each session. */
@@ -28,7 +27,7 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
   }, [client, sets, now]);
   const trends = useReplay(task);
   if (sets?.length === 0) return null;
-  const say = (log: number) => massText(Math.round(Math.exp(log)), unit);
+  const say = (grams: number) => massText(Math.round(grams), unit);
   const rows = Object.entries(trends ?? {}).flatMap(([liftId, points]) => {
     const lift = findLift(liftId);
     return lift ? [{ lift, points }] : [];
@@ -37,10 +36,11 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
     <Section title="Lifts">
       {!trends && <LoadingState what="the trends" />}
       {rows.map(({ lift, points }) => {
-        const last = points.at(-1)!.load;
+        const course = points.map(({ at, load }) => ({ at: Date.parse(at), ...inGrams(load) }));
+        const last = course.at(-1)!;
         const reps = lift.repRange.low;
-        const text = `${say(last.mu)} for ${reps} with ${RESERVE} left`;
-        const range = `${say(last.mu - Z80 * last.sd)} to ${say(last.mu + Z80 * last.sd)}`;
+        const text = `${say(last.mean)} for ${reps} with ${RESERVE} left`;
+        const range = `${say(last.low)} to ${say(last.high)}`;
         return (
           <Card
             key={lift.id}
@@ -51,18 +51,13 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
             <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
               <Strong className="shrink">{lift.name}</Strong>
               <View className="flex-row items-baseline gap-1">
-                <Figure>{say(last.mu).split(' ')[0]}</Figure>
+                <Figure>{massNumber(Math.round(last.mean), unit)}</Figure>
                 <Quiet>{`${loadUnit(lift, unit)} × ${reps}`}</Quiet>
               </View>
             </View>
             <Trend
-              points={points.map(({ at, load }) => ({
-                at: Date.parse(at),
-                mean: Math.exp(load.mu),
-                low: Math.exp(load.mu - Z80 * load.sd),
-                high: Math.exp(load.mu + Z80 * load.sd),
-              }))}
-              says={`${points.length} ${points.length === 1 ? 'session' : 'sessions'}, from ${say(points[0]!.load.mu)} to ${say(last.mu)}`}
+              points={course}
+              says={`${points.length} ${points.length === 1 ? 'session' : 'sessions'}, from ${say(course[0]!.mean)} to ${say(last.mean)}`}
             />
             <Quiet>{`likely ${range}`}</Quiet>
           </Card>

@@ -1,4 +1,4 @@
-import { lifts, programmeFor, type CatalogueLift } from '@spalo/catalog';
+import { lifts, programmeFor } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import {
   loadCardRow,
@@ -17,9 +17,8 @@ import { Section } from '../../design/Section';
 import { Figure, Quiet, Strong } from '../../design/Words';
 import { useNow } from '../../design/use-now';
 import { loadUnit } from '../floor/words';
-import { EstimateSheet } from './EstimateSheet';
-import { OverrideSheet, type Closed } from './OverrideSheet';
-import { certaintyWords } from './StartingWeights';
+import { certaintyWords } from './certainty-words';
+import { WhySheet, type Asked } from './WhySheet';
 
 const reserves = [1, 2, 3].map((value) => ({ value, label: `${value} left` }));
 const scopes = [
@@ -88,8 +87,7 @@ export function LoadCardSection({
   const { unit } = account.studio;
   const [rir, setRir] = useState(2);
   const [scope, setScope] = useState<Scope>('session');
-  const [opened, setOpened] = useState<{ lift: CatalogueLift; cell: CardCell } | null>(null);
-  const [closed, setClosed] = useState<Closed | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
   const now = useNow(false);
   const rows = useMemo(() => {
     const session = programmeFor(client, room).map(({ lift }) => lift.id);
@@ -139,9 +137,11 @@ export function LoadCardSection({
                   cell={cell}
                   unit={unit}
                   onOpen={() =>
-                    cell.limit
-                      ? setClosed({ liftId: lift.id, range: cell.range, ...cell.limit })
-                      : setOpened({ lift, cell })
+                    setAsked(
+                      cell.limit
+                        ? { closed: { liftId: lift.id, range: cell.range, ...cell.limit } }
+                        : { lift, reps: cell.reps, rir },
+                    )
                   }
                 />
               ))}
@@ -152,24 +152,7 @@ export function LoadCardSection({
       <Quiet>
         Grey figures are careful starts; below each, what is likely. Tap one to see what moved it.
       </Quiet>
-      {opened && (
-        <EstimateSheet
-          client={client}
-          lift={opened.lift}
-          reps={opened.cell.reps}
-          rir={rir}
-          account={account}
-          onClose={() => setOpened(null)}
-        />
-      )}
-      {closed && (
-        <OverrideSheet
-          client={client}
-          closed={closed}
-          trainerId={account.trainer.id}
-          onClose={() => setClosed(null)}
-        />
-      )}
+      <WhySheet client={client} asked={asked} account={account} onClose={() => setAsked(null)} />
     </Section>
   );
 }

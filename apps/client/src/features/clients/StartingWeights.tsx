@@ -1,6 +1,6 @@
 import { liftById, programmeFor } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { liftLimit, isClosed, massText, type Draft, type LiftPlan, type Room } from '@spalo/core';
+import { liftLimit, isClosed, massNumber, massText, type Draft, type Room } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BeliefBand } from '../../design/BeliefBand';
@@ -14,16 +14,9 @@ import { attempt } from '../../state/problems';
 import { loadUnit } from '../floor/words';
 import { LiftPicker } from '../lifts/LiftPicker';
 import { changeClient } from './change-client';
-import { EstimateSheet } from './EstimateSheet';
-import { OverrideSheet, type Closed } from './OverrideSheet';
+import { certaintyWords } from './certainty-words';
 import { loadOf } from './load-of';
-
-export const certaintyWords = {
-  known: 'known',
-  related: 'from related lifts',
-  reported: 'as they tell it',
-  guessed: 'a guess',
-} as const;
+import { WhySheet, type Asked } from './WhySheet';
 
 /** Every lift of the coming session with its load, how sure that is, and why; lifts can be chosen for the client. */
 export function StartingWeights({
@@ -38,8 +31,7 @@ export function StartingWeights({
   account: Account;
 }) {
   const [picking, setPicking] = useState(false);
-  const [closed, setClosed] = useState<Closed | null>(null);
-  const [opened, setOpened] = useState<LiftPlan | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
   const { unit } = account.studio;
   const chosen = programmeFor(client, room).map(({ lift }) => lift.id);
   const toggle = (liftId: string) => {
@@ -60,15 +52,13 @@ export function StartingWeights({
           <Card
             key={plan.liftId}
             className="gap-1 py-3"
-            onPress={() => setOpened(plan)}
+            onPress={() => setAsked({ lift, reps: plan.reps, rir: plan.targetRir })}
             label={`${lift.name}, ${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`}
           >
             <View className="flex-row flex-wrap items-end justify-between gap-x-3">
               <Strong className="shrink text-lead">{lift.name}</Strong>
               <View className="flex-row items-baseline gap-1">
-                <Figure className="text-[1.75rem] leading-8">
-                  {massText(plan.loadG, unit).split(' ')[0]}
-                </Figure>
+                <Figure className="text-[1.75rem] leading-8">{massNumber(plan.loadG, unit)}</Figure>
                 <Quiet>{loadUnit(lift, unit)}</Quiet>
                 <Figure>{`× ${plan.reps}`}</Figure>
               </View>
@@ -101,7 +91,7 @@ export function StartingWeights({
           <Button
             label={overridable ? 'Open it' : 'Why'}
             says={`${overridable ? 'Open' : 'Why is'} ${liftById(liftId).name}${overridable ? '' : ' left out'}`}
-            onPress={() => setClosed({ liftId, range: null, why, overridable })}
+            onPress={() => setAsked({ closed: { liftId, range: null, why, overridable } })}
           />
         </View>
       ))}
@@ -117,24 +107,7 @@ export function StartingWeights({
           onClose={() => setPicking(false)}
         />
       )}
-      {opened && (
-        <EstimateSheet
-          client={client}
-          lift={liftById(opened.liftId)}
-          reps={opened.reps}
-          rir={opened.targetRir}
-          account={account}
-          onClose={() => setOpened(null)}
-        />
-      )}
-      {closed && (
-        <OverrideSheet
-          client={client}
-          closed={closed}
-          trainerId={account.trainer.id}
-          onClose={() => setClosed(null)}
-        />
-      )}
+      <WhySheet client={client} asked={asked} account={account} onClose={() => setAsked(null)} />
     </Section>
   );
 }
