@@ -24,12 +24,14 @@ interface StudioRow extends pg.QueryResultRow {
   name: string;
 }
 
-/** Studios with a history that this version could not continue. */
+/** Studios with a history or a session that this version could not continue. */
 const STALE_STUDIOS = `
   SELECT id, name FROM studios WHERE EXISTS (
     SELECT 1 FROM client_histories h WHERE h.studio_id = studios.id AND (
       (h.history->'belief'->>'version')::int IS DISTINCT FROM $1
-      OR jsonb_array_length(h.history->'belief'->'liftIds') IS DISTINCT FROM $2))`;
+      OR jsonb_array_length(h.history->'belief'->'liftIds') IS DISTINCT FROM $2
+      OR h.history->'habits' IS NULL))
+    OR EXISTS (SELECT 1 FROM sessions s WHERE s.studio_id = studios.id AND s.state->'general' IS NULL)`;
 
 async function ownerQuery(text: string, values: unknown[]): Promise<StudioRow[]> {
   if (!settings.ownerUrl) throw new Error('This needs OWNER_DATABASE_URL');

@@ -1,5 +1,7 @@
 export * from './breathing-out';
 export * from './catalogue';
+export * from './drills';
+export * from './general-for';
 export * from './programme';
 export * from './room-parts';
 export * from './room-presets';

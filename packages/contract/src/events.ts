@@ -1,14 +1,19 @@
-import type {
-  EventEnvelope,
-  EventPayloads,
-  EventType,
-  Implement,
-  LiftPlan,
-  PastStep,
-  PlannedLift,
-  SessionEvent,
-  SetResult,
-  Step,
+import {
+  jobs,
+  rampKinds,
+  verdicts,
+  type EventEnvelope,
+  type EventPayloads,
+  type EventType,
+  type GeneralStep,
+  type Implement,
+  type LiftPlan,
+  type PastStep,
+  type PlannedLift,
+  type SessionEvent,
+  type SetResult,
+  type Step,
+  type WarmUpRecord,
 } from '@spalo/core';
 import { z } from 'zod';
 import { instant, line, load, repCount, slug, text, unit, uuid } from './primitives';
@@ -64,6 +69,7 @@ export const step = z.object({
   reps: repCount.min(1),
   purpose: text(80),
   restS: z.int().min(0).max(3600),
+  plates: z.array(uuid).max(40).optional(),
 }) satisfies z.ZodType<Step>;
 
 export const pastStep = z.object({
@@ -72,10 +78,35 @@ export const pastStep = z.object({
   reps: repCount,
 }) satisfies z.ZodType<PastStep>;
 
+const rampKind = z.enum(rampKinds);
+const primer = z.enum(['none', 'working', 'over']);
+export const rampChoice = z.object({ kind: rampKind.nullable(), primer: primer.nullable() });
+export const verdict = z.enum(verdicts);
+export const warmUpRecord = z.object({
+  sessionId: uuid,
+  at: instant,
+  ramp: rampKind,
+  sets: z.array(pastStep).max(40),
+  verdict: verdict.nullable(),
+  note: text(200),
+}) satisfies z.ZodType<WarmUpRecord>;
+
+export const generalStep = z.object({
+  drillId: slug,
+  job: z.enum(jobs),
+  seconds: z.int().min(1).max(3600),
+  rounds: z.int().min(1).max(5),
+  reps: repCount.min(1).nullable(),
+  why: text(200),
+}) satisfies z.ZodType<GeneralStep>;
+const generalSteps = z.array(generalStep).max(20);
+
 const finite = z.number().min(0).max(10_000_000);
 
 export const plannedLift = liftPlan.extend({
-  ramp: z.enum(['rehearsal', 'short', 'build', 'heavy', 'warm already']),
+  ramp: rampKind,
+  rampWhy: text(300).optional(),
+  primer: primer.optional(),
   steps: z.array(step).min(1).max(30),
   why: text(300),
   belief: z.object({ mean: finite, low: finite, high: finite }).nullable(),
@@ -106,7 +137,16 @@ const payloads = {
     roomId: uuid,
     unit,
     lifts: z.array(plannedLift).max(20),
+    general: generalSteps.optional(),
   }),
+  'drills.marked': z.object({
+    drillIds: z.array(slug).min(1).max(20),
+    state: z.enum(['open', 'done', 'skipped']),
+  }),
+  'drill.swapped': z.object({ drillId: slug, by: generalStep }),
+  'general.planned': z.object({ steps: generalSteps }),
+  'ramp.chosen': rampChoice.extend({ liftId: slug }),
+  'warm-up.judged': z.object({ liftId: slug, verdict, note: text(200) }),
   'lift.added': z.object({ lift: plannedLift }),
   'lift.skipped': z.object({ liftId: slug, skipped: z.boolean(), reason: text(200).nullable() }),
   'set.logged': setResult
@@ -166,6 +206,11 @@ const variant = <T extends EventType>(type: T) =>
 /** One entry of the session log. */
 export const sessionEvent = z.discriminatedUnion('type', [
   variant('session.started'),
+  variant('drills.marked'),
+  variant('drill.swapped'),
+  variant('general.planned'),
+  variant('ramp.chosen'),
+  variant('warm-up.judged'),
   variant('lift.added'),
   variant('lift.skipped'),
   variant('set.logged'),

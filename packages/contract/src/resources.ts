@@ -1,16 +1,17 @@
-import type {
-  Caution,
-  ClientHistory,
-  Flag,
-  Override,
-  PastSet,
-  Person,
-  ReportedLift,
-  SavedBelief,
-  SessionState,
+import {
+  bodyRanges,
+  type Caution,
+  type ClientHistory,
+  type Flag,
+  type Override,
+  type PastSet,
+  type Person,
+  type ReportedLift,
+  type SavedBelief,
+  type SessionState,
 } from '@spalo/core';
 import { z } from 'zod';
-import { joint, liftPlan, pastStep, side } from './events';
+import { joint, liftPlan, pastStep, rampChoice, side, warmUpRecord } from './events';
 import { day, instant, line, load, repCount, slug, text, unit, uuid } from './primitives';
 
 export const role = z.enum(['owner', 'trainer']);
@@ -108,6 +109,8 @@ export const clientFacts = z.object({
   consentAt: instant.nullable(),
   squatLook: z.enum(['knees forward', 'hips back']).nullable(),
   segments: segments.nullable(),
+  /** Places and directions that move less than lifts ask for; the general warm-up opens them. */
+  stiff: z.array(z.enum(bodyRanges)).max(bodyRanges.length),
   reports: z.array(reportedLift).max(20),
   /** Lifts of their sessions; empty for the usual ones. */
   programme: z.array(slug).max(12),
@@ -149,6 +152,12 @@ const history = z.object({
   lastTime: z.record(z.string(), z.array(pastStep)),
   lastDone: z.record(z.string(), instant),
   faults: z.record(z.string(), z.array(slug.nullable())),
+  habits: z.record(
+    z.string(),
+    rampChoice.extend({ extra: z.int().min(-2).max(2), readyInARow: z.int().min(0) }),
+  ),
+  warmUps: z.record(z.string(), z.array(warmUpRecord)),
+  swaps: z.record(z.string(), slug),
   lastSessionAt: instant.nullable(),
   belief: savedBelief.nullable(),
 }) satisfies z.ZodType<ClientHistory>;

@@ -3,8 +3,21 @@ import type { Person } from './person';
 import type { PastSet } from './profile/past-set';
 import { replay, takeSets } from './profile/replay';
 import { loadBelief, saveBelief, type SavedBelief } from './profile/saved-belief';
+import { afterVerdict, noHabit, type RampHabit, type WarmUpVerdict } from './ramp/habit';
+import type { RampKind } from './ramp/ramp-kind';
 import type { LiftPlan, PastStep } from './session/plan';
 import { countedSets, type LiftState, type LoggedSet, type SessionState } from './session/state';
+
+/** How a lift was really warmed up once, and what was said of it. */
+export interface WarmUpRecord {
+  sessionId: string;
+  /** ISO time of the session. */
+  at: string;
+  ramp: RampKind;
+  sets: PastStep[];
+  verdict: WarmUpVerdict | null;
+  note: string;
+}
 
 /** What finished sessions leave behind for the next one, by lift id where it says so. */
 export interface ClientHistory {
@@ -18,6 +31,12 @@ export interface ClientHistory {
   lastDone: Record<string, string>;
   /** Main fault of each session of a lift, latest first; null for a clean one. */
   faults: Record<string, (string | null)[]>;
+  /** What was chosen and learned of each lift's ramp. */
+  habits: Record<string, RampHabit>;
+  /** The latest warm-ups of each lift, latest first. */
+  warmUps: Record<string, WarmUpRecord[]>;
+  /** Drills of the general part that this client does instead of others, by id. */
+  swaps: Record<string, string>;
   lastSessionAt: string | null;
   /** What all sets together say about strength; null before the first session. */
   belief: SavedBelief | null;
@@ -26,6 +45,7 @@ export interface ClientHistory {
 /** Sessions whose sets are kept as evidence with a client; the belief remembers the rest. */
 export const EVIDENCE_SESSIONS = 6;
 const FAULT_SESSIONS = 4;
+const WARM_UPS = 6;
 
 export const emptyHistory: ClientHistory = {
   plans: {},
@@ -33,6 +53,9 @@ export const emptyHistory: ClientHistory = {
   lastTime: {},
   lastDone: {},
   faults: {},
+  habits: {},
+  warmUps: {},
+  swaps: {},
   lastSessionAt: null,
   belief: null,
 };
@@ -73,6 +96,23 @@ export function evidenceOf(state: SessionState): PastSet[] {
     .sort((a, b) => (a.id < b.id ? -1 : 1));
 }
 
+function warmUpRecord(lift: LiftState, state: SessionState): WarmUpRecord {
+  return {
+    sessionId: state.id,
+    at: state.startedAt,
+    ramp: lift.rampChoice?.kind ?? lift.plan.ramp,
+    sets: countedSets(lift, 'warm-up').map(({ kind, loadG, reps }) => ({ kind, loadG, reps })),
+    verdict: lift.warmUp?.verdict ?? null,
+    note: lift.warmUp?.note ?? '',
+  };
+}
+
+/** What a lift's session adds to what is remembered of its ramp. */
+function habitAfter(habit: RampHabit, { rampChoice, warmUp }: LiftState): RampHabit {
+  const chosen = rampChoice ? { ...habit, ...rampChoice } : habit;
+  return warmUp ? afterVerdict(chosen, warmUp.verdict) : chosen;
+}
+
 function withSession(
   history: ClientHistory,
   state: SessionState,
@@ -85,6 +125,9 @@ function withSession(
     lastTime: { ...history.lastTime },
     lastDone: { ...history.lastDone },
     faults: { ...history.faults },
+    habits: { ...history.habits },
+    warmUps: { ...history.warmUps },
+    swaps: { ...history.swaps, ...state.swaps },
     lastSessionAt: state.startedAt,
   };
   for (const lift of state.lifts) {
@@ -98,6 +141,10 @@ function withSession(
       reps,
     }));
     next.lastDone[liftId] = state.startedAt;
+    const record = warmUpRecord(lift, state);
+    next.warmUps[liftId] = [record, ...(next.warmUps[liftId] ?? [])].slice(0, WARM_UPS);
+    const habit = habitAfter(next.habits[liftId] ?? noHabit, lift);
+    if (habit !== noHabit) next.habits[liftId] = habit;
     const fault = mainFaultOf(lift.plan, working);
     next.faults[liftId] = [fault, ...(next.faults[liftId] ?? [])].slice(0, FAULT_SESSIONS);
   }

@@ -63,6 +63,17 @@ function candidates(lift: Lift, room: Room, targetG: Grams, bodyMassG: Grams): I
   }
 }
 
+/** Everything in the room that a lift could be done with: each bar of its kind, or its bells, stacks and machines. */
+export function implementsFor(lift: Lift, room: Room, bodyMassG: Grams): Implement[] {
+  const kinds = barKinds[lift.implement];
+  const found = kinds
+    ? room.bars
+        .filter((bar) => kinds.includes(bar.kind))
+        .map((bar): Implement => ({ kind: 'barbell', barId: bar.id }))
+    : candidates(lift, room, 0, bodyMassG);
+  return found.filter((implement) => loadables(room, implement).length > 0);
+}
+
 /** What the lift is loaded with in this room for about `targetG`; null when the room has nothing for it. */
 export function chooseImplement(
   lift: Lift,

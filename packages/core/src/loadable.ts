@@ -46,10 +46,11 @@ export type Implement =
   | { kind: 'assisted'; stackId: string; bodyG: Grams }
   | { kind: 'body'; bodyG: Grams };
 
-/** What can hang from a belt or lie on a back. */
-const ADDED_MM = 150;
+/** What can hang from a belt or lie on a back, in millimetres of plates. */
+export const ADDED_MM = 150;
 
-const fitting = (plates: readonly Plate[], fits: string[] | null) =>
+/** The plates that fit; `fits` null means all. */
+export const fitting = (plates: readonly Plate[], fits: string[] | null) =>
   fits === null ? plates : plates.filter((plate) => fits.includes(plate.id));
 
 const byLoad = (a: Loadable, b: Loadable) => a.loadG - b.loadG;

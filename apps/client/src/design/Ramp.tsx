@@ -32,6 +32,7 @@ export function Ramp({
   loadText,
   unit,
   onOpen,
+  label = 'Sets of this lift',
   height = 150,
 }: {
   steps: readonly RampStepItem[];
@@ -39,6 +40,8 @@ export function Ramp({
   loadText: (load: number) => string;
   unit: string;
   onOpen?: (index: number) => void;
+  /** What it is a ramp of, for screen readers. */
+  label?: string;
   height?: number;
 }) {
   const [width, setWidth] = useState(0);
@@ -52,11 +55,7 @@ export function Ramp({
   const blocks = width > 0 ? rampBlocks(steps, current, size, loadText) : [];
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
-      <View
-        role="list"
-        aria-label="Sets of this lift"
-        style={{ height: height + LABEL_SPACE + REPS_SPACE }}
-      >
+      <View role="list" aria-label={label} style={{ height: height + LABEL_SPACE + REPS_SPACE }}>
         {lastTime.length > 0 && width > 0 && (
           <View aria-hidden className="absolute" style={{ top: LABEL_SPACE, left: 0 }}>
             <Svg width={width} height={height}>

@@ -20,6 +20,7 @@ export const facts: ClientFacts = {
   emergencyContact: '',
   consentAt: null,
   squatLook: null,
+  stiff: [],
   segments: null,
   reports: [],
   programme: [],

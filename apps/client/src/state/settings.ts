@@ -1,3 +1,4 @@
+import { plainTaste, type WarmUpTaste } from '@spalo/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -7,10 +8,19 @@ export type Theme = 'light' | 'dark';
 interface Settings {
   theme: Theme;
   setTheme: (theme: Theme) => void;
+  /** How this trainer likes the general warm-up. */
+  taste: WarmUpTaste;
+  setTaste: (change: Partial<WarmUpTaste>) => void;
 }
 
 export const useSettings = create<Settings>()(
-  persist((set) => ({ theme: 'light', setTheme: (theme) => set({ theme }) }), {
-    name: 'spalo-settings',
-  }),
+  persist(
+    (set) => ({
+      theme: 'light',
+      setTheme: (theme) => set({ theme }),
+      taste: plainTaste,
+      setTaste: (change) => set(({ taste }) => ({ taste: { ...taste, ...change } })),
+    }),
+    { name: 'spalo-settings' },
+  ),
 );

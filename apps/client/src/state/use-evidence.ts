@@ -1,10 +1,8 @@
 import type { Client } from '@spalo/contract';
 import { evidenceOf, type PastSet } from '@spalo/core';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { call } from '../api/call';
-import { replayInWorker } from './replay';
-import type { ReplayAnswers, ReplayTask } from './replay-task';
 import { useSessions } from './use-journal';
 
 /**
@@ -27,26 +25,4 @@ export function useEvidence(client: Client): PastSet[] | undefined {
       (a, b) => (a.at + a.id < b.at + b.id ? -1 : 1),
     );
   }, [served, sessions, id]);
-}
-
-/** A replay's answer, worked out in the worker; null while it runs. */
-export function useReplay<K extends ReplayTask['kind']>(
-  task: (ReplayTask & { kind: K }) | null,
-): ReplayAnswers[K] | null {
-  const [done, setDone] = useState<{ task: unknown; answer: ReplayAnswers[K] } | null>(null);
-  useEffect(() => {
-    if (!task) return undefined;
-    let stale = false;
-    void replayInWorker<K>(task).then(
-      (answer) => {
-        if (!stale) setDone({ task, answer });
-      },
-      () => undefined,
-    );
-    return () => {
-      stale = true;
-    };
-  }, [task]);
-  // The last answer stays on screen while a newer one is worked out.
-  return done?.answer ?? null;
 }

@@ -1,6 +1,7 @@
 import type {
   Band,
   Barbell,
+  BodyRange,
   ClientHistory,
   Dumbbell,
   Kettlebell,
@@ -125,6 +126,7 @@ export const clients = pgTable(
     consentAt: when('consent_at'),
     squatLook: text('squat_look', { enum: ['knees forward', 'hips back'] }),
     segments: jsonb('segments').$type<Segments>(),
+    stiff: jsonb('stiff').$type<BodyRange[]>().notNull().default([]),
     reports: jsonb('reports').$type<ReportedLift[]>().notNull(),
     programme: jsonb('programme').$type<string[]>().notNull().default([]),
     overrides: jsonb('overrides').$type<Override[]>().notNull().default([]),

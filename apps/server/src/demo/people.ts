@@ -1,4 +1,4 @@
-import { toGrams, type Flag, type Person, type ReportedLift } from '@spalo/core';
+import { toGrams, type BodyRange, type Flag, type Person, type ReportedLift } from '@spalo/core';
 import type { Segments } from '@spalo/contract';
 
 /** A made-up client of the demo studio, and how the simulator lets them train. */
@@ -18,6 +18,7 @@ export interface DemoPerson extends Omit<Person, 'flags' | 'reports' | 'cautions
   availability: string;
   squatLook: 'knees forward' | 'hips back' | null;
   segments: Segments | null;
+  stiff: BodyRange[];
   /** First and last week of history, counted back from today; twelve weeks are kept. */
   weeks: { from: number; to: number };
   /** Days of the week, 0 is Sunday. */
@@ -49,6 +50,7 @@ export const people: readonly DemoPerson[] = [
     availability: 'Mondays and Thursdays, early',
     squatLook: null,
     segments: null,
+    stiff: [],
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: false,
     goal: 'First heavy five on the squat before summer',
@@ -78,6 +80,7 @@ export const people: readonly DemoPerson[] = [
     availability: 'Tuesdays and Fridays after the bake',
     squatLook: null,
     segments: null,
+    stiff: ['wrist', 'shoulder overhead'],
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: false,
     goal: 'Lift the flour sacks without thinking about it',
@@ -123,6 +126,7 @@ export const people: readonly DemoPerson[] = [
     availability: 'Mondays and Fridays',
     squatLook: 'knees forward',
     segments: null,
+    stiff: [],
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: true,
     goal: 'Feel at home among the weights',
@@ -152,6 +156,7 @@ export const people: readonly DemoPerson[] = [
     availability: 'Tuesdays and Thursdays, mid-morning',
     squatLook: null,
     segments: null,
+    stiff: ['ankle bend', 'hip rotation', 'upper back'],
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: false,
     goal: 'Strong enough for the boat’s ladder again',
@@ -195,6 +200,7 @@ export const people: readonly DemoPerson[] = [
     availability: 'Wednesdays, Saturdays',
     squatLook: 'hips back',
     segments: { thighMm: 480, shinMm: 430, trunkMm: 500, armMm: 620 },
+    stiff: ['hip extension'],
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: false,
     goal: 'Legs for the spring regatta',
@@ -224,6 +230,7 @@ export const people: readonly DemoPerson[] = [
     availability: 'Between shifts, asks by message',
     squatLook: null,
     segments: null,
+    stiff: [],
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: false,
     goal: 'Keep something going between night shifts',
@@ -253,6 +260,7 @@ export const people: readonly DemoPerson[] = [
     availability: 'Mondays and Wednesdays, evenings',
     squatLook: null,
     segments: null,
+    stiff: [],
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: false,
     goal: 'Carry the baby seat up four floors',
@@ -293,6 +301,7 @@ export const people: readonly DemoPerson[] = [
     availability: 'Tuesdays and Fridays',
     squatLook: null,
     segments: null,
+    stiff: [],
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: false,
     goal: 'Get past the same 80 kg',

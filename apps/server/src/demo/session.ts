@@ -1,5 +1,6 @@
 import {
   faultFacts,
+  generalInputFor,
   lifts,
   liftById,
   programmeFor,
@@ -8,6 +9,7 @@ import {
   styleOf,
 } from '@spalo/catalog';
 import {
+  buildGeneral,
   decide,
   draftSession,
   evidenceOf,
@@ -16,6 +18,7 @@ import {
   proposeNextSet,
   readStrength,
   reduceSession,
+  seededRandom,
   simulateSet,
   usualRir,
   type ClientHistory,
@@ -47,6 +50,14 @@ export interface DemoSessionInput {
 }
 
 const SECONDS = 1000;
+
+/** How the trainer of the demo found a warm-up: mostly ready, often not asked. From the time, not from the lifter. */
+function judged(atMs: number): Pick<EventPayloads['warm-up.judged'], 'verdict' | 'note'> | null {
+  const draw = seededRandom(Math.floor(atMs / SECONDS)).unit();
+  if (draw < 0.08) return { verdict: 'rusty', note: 'First set slow and shallow, second fine' };
+  if (draw < 0.12) return { verdict: 'tired', note: 'Out of breath before the work began' };
+  return draw < 0.7 ? { verdict: 'ready', note: '' } : null;
+}
 
 /** A session as the product itself would have run it, with the simulator under the bar. */
 export function demoSession(input: DemoSessionInput): SessionEvent[] {
@@ -80,18 +91,31 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
     lastTime: history.lastTime,
     lastDone: history.lastDone,
     faults: history.faults,
+    habits: history.habits,
     room,
     unit: 'kg',
     now,
   });
+  const general = buildGeneral(
+    generalInputFor(
+      { ...person, stiff: who.stiff, history },
+      draft.lifts.map((lift) => lift.liftId),
+      { now, hour: new Date(nowMs).getHours() },
+    ),
+  );
   append('session.started', {
     clientId: input.clientId,
     bookingId: input.bookingId,
     roomId: room.id,
     unit: 'kg',
     lifts: draft.lifts,
+    general: general.steps,
   });
-  nowMs += 8 * 60 * SECONDS;
+  nowMs += general.seconds * SECONDS;
+  append('drills.marked', {
+    drillIds: general.steps.map((step) => step.drillId),
+    state: 'done',
+  });
 
   const day = Math.exp(random.normal() * lifter.dayToDay);
   for (const planned of draft.lifts) {
@@ -106,6 +130,7 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
       strength: profile,
     };
     let earlier = 0;
+    const warmedUp = planned.steps.some((step) => step.kind === 'warm-up');
     for (;;) {
       const strength = profile.after(evidenceOf(state()));
       const next = proposeNextSet(liftNow(lift.id), { ...context, strength });
@@ -113,25 +138,23 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
       const { set } = next;
       const working = set.kind === 'working';
       const faultId = working ? (who.habits[lift.id] ?? null) : null;
-      const done = simulateSet(
-        lifter,
-        lift,
-        { loadG: set.loadG, asked: set.reps, day, earlier, faultId },
-        random,
-      );
+      const asPlanned = { reps: set.reps, cleanReps: set.reps, marks: [], rir: null };
+      const asked = { loadG: set.loadG, asked: set.reps, day, earlier, faultId };
+      const done = working ? simulateSet(lifter, lift, asked, random) : asPlanned;
       nowMs += (set.reps * 4 + 10) * SECONDS;
       append('set.logged', {
         liftId: lift.id,
         step: next.step,
         kind: set.kind,
         loadG: set.loadG,
-        reps: working ? done.reps : set.reps,
-        cleanReps: working ? done.cleanReps : set.reps,
-        marks: working ? done.marks : [],
-        rir: working ? done.rir : null,
+        ...done,
         proposed: { loadG: set.loadG, reps: set.reps },
       });
       if (working) earlier += 1;
+      if (working && earlier === 1 && warmedUp) {
+        const said = judged(nowMs);
+        if (said) append('warm-up.judged', { liftId: lift.id, ...said });
+      }
       nowMs += (set.restS + random.between(0, 25)) * SECONDS;
     }
   }

@@ -113,6 +113,7 @@ export const clientBody = {
   emergencyContact: '',
   consentAt: null,
   squatLook: null,
+  stiff: [],
   segments: null,
   reports: [],
   programme: [],

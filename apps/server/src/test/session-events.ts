@@ -66,6 +66,7 @@ export function sessionWriter(base: {
     lastTime: {},
     lastDone: {},
     faults: {},
+    habits: {},
     room: base.room,
     unit: 'kg',
     now: new Date(nowMs).toISOString(),

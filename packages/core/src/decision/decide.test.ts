@@ -19,6 +19,7 @@ const drafted = draftSession({
   lastTime: {},
   lastDone: {},
   faults: {},
+  habits: {},
   room,
   unit: 'kg',
   now: '2026-11-24T10:00:00.000Z',
@@ -95,6 +96,8 @@ const state = (sets: LoggedSet[], change: Partial<LiftState> = {}): LiftState =>
   pains: [],
   adjusted: null,
   answer: null,
+  rampChoice: null,
+  warmUp: null,
   notes: [],
   ...change,
 });
@@ -271,6 +274,9 @@ describe('history', () => {
         },
       }),
     ],
+    general: [],
+    generalSince: '2026-11-01T10:00:00.000Z',
+    swaps: {},
     notes: [],
   });
   const noFault = { mainFaultOf: () => null, lifts, person };

@@ -1,13 +1,58 @@
 /** How a lift is warmed up; what each is for stands in the formulas page. */
-export type RampKind = 'rehearsal' | 'short' | 'build' | 'heavy' | 'warm already';
+export const rampKinds = [
+  'rehearsal',
+  'short',
+  'build',
+  'heavy',
+  'top set',
+  'warm already',
+] as const;
+export type RampKind = (typeof rampKinds)[number];
 
-/**
- * The ramp for a client and a working rep target.
- * `trainingMonths` counts regular loaded training; `warm` says that an earlier lift warmed these muscles.
- */
-export function chooseRamp(trainingMonths: number, workingReps: number, warm: boolean): RampKind {
-  if (trainingMonths < 3 || workingReps >= 13) return 'rehearsal';
-  if (warm) return 'warm already';
-  if (trainingMonths < 12) return 'short';
-  return workingReps <= 6 ? 'heavy' : 'build';
+/** What a ramp is chosen from. */
+export interface RampFacts {
+  /** Months of regular loaded training. */
+  trainingMonths: number;
+  workingReps: number;
+  /** An earlier lift of the session warmed these muscles. */
+  warm: boolean;
 }
+
+const REHEARSAL_MONTHS = 3;
+const SHORT_MONTHS = 12;
+/** From here on a client counts as experienced enough for a heavy single, double or triple. */
+const EXPERIENCED_MONTHS = 24;
+const REHEARSAL_REPS = 13;
+const HEAVY_REPS = 6;
+const TOP_REPS = 3;
+
+/** The ramp that the rule gives, and the rule in a few words. */
+export function chooseRamp({ trainingMonths, workingReps, warm }: RampFacts): {
+  kind: RampKind;
+  rule: string;
+} {
+  if (trainingMonths < REHEARSAL_MONTHS) {
+    return { kind: 'rehearsal', rule: 'Under 3 months of training: more would only tire' };
+  }
+  if (workingReps >= REHEARSAL_REPS) {
+    return { kind: 'rehearsal', rule: `${workingReps} reps are light: more would only tire` };
+  }
+  if (warm) return { kind: 'warm already', rule: 'These muscles are warm from an earlier lift' };
+  if (trainingMonths < SHORT_MONTHS) {
+    return { kind: 'short', rule: '3 to 12 months of training: one light set and one medium' };
+  }
+  if (workingReps <= TOP_REPS && trainingMonths >= EXPERIENCED_MONTHS) {
+    return { kind: 'top set', rule: 'A heavy single, double or triple: even jumps, then half' };
+  }
+  if (workingReps <= HEAVY_REPS) {
+    return { kind: 'heavy', rule: 'Six reps and fewer: low reps close to the working load' };
+  }
+  return { kind: 'build', rule: '7 to 12 reps: climbs evenly to the working load' };
+}
+
+/** Whether a client may be given a primer over the working load: trained for a year, and no pain flag on the lift. */
+export const mayPassWorkingLoad = (trainingMonths: number, flagged: boolean): boolean =>
+  trainingMonths >= SHORT_MONTHS && !flagged;
+
+/** Under this much training a lift at 12 reps and more gets one warm-up set at most. */
+export const isNovice = (trainingMonths: number): boolean => trainingMonths < REHEARSAL_MONTHS;

@@ -1,62 +1,144 @@
 import type { Lift } from '../lift';
-import type { Loadable } from '../loadable';
+import { platesOf, type Build } from '../loadable';
 import type { Grams } from '../mass';
-import { planRamp } from '../ramp/plan-ramp';
-import { restAfterWarmUp } from '../rest';
+import type { RampSetting } from '../ramp/ramp-for';
+import {
+  mostReps,
+  planRamp,
+  type PlannedRamp,
+  type Primer,
+  type RampRequest,
+} from '../ramp/plan-ramp';
+import { replanRest } from '../ramp/replan-rest';
+import type { Plate, Room } from '../room';
 import type { Step } from './plan';
-import { nextStepIndex, type LiftState } from './state';
+import { countedSets, nextStepIndex, type LiftState } from './state';
 
-/**
- * The steps still to do when the next set's load becomes `loadG`. A working set moves itself and all behind
- * it; a warm-up set moves alone, and later warm-up sets that no longer climb, or would pass the working load, go.
- */
-export function stepsWithLoad(lift: LiftState, loadG: Grams): Step[] {
-  const rest = lift.steps.slice(nextStepIndex(lift));
-  const [next, ...later] = rest;
-  if (!next) return [];
-  if (next.kind === 'working') return rest.map((step) => ({ ...step, loadG }));
+/** Where and with what the steps are built. */
+export interface StepContext {
+  lift: Lift;
+  room: Room;
+  unit: RampRequest['unit'];
+  /** Plates that stand on the implement, inner to outer. */
+  standing: readonly Plate[];
+}
+
+const withPlates = <T extends object>(step: T, build: Build): T & { plates?: string[] } => {
+  const plates = platesOf(build).map((plate) => plate.id);
+  const plated = build.kind === 'barbell' || build.kind === 'machine' || build.kind === 'body';
+  return plated ? { ...step, plates } : step;
+};
+
+/** A planned ramp as steps of a session, followed by its working sets, built as the ramp ends. */
+export function stepsOf(ramp: PlannedRamp, working: readonly Step[]): Step[] {
+  const warmUps = ramp.steps.map((step): Step => {
+    const { loadG, reps, purpose, restS, build } = step;
+    return withPlates({ kind: 'warm-up' as const, loadG, reps, purpose, restS }, build);
+  });
   return [
-    { ...next, loadG },
-    ...later.filter((step) => step.kind === 'working' || step.loadG > loadG),
+    ...warmUps,
+    ...working.map(({ plates: _old, ...step }) => withPlates(step, ramp.working)),
   ];
 }
 
-/** The steps still to do when the working load becomes `workingG` before any working set: the ramp is planned anew. */
-export function stepsWithWorkingLoad(
-  state: LiftState,
-  workingG: Grams,
-  lift: Lift,
-  loads: readonly Loadable[],
-): Step[] {
-  const from = nextStepIndex(state);
-  const doneG = Math.max(0, ...state.steps.slice(0, from).map((step) => step.loadG));
-  const working = state.steps
-    .filter((step, index) => step.kind === 'working' && index >= from)
-    .map((step) => ({ ...step, loadG: workingG }));
-  if (from > 0 && state.steps[from]?.kind === 'working') return working;
-  const target = { workingG, workingReps: state.plan.reps };
-  return [...warmUpSteps(state.plan.ramp, target, lift, loads, doneG), ...working];
+/** What a lift's ramp is planned from, its working load and reps being known. */
+export function rampRequest(
+  plan: Pick<LiftState['plan'], 'implement' | 'reps' | 'loadG'>,
+  setting: Pick<RampSetting, 'kind' | 'primer' | 'extra' | 'most'>,
+  { lift, room, unit, standing }: StepContext,
+): RampRequest {
+  return {
+    ...setting,
+    workingG: plan.loadG,
+    workingReps: plan.reps,
+    lift,
+    room,
+    implement: plan.implement,
+    unit,
+    standing,
+  };
 }
 
-/** Warm-up steps above `aboveG`, with their rests. */
-export function warmUpSteps(
-  kind: Parameters<typeof planRamp>[0],
-  target: { workingG: Grams; workingReps: number },
-  lift: Lift,
-  loads: readonly Loadable[],
-  aboveG: Grams = -1,
+const workingAhead = (state: LiftState): Step[] =>
+  state.steps.slice(nextStepIndex(state)).filter((step) => step.kind === 'working');
+
+const lastWarmUp = (state: LiftState): { loadG: Grams; reps: number } | null => {
+  const set = countedSets(state, 'warm-up').at(-1);
+  return set ? { loadG: set.loadG, reps: set.reps } : null;
+};
+
+/**
+ * The steps still to do when the next set's load becomes `loadG`. A working set moves itself and all behind it. A
+ * warm-up set is done at the new load, and those behind it are planned anew up to the working load.
+ */
+export function stepsWithLoad(state: LiftState, loadG: Grams, context: StepContext): Step[] {
+  const [next, ...later] = state.steps.slice(nextStepIndex(state));
+  if (!next) return [];
+  if (next.kind === 'working') {
+    return [next, ...later].map(({ plates: _old, ...step }) => ({ ...step, loadG }));
+  }
+  const working = later.filter((step) => step.kind === 'working');
+  const coming = later.filter((step) => step.kind === 'warm-up');
+  const workingG = working[0]?.loadG ?? state.plan.loadG;
+  const request = rampRequest(
+    { ...state.plan, loadG: workingG },
+    { kind: state.plan.ramp, primer: 'working', extra: 0, most: later.length + 1 },
+    context,
+  );
+  return stepsOf(replanRest(request, { ...next, loadG }, coming), working);
+}
+
+/** The setting of a lift's ramp, with what the trainer chose today. */
+export interface RampToday {
+  kind: RampSetting['kind'];
+  primer: Primer;
+  extra: number;
+  most: number;
+  /** The rule behind it, in one sentence. */
+  why?: string;
+}
+
+/** The steps still to do when the ramp, or the working load before any working set, becomes another. */
+export function stepsWithRamp(
+  state: LiftState,
+  setting: RampToday,
+  workingG: Grams,
+  context: StepContext,
 ): Step[] {
-  const ramp = planRamp(kind, target, loads).filter((step) => step.load.loadG > aboveG);
-  return ramp.map((step, index) => ({
-    kind: 'warm-up',
-    loadG: step.load.loadG,
-    reps: step.reps,
-    purpose: step.purpose,
-    restS: restAfterWarmUp(
-      step.load.loadG,
-      target.workingG,
-      index === ramp.length - 1,
-      lift.restClass,
-    ),
-  }));
+  const working = workingAhead(state).map((step) => ({ ...step, loadG: workingG }));
+  if (countedSets(state, 'working').length > 0) return working;
+  const request = rampRequest({ ...state.plan, loadG: workingG }, setting, context);
+  return stepsOf(planRamp({ ...request, done: lastWarmUp(state) }), working);
+}
+
+/** This many reps more than planned, close to the working load, count as a set more. */
+const MANY_MORE = 3;
+
+/**
+ * The steps still to do after a warm-up set was done with other reps than planned: none behind it takes more reps
+ * than it, and one of them goes where it was so much more that another would tire. Null where nothing changes.
+ */
+export function stepsAfterReps(
+  state: LiftState,
+  planned: Step,
+  reps: number,
+): { steps: Step[]; reason: string } | null {
+  const ahead = state.steps.slice(nextStepIndex(state));
+  const workingG = ahead.find((step) => step.kind === 'working')?.loadG ?? state.plan.loadG;
+  const tiring =
+    reps >= planned.reps + MANY_MORE && reps > mostReps(planned.loadG, workingG, state.plan.reps);
+  const gone = tiring ? ahead.findIndex((step) => step.kind === 'warm-up') : -1;
+  const kept = ahead.filter((_, index) => index !== gone);
+  const steps = kept.map((step) =>
+    step.kind === 'warm-up' && step.reps > reps ? { ...step, reps: Math.max(1, reps) } : step,
+  );
+  const same = gone < 0 && steps.every((step, index) => step === ahead[index]);
+  if (same) return null;
+  return {
+    steps,
+    reason:
+      gone >= 0
+        ? `${reps} reps so close to the working load: one warm-up set less`
+        : `No more reps than the ${reps} just done`,
+  };
 }

@@ -2,15 +2,18 @@ import { absenceShare } from '../decision/absence';
 import { chooseImplement } from '../implement';
 import { isClosed, liftLimit, startsCareful, workingRange } from '../limits';
 import { stresses, type Lift } from '../lift';
-import { atOrBelow, loadables, type Loadable } from '../loadable';
+import { atOrBelow, loadables } from '../loadable';
 import type { Unit } from '../mass';
 import { openFlags, type Person } from '../person';
 import type { StrengthProfile } from '../profile/strength';
-import { chooseRamp } from '../ramp/ramp-kind';
+import type { RampHabit } from '../ramp/habit';
+import { planRamp } from '../ramp/plan-ramp';
+import { rampFor } from '../ramp/ramp-for';
+import { isWarm } from '../ramp/warm-muscles';
 import { restBetweenWork } from '../rest';
-import type { Room } from '../room';
-import { warmUpSteps } from './adjust-steps';
-import type { LiftPlan, PastStep, PlannedLift, Step } from './plan';
+import type { Plate, Room } from '../room';
+import { rampRequest, stepsOf } from './adjust-steps';
+import type { LiftPlan, LoadedLift, PastStep, PlannedLift, Step } from './plan';
 
 /** A lift of the programme with the style it is taught in and the cue to begin with. */
 export interface ProgrammeLift {
@@ -32,6 +35,8 @@ export interface DraftInput {
   lastDone: Record<string, string>;
   /** Main fault of each session of a lift, latest first, by lift id. */
   faults: Record<string, (string | null)[]>;
+  /** What was chosen and learned of ramps, by lift id. */
+  habits: Record<string, RampHabit>;
   room: Room;
   unit: Unit;
   /** ISO time. */
@@ -45,10 +50,14 @@ export interface ClosedLift {
   overridable: boolean;
 }
 
-export interface Draft {
-  lifts: PlannedLift[];
+/** The lifts of a session with their loads, and those that are left out. */
+export interface LoadsDraft<T extends LoadedLift = LoadedLift> {
+  lifts: T[];
   closed: ClosedLift[];
 }
+
+/** The same with ramps: what a session starts with. */
+export type Draft = LoadsDraft<PlannedLift>;
 
 const DAY_MS = 24 * 3600 * 1000;
 const SETS = 3;
@@ -65,7 +74,7 @@ export function daysSince(last: string | undefined, now: string): number | null 
   return last === undefined ? null : Math.floor((Date.parse(now) - Date.parse(last)) / DAY_MS);
 }
 
-type Found = Pick<PlannedLift, 'why' | 'belief' | 'certainty' | 'climb'> & { plan: LiftPlan };
+type Found = Pick<LoadedLift, 'why' | 'belief' | 'certainty' | 'climb'> & { plan: LiftPlan };
 
 /** A plan for a lift without one: the conservative start, and a climb from it where the lift has no evidence. */
 export function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null {
@@ -170,12 +179,8 @@ function closedBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
     : null;
 }
 
-/** A lift as a session starts with it: plan, ramp, steps and reason; null when the room has nothing for it. */
-export function planLift(
-  entry: ProgrammeLift,
-  input: DraftInput,
-  warm: boolean,
-): PlannedLift | null {
+/** A lift with its load and reason; null when the room has nothing for it. */
+export function loadLift(entry: ProgrammeLift, input: DraftInput): LoadedLift | null {
   const { lift } = entry;
   const kept = input.plans[lift.id];
   const found = kept
@@ -183,43 +188,73 @@ export function planLift(
     : firstPlan(entry, input);
   if (!found) return null;
   const { plan, ...grounds } = found;
-  const ramp = chooseRamp(input.person.trainingMonths, plan.reps, warm);
-  const loads: Loadable[] = loadables(input.room, plan.implement);
-  const target = { workingG: plan.loadG, workingReps: plan.reps };
+  return { ...plan, ...grounds, lastTime: input.lastTime[lift.id] ?? [] };
+}
+
+/** A loaded lift with its ramp, planned from the plates that stand on its implement. */
+function withRamp(
+  loaded: LoadedLift,
+  lift: Lift,
+  input: DraftInput,
+  warm: boolean,
+  standing: readonly Plate[],
+): PlannedLift {
+  const { person, room, unit } = input;
+  const setting = rampFor(person, lift, loaded.reps, warm, input.habits[lift.id]);
+  const { kind: ramp, primer, why: rampWhy } = setting;
+  const working = workingSteps(loaded);
   // The first set of a climb is light enough to be its own warm-up.
-  const warmUps = grounds.climb ? [] : warmUpSteps(ramp, target, lift, loads);
-  return {
-    ...plan,
-    ...grounds,
-    ramp,
-    steps: [...warmUps, ...workingSteps(plan)],
-    lastTime: input.lastTime[lift.id] ?? [],
-  };
+  if (loaded.climb) return { ...loaded, ramp, primer, rampWhy, steps: working };
+  const request = rampRequest(loaded, setting, { lift, room, unit, standing });
+  return { ...loaded, ramp, primer, rampWhy, steps: stepsOf(planRamp(request), working) };
+}
+
+/** A lift as a session takes it in: load, ramp, steps and reason; null when the room has nothing for it. */
+export function planLift(
+  entry: ProgrammeLift,
+  input: DraftInput,
+  warm: boolean,
+  standing: readonly Plate[] = [],
+): PlannedLift | null {
+  const loaded = loadLift(entry, input);
+  return loaded && withRamp(loaded, entry.lift, input, warm, standing);
+}
+
+/** Lifts with their loads; those that are closed, or that the room has nothing for, are listed apart with why. */
+export function draftLoads(input: DraftInput): LoadsDraft {
+  const draft: LoadsDraft = { lifts: [], closed: [] };
+  for (const entry of input.programme) {
+    const closed = closedBy(entry, input);
+    const loaded = closed ? null : loadLift(entry, input);
+    const why = `${input.room.name} has nothing to load it with`;
+    if (loaded) draft.lifts.push(loaded);
+    else draft.closed.push(closed ?? { liftId: entry.lift.id, why, overridable: false });
+  }
+  return draft;
+}
+
+/** The plates that a lift's last step leaves on its implement. */
+function leftOn(lift: PlannedLift, room: Room): Plate[] {
+  const ids = lift.steps.at(-1)?.plates ?? [];
+  return ids.flatMap((id) => room.plates.find((plate) => plate.id === id) ?? []);
 }
 
 /**
- * Today's session from what is known: each lift with a load that exists, its ramp and its reason.
- * Lifts that are closed, or that the room has nothing for, are listed apart with why.
+ * Today's session from what is known: each lift with a load that exists, its ramp and its reason. Muscles that an
+ * earlier lift warmed shorten a ramp, and a bar used again is loaded from what the earlier lift leaves on it.
  */
 export function draftSession(input: DraftInput): Draft {
-  const draft: Draft = { lifts: [], closed: [] };
-  const warmMuscles = new Set<string>();
-  for (const entry of input.programme) {
-    const { lift } = entry;
-    const closed = closedBy(entry, input);
-    if (closed) {
-      draft.closed.push(closed);
-      continue;
-    }
-    const warm = lift.muscles.main.every((muscle) => warmMuscles.has(muscle));
-    const planned = planLift(entry, input, warm);
-    if (!planned) {
-      const why = `${input.room.name} has nothing to load it with`;
-      draft.closed.push({ liftId: lift.id, why, overridable: false });
-      continue;
-    }
-    draft.lifts.push(planned);
-    for (const muscle of lift.muscles.main) warmMuscles.add(muscle);
+  const { lifts: loaded, closed } = draftLoads(input);
+  const lifts: PlannedLift[] = [];
+  const before: Lift[] = [];
+  const standing = new Map<string, Plate[]>();
+  for (const each of loaded) {
+    const { lift } = input.programme.find((entry) => entry.lift.id === each.liftId)!;
+    const key = Object.values(each.implement).join('/');
+    const planned = withRamp(each, lift, input, isWarm(lift, before), standing.get(key) ?? []);
+    standing.set(key, leftOn(planned, input.room));
+    lifts.push(planned);
+    before.push(lift);
   }
-  return draft;
+  return { lifts, closed };
 }

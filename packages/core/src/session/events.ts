@@ -1,5 +1,7 @@
 import type { Joint } from '../lift';
 import type { Grams, Unit } from '../mass';
+import type { RampChoice, WarmUpVerdict } from '../ramp/habit';
+import type { GeneralStep } from '../warm-up/general';
 import type { LiftPlan, PlannedLift, Step, StepKind } from './plan';
 
 /** A rep that was not clean, counted from 1, and the fault seen in it. */
@@ -18,6 +20,9 @@ export interface SetResult {
   rir: number | null;
 }
 
+/** How a step of the general part stands. */
+export type DrillState = 'open' | 'done' | 'skipped';
+
 export type PainKind = 'ache' | 'sharp' | 'numb' | 'dizzy' | 'chest';
 export type Side = 'left' | 'right' | 'both' | 'none';
 
@@ -29,7 +34,17 @@ export interface EventPayloads {
     roomId: string;
     unit: Unit;
     lifts: PlannedLift[];
+    /** The general part of the warm-up; absent in sessions from before there was one. */
+    general?: GeneralStep[];
   };
+  /** Steps of the general part that were done or left out; `open` takes them up again. */
+  'drills.marked': { drillIds: string[]; state: DrillState };
+  'drill.swapped': { drillId: string; by: GeneralStep };
+  /** Replaces the general part, as when it is fitted into another time. */
+  'general.planned': { steps: GeneralStep[] };
+  'ramp.chosen': RampChoice & { liftId: string };
+  /** How the warm-up felt, after the first working set. */
+  'warm-up.judged': { liftId: string; verdict: WarmUpVerdict; note: string };
   'lift.added': { lift: PlannedLift };
   /** `skipped: false` takes the lift up again. */
   'lift.skipped': { liftId: string; skipped: boolean; reason: string | null };

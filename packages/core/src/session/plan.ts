@@ -2,6 +2,7 @@ import type { LoadBelief, RepRange } from '../lift';
 import type { Implement } from '../loadable';
 import type { Grams } from '../mass';
 import type { Certainty } from '../profile/strength';
+import type { Primer } from '../ramp/plan-ramp';
 import type { RampKind } from '../ramp/ramp-kind';
 
 /** What a lift is to be done with next time: the part of a plan that is carried from session to session. */
@@ -32,8 +33,10 @@ export interface Step {
   reps: number;
   /** What a warm-up set is for; empty for working sets. */
   purpose: string;
-  /** Seconds of rest after it. */
+  /** Seconds until the next set, the change of load included. */
   restS: number;
+  /** Ids of the plates on one sleeve, inner to outer, as planned with the sets around it; absent without plates. */
+  plates?: string[];
 }
 
 /** A set as the faint ramp of last time shows it. */
@@ -43,10 +46,8 @@ export interface PastStep {
   reps: number;
 }
 
-/** A lift as the session starts with it. */
-export interface PlannedLift extends LiftPlan {
-  ramp: RampKind;
-  steps: Step[];
+/** A lift with its load, before its ramp is planned. */
+export interface LoadedLift extends LiftPlan {
   /** Where the load comes from, in one sentence. */
   why: string;
   /** The belief behind the load; null where it was carried over as it was. */
@@ -56,4 +57,14 @@ export interface PlannedLift extends LiftPlan {
   certainty?: Certainty;
   /** The sets climb to the load: a lift without evidence finds its weight on the floor. */
   climb?: boolean;
+}
+
+/** A lift as the session starts with it. */
+export interface PlannedLift extends LoadedLift {
+  ramp: RampKind;
+  /** The rule behind the ramp, in one sentence; absent in sessions from before it was kept. */
+  rampWhy?: string;
+  /** What the ramp does at the working load; absent likewise. */
+  primer?: Primer;
+  steps: Step[];
 }

@@ -12,6 +12,8 @@ function liftState(plan: PlannedLift): LiftState {
     pains: [],
     adjusted: null,
     answer: null,
+    rampChoice: null,
+    warmUp: null,
     notes: [],
   };
 }
@@ -86,6 +88,29 @@ const handlers: Handlers = {
       lift.steps = [...lift.steps.slice(0, fromStep), ...steps];
       lift.adjusted = { eventId: id, reason };
     }),
+  'drills.marked': (state, { drillIds, state: mark }, { at }) => {
+    state.generalSince = at;
+    for (const step of state.general) if (drillIds.includes(step.drillId)) step.state = mark;
+  },
+  'drill.swapped': (state, { drillId, by }, { at }) => {
+    const place = state.general.findIndex((step) => step.drillId === drillId);
+    if (place < 0 || state.general.some((step) => step.drillId === by.drillId)) return;
+    state.general[place] = { ...by, state: 'open' };
+    state.swaps[drillId] = by.drillId;
+    state.generalSince = at;
+  },
+  'general.planned': (state, { steps }) => {
+    const stood = new Map(state.general.map((step) => [step.drillId, step.state]));
+    state.general = steps.map((step) => ({ ...step, state: stood.get(step.drillId) ?? 'open' }));
+  },
+  'ramp.chosen': (state, { liftId, kind, primer }) =>
+    onLift(state, liftId, (lift) => {
+      lift.rampChoice = { kind, primer };
+    }),
+  'warm-up.judged': (state, { liftId, verdict, note }) =>
+    onLift(state, liftId, (lift) => {
+      lift.warmUp = { verdict, note };
+    }),
   'suggestion.answered': (state, { liftId, ...answer }) =>
     onLift(state, liftId, (lift) => {
       lift.answer = answer;
@@ -125,6 +150,9 @@ export function reduceSession(events: readonly SessionEvent[]): SessionState | n
     unit: start.payload.unit,
     startedAt: start.at,
     finishedAt: null,
+    general: (start.payload.general ?? []).map((step) => ({ ...step, state: 'open' })),
+    generalSince: start.at,
+    swaps: {},
     lifts: start.payload.lifts.map(liftState),
     notes: [],
   };

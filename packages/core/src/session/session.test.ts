@@ -9,7 +9,7 @@ import { painStop } from './pain-gate';
 import { reduceSession } from './reduce';
 import { currentRest, restLeft } from './rest-state';
 import { countedSets, nextStepIndex, type LiftState, type SessionState } from './state';
-import { stepsWithLoad, stepsWithWorkingLoad } from './adjust-steps';
+import { stepsAfterReps, stepsWithLoad, stepsWithRamp } from './adjust-steps';
 import type { PlannedLift } from './plan';
 import { evidenceOf } from '../history';
 
@@ -25,6 +25,7 @@ const input: DraftInput = {
   lastTime: {},
   lastDone: {},
   faults: {},
+  habits: {},
   room,
   unit: 'kg',
   now: NOW,
@@ -278,7 +279,12 @@ describe('the next set', () => {
 
   it('leaves a plan that the trainer changed as it is', () => {
     const { session } = after({ rir: 0 });
-    const steps = stepsWithLoad(session.lift(), kg(60));
+    const steps = stepsWithLoad(session.lift(), kg(60), {
+      lift: squat,
+      room,
+      unit: 'kg',
+      standing: [],
+    });
     session.add('plan.adjusted', {
       liftId: squat.id,
       fromStep: nextStepIndex(session.lift()),
@@ -307,15 +313,60 @@ describe('the next set', () => {
     expect(proposeNextSet(session.lift(row.id), { ...context, lift: row }).kind).toBe('done');
   });
 
+  const setting = { kind: 'build' as const, primer: 'working' as const, extra: 0, most: 12 };
+  const around = { lift: squat, room, unit: 'kg' as const, standing: [] };
+  /** A log with a ramp to 90 kg, planned in full. */
+  const ramped = () => {
+    const session = log({ climb: false, targetRir: 2, loadG: kg(90) });
+    session.add('plan.adjusted', {
+      liftId: squat.id,
+      fromStep: 0,
+      steps: stepsWithRamp(session.lift(), setting, kg(90), around),
+      reason: 'Build',
+    });
+    return session;
+  };
+
   it('plans the ramp anew for another working load, above what was done', () => {
-    const session = log();
+    const session = ramped();
     session.set();
     const done = session.lift().steps[0]!.loadG;
-    const steps = stepsWithWorkingLoad(session.lift(), kg(90), squat, context.loads);
+    const steps = stepsWithRamp(session.lift(), setting, kg(100), around);
     expect(
-      steps.filter((step) => step.kind === 'working').every((step) => step.loadG === kg(90)),
+      steps.filter((step) => step.kind === 'working').every((step) => step.loadG === kg(100)),
     ).toBe(true);
+    expect(steps.filter((step) => step.kind === 'warm-up').length).toBeGreaterThan(1);
     expect(steps.every((step) => step.loadG > done)).toBe(true);
+  });
+
+  it('plans the rest of a ramp anew when a warm-up load is changed, and nothing before it', () => {
+    const session = ramped();
+    session.set();
+    const planned = session.lift().steps;
+    const steps = stepsWithLoad(session.lift(), kg(60), { ...around });
+    expect(steps[0]).toMatchObject({ kind: 'warm-up', loadG: kg(60), reps: planned[1]!.reps });
+    const loads = steps.map((step) => step.loadG);
+    expect(loads).toEqual([...loads].sort((a, b) => a - b));
+    expect(steps.length).toBeLessThanOrEqual(planned.length - 1);
+    expect(loads.at(-1)).toBe(kg(90));
+    session.add('plan.adjusted', { liftId: squat.id, fromStep: 1, steps, reason: 'asked for 60' });
+    expect(session.lift().steps[0]).toEqual(planned[0]);
+    expect(steps[0]!.plates).toBeDefined();
+  });
+
+  it('asks for no more reps than were just done, and for a set less after far too many', () => {
+    const session = ramped();
+    const [first] = session.lift().steps;
+    session.set({ reps: 5 });
+    const fewer = stepsAfterReps(session.lift(), first!, 5)!;
+    expect(fewer.steps.filter((step) => step.kind === 'warm-up').map((step) => step.reps)).toEqual([
+      5, 4, 3,
+    ]);
+    expect(stepsAfterReps(session.lift(), first!, 10)).toBeNull();
+    const close = { ...first!, loadG: kg(75), reps: 4 };
+    const tired = stepsAfterReps(session.lift(), close, 12)!;
+    expect(tired.steps).toHaveLength(session.lift().steps.length - 2);
+    expect(tired.reason).toMatch(/one warm-up set less/);
   });
 });
 

@@ -1,5 +1,7 @@
 import type { Unit } from '../mass';
-import type { EventPayloads, SetResult } from './events';
+import type { RampChoice, WarmUpVerdict } from '../ramp/habit';
+import type { GeneralStep } from '../warm-up/general';
+import type { DrillState, EventPayloads, SetResult } from './events';
 import type { LiftPlan, PlannedLift, Step, StepKind } from './plan';
 
 /** A correction keeps what it corrected. */
@@ -39,6 +41,17 @@ export interface Answer {
   reason: string | null;
 }
 
+/** A step of the general part as it stands. */
+export interface GeneralStepState extends GeneralStep {
+  state: DrillState;
+}
+
+/** How a lift's warm-up felt, and what was noted about it. */
+export interface JudgedWarmUp {
+  verdict: WarmUpVerdict;
+  note: string;
+}
+
 /** A lift of the session as it stands. */
 export interface LiftState {
   plan: PlannedLift;
@@ -50,6 +63,9 @@ export interface LiftState {
   /** Id of the event that last changed the steps by hand, and its reason. */
   adjusted: { eventId: string; reason: string } | null;
   answer: Answer | null;
+  /** The ramp that the trainer chose today instead of the rule's; null where it was left to the rule. */
+  rampChoice: RampChoice | null;
+  warmUp: JudgedWarmUp | null;
   notes: string[];
 }
 
@@ -63,6 +79,12 @@ export interface SessionState {
   unit: Unit;
   startedAt: string;
   finishedAt: string | null;
+  /** The general part of the warm-up, in order; empty where there is none. */
+  general: GeneralStepState[];
+  /** Since when its current step is the current one (ISO). */
+  generalSince: string;
+  /** Drills that were done instead of others, by id, today. */
+  swaps: Record<string, string>;
   lifts: LiftState[];
   notes: string[];
 }

@@ -17,6 +17,7 @@ import { useTrainers } from '../../state/queries';
 import { queryClient } from '../../state/query-client';
 import { useSettings } from '../../state/settings';
 import { useOutbox } from '../../state/use-journal';
+import { WarmUpTasteSection } from '../warm-up/WarmUpTasteSection';
 import { leave } from './account-actions';
 
 const themes = [
@@ -124,6 +125,7 @@ export function SettingsScreen({ account }: { account: Account }) {
       <Section title="Look">
         <Choice label="Theme" options={themes} value={theme} onChange={setTheme} />
       </Section>
+      <WarmUpTasteSection />
       <Outbox />
       <Section title="Trainers">
         {(trainers ?? []).map((trainer) => (

@@ -20,6 +20,7 @@ import { draftFor, startSession } from '../floor/actions';
 import { useFloorUi } from '../floor/floor-ui';
 import { loadReps } from '../floor/words';
 import { useRoomChoice } from '../room/use-room';
+import { WarmUpHabits } from '../warm-up/WarmUpHabits';
 import { BookSheet } from './BookSheet';
 import { FactsSheet } from './FactsSheet';
 import { FlagChips } from './FlagChips';
@@ -161,6 +162,7 @@ function ClientPage({
         />
       )}
       <LiftTrends client={client} account={account} />
+      <WarmUpHabits client={client} account={account} />
       <Section title="Sessions">
         <SessionHistory clientId={id} zone={zone} />
       </Section>

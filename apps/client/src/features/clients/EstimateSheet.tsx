@@ -12,7 +12,8 @@ import { useNow } from '../../design/use-now';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { changeSet } from '../../state/past-session';
 import { attempt } from '../../state/problems';
-import { useEvidence, useReplay } from '../../state/use-evidence';
+import { useEvidence } from '../../state/use-evidence';
+import { useHeavy } from '../../state/use-heavy';
 import { shortDate } from '../day/day-time';
 import { loadReps, loadUnit, rirText } from '../floor/words';
 import { CorrectSet } from './CorrectSet';
@@ -98,10 +99,10 @@ export function EstimateSheet({
   const task = useMemo(() => {
     if (!sets) return null;
     const { history: _history, ...person } = client;
-    return { kind: 'explain' as const, person, sets, now, liftId: lift.id, reps, rir };
+    return { person, sets, now, liftId: lift.id, reps, rir };
   }, [client, sets, now, lift.id, reps, rir]);
   // Sets that the trainer left out move nothing, and are shown all the same.
-  const answer = useReplay(task);
+  const answer = useHeavy('explain', task);
   const leftOut = (sets ?? []).filter(
     (set) => set.liftId === lift.id && set.standing === 'left out',
   );

@@ -8,7 +8,8 @@ import { Section } from '../../design/Section';
 import { LoadingState } from '../../design/States';
 import { Trend } from '../../design/Trend';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
-import { useEvidence, useReplay } from '../../state/use-evidence';
+import { useEvidence } from '../../state/use-evidence';
+import { useHeavy } from '../../state/use-heavy';
 import { loadUnit } from '../floor/words';
 import { EstimateSheet } from './EstimateSheet';
 
@@ -23,9 +24,9 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
   const task = useMemo(() => {
     if (!sets) return null;
     const { history: _history, ...person } = client;
-    return { kind: 'trends' as const, person, sets, now };
+    return { person, sets, now };
   }, [client, sets, now]);
-  const trends = useReplay(task);
+  const trends = useHeavy('trends', task);
   if (sets?.length === 0) return null;
   const say = (grams: number) => massText(Math.round(grams), unit);
   const rows = Object.entries(trends ?? {}).flatMap(([liftId, points]) => {

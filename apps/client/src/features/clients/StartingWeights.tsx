@@ -1,6 +1,6 @@
 import { liftById, programmeFor } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { liftLimit, isClosed, massNumber, massText, type Draft, type Room } from '@spalo/core';
+import { liftLimit, isClosed, massNumber, massText, type LoadsDraft, type Room } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BeliefBand } from '../../design/BeliefBand';
@@ -26,7 +26,7 @@ export function StartingWeights({
   account,
 }: {
   client: Client;
-  draft: Draft;
+  draft: LoadsDraft;
   room: Room;
   account: Account;
 }) {

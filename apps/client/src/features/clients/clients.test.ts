@@ -1,7 +1,7 @@
 import { lifts } from '@spalo/catalog';
 import { replay, saveBelief, type PastSet } from '@spalo/core';
 import { served } from '../../state/client-facts.test-help';
-import { doReplay } from '../../state/replay-task';
+import { doHeavy } from '../../state/heavy-task';
 import { profileOfClient } from '../../state/strength';
 import { factsOfClient } from './change-client';
 import { ordered } from './client-order';
@@ -73,9 +73,12 @@ describe('strength on the device', () => {
 
   it('is replayed by the task that the worker runs', () => {
     const base = { person: served, sets, now: NOW };
-    const trends = doReplay({ ...base, kind: 'trends' });
+    const trends = doHeavy({ kind: 'trends', input: base });
     expect(Object.keys(trends)).toEqual(['back-squat']);
-    const answer = doReplay({ ...base, kind: 'explain', liftId: 'split-squat', reps: 10, rir: 2 });
+    const answer = doHeavy({
+      kind: 'explain',
+      input: { ...base, liftId: 'split-squat', reps: 10, rir: 2 },
+    });
     expect(answer).toMatchObject({ own: [], related: [{ liftId: 'back-squat', sets: 3 }] });
   });
 });

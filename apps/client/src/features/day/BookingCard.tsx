@@ -1,6 +1,6 @@
 import { cueOf, liftById, styleOf } from '@spalo/catalog';
 import type { Account, Booking, Client } from '@spalo/contract';
-import type { Draft } from '@spalo/core';
+import type { LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
@@ -30,7 +30,7 @@ export function BookingCard({
 }: {
   booking: Booking;
   client: Client;
-  draft: Draft | null;
+  draft: LoadsDraft | null;
   account: Account;
   chosen: boolean;
   onOpen: () => void;

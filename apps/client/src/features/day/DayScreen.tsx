@@ -1,4 +1,5 @@
 import type { Account, Booking, Client } from '@spalo/contract';
+import type { Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -10,12 +11,15 @@ import { Quiet, Strong, Title } from '../../design/Words';
 import { attempt } from '../../state/problems';
 import { useBookings, useClients, useRooms } from '../../state/queries';
 import { FlagChips } from '../clients/FlagChips';
-import { draftFor, startSession } from '../floor/actions';
+import { draftFor, someone, startSession } from '../floor/actions';
 import { useFloorUi } from '../floor/floor-ui';
 import { useRoomChoice } from '../room/use-room';
 import { BookingCard, stateOf } from './BookingCard';
 import { dayBounds } from './day-time';
 import { SessionPlan } from './SessionPlan';
+import { Banner } from '../../design/Banner';
+import { useHeavy } from '../../state/use-heavy';
+import { sessionDuration } from '../warm-up/steps-duration';
 import { Sheet } from '../../design/Sheet';
 
 /** Today's bookings in time's order, each with its brief; beside them, when wide, the plan of one. */
@@ -120,7 +124,16 @@ export function DayScreen({ account }: { account: Account }) {
           {list}
         </ScrollView>
         <ScrollView className="flex-1" contentContainerClassName="max-w-[46rem] gap-4 p-6">
-          {shown && detail && <Brief client={shown.client} draft={detail} unit={unit} />}
+          {shown && detail && room && (
+            <Brief
+              key={shown.client.id}
+              client={shown.client}
+              draft={detail}
+              account={account}
+              room={room}
+              minutes={shown.booking.minutes}
+            />
+          )}
         </ScrollView>
       </View>
     );
@@ -133,8 +146,15 @@ export function DayScreen({ account }: { account: Account }) {
         open={opened !== undefined}
         onClose={() => setOpenId(null)}
       >
-        {opened && detail && (
-          <Brief client={opened.client} draft={detail} unit={unit} titled={false} />
+        {opened && detail && room && (
+          <Brief
+            client={opened.client}
+            draft={detail}
+            account={account}
+            room={room}
+            minutes={opened.booking.minutes}
+            titled={false}
+          />
         )}
       </Sheet>
     </ScrollView>
@@ -145,15 +165,28 @@ export function DayScreen({ account }: { account: Account }) {
 function Brief({
   client,
   draft,
-  unit,
+  account,
+  room,
+  minutes,
   titled = true,
 }: {
   client: Client;
   draft: ReturnType<typeof draftFor>;
-  unit: 'kg' | 'lb';
+  account: Account;
+  room: Room;
+  /** What was booked. */
+  minutes: number;
   titled?: boolean;
 }) {
   const router = useRouter();
+  const { unit } = account.studio;
+  const task = useMemo(() => someone(client, room, account), [client, room, account]);
+  const whole = useHeavy('draft', task);
+  const seconds = useMemo(
+    () => whole && sessionDuration(whole.lifts, whole.general.steps, room),
+    [whole, room],
+  );
+  const late = seconds ? Math.round(seconds.totalS / 60) - minutes : 0;
   return (
     <View className="gap-4">
       {titled && (
@@ -169,7 +202,12 @@ function Brief({
         .map((flag) => (
           <Quiet key={flag.id}>{`${flag.place}: ${flag.note}`}</Quiet>
         ))}
-      <SessionPlan draft={draft} unit={unit} />
+      {late > 0 && (
+        <Banner kind="wait" title={`About ${late} min longer than the ${minutes} min booked`}>
+          Fit the warm-up into less time on the floor, or leave a lift out.
+        </Banner>
+      )}
+      <SessionPlan draft={draft} whole={whole} seconds={seconds} unit={unit} />
       <Button
         label="Open the client’s page"
         onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}

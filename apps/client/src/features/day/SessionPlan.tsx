@@ -1,18 +1,40 @@
 import { cueOf, liftById, styleOf } from '@spalo/catalog';
-import { massNumber, type Draft, type Unit } from '@spalo/core';
+import { massNumber, type Unit } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
-import { loadUnit } from '../floor/words';
+import type { WholeDraft } from '../../state/ramp-work';
+import { loadReps, loadUnit } from '../floor/words';
+import { minutesText, rampWords } from '../warm-up/ramp-words';
+import type { draftFor } from '../floor/actions';
 
-/** What a session holds, lift by lift: load, reps, focus, and where the load comes from. */
-export function SessionPlan({ draft, unit }: { draft: Draft; unit: Unit }) {
+/** What a session holds, lift by lift: load, reps, ramp, focus, and where the load comes from. */
+export function SessionPlan({
+  draft,
+  whole,
+  seconds,
+  unit,
+}: {
+  draft: ReturnType<typeof draftFor>;
+  /** The same with its ramps and general part; null until the worker has planned them. */
+  whole: WholeDraft | null;
+  /** How long it takes, part by part. */
+  seconds: { generalS: number; rampsS: number; workS: number; totalS: number } | null;
+  unit: Unit;
+}) {
   return (
     <View className="gap-3">
+      {seconds && (
+        <Strong>
+          {`About ${minutesText(seconds.totalS)}: ${minutesText(seconds.generalS)} general, ${minutesText(seconds.rampsS)} ramps, ${minutesText(seconds.workS)} work`}
+        </Strong>
+      )}
       {draft.lifts.map((plan) => {
         const lift = liftById(plan.liftId);
         const style = styleOf(lift.id, plan.styleId);
         const cue = cueOf(style, plan.focusCueId);
+        const planned = whole?.lifts.find((each) => each.liftId === plan.liftId);
+        const warmUps = planned?.steps.filter((step) => step.kind === 'warm-up') ?? [];
         return (
           <View key={plan.liftId} className="gap-1 border-b-2 border-line pb-2">
             <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
@@ -24,6 +46,13 @@ export function SessionPlan({ draft, unit }: { draft: Draft; unit: Unit }) {
                 <Quiet>{`· ${plan.sets} sets`}</Quiet>
               </View>
             </View>
+            {planned && !plan.climb && (
+              <Quiet>
+                {warmUps.length > 0
+                  ? `${rampWords[planned.ramp].name}: ${warmUps.map((step) => loadReps(step.loadG, step.reps, unit)).join(', ')}`
+                  : 'No warm-up set needed'}
+              </Quiet>
+            )}
             {cue && (
               <Quiet>{`Focus: ${cue.text.charAt(0).toLowerCase()}${cue.text.slice(1)}`}</Quiet>
             )}

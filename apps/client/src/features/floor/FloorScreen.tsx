@@ -10,6 +10,7 @@ import { useWide } from '../../design/use-wide';
 import { useFloorUi } from './floor-ui';
 import { Lane } from './Lane';
 import { laneDoing, type LaneView } from './lane-view';
+import { sharingLane } from '../warm-up/shared-bar';
 import { useLanes } from './use-lanes';
 import { clock } from './words';
 
@@ -64,7 +65,10 @@ export function FloorScreen({ account }: { account: Account }) {
           icon="floor"
           title="Nobody on the floor"
           action={
-            <Button kind="main" label="See who comes today" onPress={() => router.push('/day')} />
+            <View className="gap-2">
+              <Button kind="main" label="See who comes today" onPress={() => router.push('/day')} />
+              <Button label="Warm-up bench" icon="floor" onPress={() => router.push('/bench')} />
+            </View>
           }
         >
           Start a client from the day, or any client from their page. Up to four can train at once.
@@ -83,7 +87,7 @@ export function FloorScreen({ account }: { account: Account }) {
             className={index > 0 ? 'border-l-2 border-line' : ''}
             style={{ width: laneWidth(width, lanes.length) }}
           >
-            <Lane lane={lane} account={account} wide />
+            <Lane lane={lane} account={account} partner={sharingLane(lane, lanes)} wide />
           </View>
         ))}
       </ScrollView>
@@ -95,7 +99,13 @@ export function FloorScreen({ account }: { account: Account }) {
       <View className="px-4 pt-2">
         <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
       </View>
-      <Lane key={lane.session.id} lane={lane} account={account} wide={false} />
+      <Lane
+        key={lane.session.id}
+        lane={lane}
+        account={account}
+        partner={sharingLane(lane, lanes)}
+        wide={false}
+      />
     </View>
   );
 }

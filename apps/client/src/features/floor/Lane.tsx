@@ -1,3 +1,4 @@
+import { findDrill } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
 import { massNumber, type Doubt, type SetResult } from '@spalo/core';
 import { useRouter } from 'expo-router';
@@ -5,9 +6,13 @@ import { memo, useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
+import { Chip } from '../../design/Chip';
 import { Ramp } from '../../design/Ramp';
 import { Body } from '../../design/Words';
 import { attempt } from '../../state/problems';
+import { GeneralPart } from '../warm-up/GeneralPart';
+import { RampSheet } from '../warm-up/RampSheet';
+import { SharedBarSheet } from '../warm-up/SharedBarSheet';
 import { EstimateSheet } from '../clients/EstimateSheet';
 import { floorActions } from './actions';
 import { ChecklistSheet } from './ChecklistSheet';
@@ -23,11 +28,13 @@ import { LogBar } from './LogBar';
 import { PainSheet } from './PainSheet';
 import { SetSheet } from './SetSheet';
 import { StopCard } from './StopCard';
+import { asksVerdict, VerdictCard } from './VerdictCard';
 import { WatchedSet } from './WatchedSet';
 import { loadUnit } from './words';
 import { WhySheet } from './WhySheet';
 
-type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'estimate' | 'more' | null;
+type Open =
+  'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'estimate' | 'ramp' | 'share' | 'more' | null;
 
 /** A set that was questioned, and what keeps it all the same. */
 interface Questioned {
@@ -41,8 +48,11 @@ export const Lane = memo(function Lane({
   lane,
   account,
   wide,
+  partner,
 }: {
   lane: LaneView;
+  /** Another lane on the same bar. */
+  partner?: LaneView;
   account: Account;
   wide: boolean;
 }) {
@@ -74,18 +84,34 @@ export const Lane = memo(function Lane({
     router.push({ pathname: '/wrap-up/[session]', params: { session: lane.session.id } });
   };
   const goOn = () => openLift(lane.session.id, null);
+  const { general } = lane;
+  /** Leaves what is open of the general part, so that the lane goes on to the first lift. */
+  const toFirstLift = () => {
+    const open = general.steps.filter((step) => step.state === 'open');
+    attempt(() =>
+      actions.markDrills(
+        open.map((step) => step.drillId),
+        'skipped',
+      ),
+    );
+  };
+  const drill = general.active && general.now ? findDrill(general.now.drillId) : undefined;
 
   return (
     <View className="min-h-0 flex-1">
       <ScrollView className="flex-1" contentContainerClassName="gap-1.5 px-4 pb-3 pt-2">
         <LaneHeader
           lane={lane}
-          view={view}
+          view={drill ? null : view}
+          title={drill ? 'General warm-up' : undefined}
           showName={wide}
           onChecklist={() => setOpen('checklist')}
           onMore={() => setOpen('more')}
         />
-        {view && (
+        {drill && (
+          <GeneralPart lane={lane} account={account} actions={actions} onLift={toFirstLift} />
+        )}
+        {view && !drill && (
           <Ramp
             steps={view.ramp}
             lastTime={view.state.plan.lastTime.map(({ kind, loadG, reps }) => ({
@@ -99,7 +125,24 @@ export const Lane = memo(function Lane({
             height={tall ? 150 : 88}
           />
         )}
-        {view?.next.kind === 'step' && (
+        {view && !drill && asksVerdict(view) && (
+          <VerdictCard
+            key={`${view.lift.id} verdict`}
+            lane={lane}
+            view={view}
+            onJudge={(verdict, note) =>
+              attempt(() => actions.judgeWarmUp(view.lift.id, verdict, note))
+            }
+          />
+        )}
+        {partner && view && (
+          <Chip
+            label={`One bar with ${partner.name}: load it together`}
+            icon="swap"
+            onPress={() => setOpen('share')}
+          />
+        )}
+        {view?.next.kind === 'step' && !drill && (
           <WatchedSet key={view.lift.id} lane={lane} view={view} onOpen={setOpen} />
         )}
         {view?.next.kind === 'stop' && (
@@ -125,7 +168,15 @@ export const Lane = memo(function Lane({
         {wide && <ComingLifts lane={lane} onOpen={(liftId) => openLift(lane.session.id, liftId)} />}
       </ScrollView>
       <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
-        {view?.next.kind === 'step' ? (
+        {drill && general.now ? (
+          <Button
+            kind="main"
+            big
+            label={`Done: ${drill.name.toLowerCase()}`}
+            onPress={() => attempt(() => actions.markDrills([drill.id], 'done'))}
+            className="flex-1"
+          />
+        ) : view?.next.kind === 'step' ? (
           <LogBar
             lane={lane}
             view={view}
@@ -181,10 +232,10 @@ export const Lane = memo(function Lane({
           view={view}
           unit={lane.session.unit}
           onClose={close}
-          onPick={(loadG) => closing(() => actions.changeLoad(view, loadG))}
+          onPick={(loadG) => closing(() => actions.changeLoad(lane, view, loadG))}
           onReplan={
             view.next.kind === 'step' && view.next.set.kind === 'warm-up'
-              ? (loadG) => closing(() => actions.changeWorkingLoad(view, loadG))
+              ? (loadG) => closing(() => actions.changeWorkingLoad(lane, view, loadG))
               : null
           }
         />
@@ -197,6 +248,12 @@ export const Lane = memo(function Lane({
           onAddSet={() => closing(() => actions.addSet(view))}
           onEstimate={() => setOpen('estimate')}
         />
+      )}
+      {partner && view && open === 'share' && (
+        <SharedBarSheet lane={lane} other={partner} onClose={close} />
+      )}
+      {view && open === 'ramp' && (
+        <RampSheet lane={lane} view={view} account={account} actions={actions} onClose={close} />
       )}
       {view && lane.client && open === 'estimate' && (
         <EstimateSheet
@@ -224,6 +281,7 @@ export const Lane = memo(function Lane({
       {view && openStep !== null && (
         <SetSheet
           view={view}
+          room={lane.room}
           index={openStep}
           unit={lane.session.unit}
           onClose={close}

@@ -8,12 +8,15 @@ import type { LaneView, LiftView } from './lane-view';
 export function LaneHeader({
   lane,
   view,
+  title,
   showName,
   onChecklist,
   onMore,
 }: {
   lane: LaneView;
   view: LiftView | null;
+  /** What the lane does where that is no lift. */
+  title?: string;
   showName: boolean;
   onChecklist: () => void;
   onMore: () => void;
@@ -30,7 +33,7 @@ export function LaneHeader({
           </View>
         )}
         <Title numberOfLines={2} className={showName ? '' : 'text-[1.75rem] leading-8'}>
-          {view ? view.lift.name : 'All lifts done'}
+          {title ?? (view ? view.lift.name : 'All lifts done')}
         </Title>
         <Quiet>
           {view

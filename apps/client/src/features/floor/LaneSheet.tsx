@@ -42,17 +42,18 @@ export function LaneSheet({
   const [closed, setClosed] = useState<Closed | null>(null);
   const [nothing, setNothing] = useState<string | null>(null);
   const { client } = lane;
-  const add = (lift: CatalogueLift) => {
-    const limit = client ? liftLimit(client, lift) : null;
-    if (isClosed(limit)) {
-      setClosed({ liftId: lift.id, range: null, why: limit.why, overridable: limit.overridable });
-      return;
-    }
-    const planned = planForLane(lane, lift.id);
-    setPicking(false);
-    setNothing(planned ? null : `${lane.room.name} has nothing to load ${lift.name} with`);
-    if (planned) attempt(() => actions.addLift(planned));
-  };
+  const add = (lift: CatalogueLift) =>
+    attempt(async () => {
+      const limit = client ? liftLimit(client, lift) : null;
+      if (isClosed(limit)) {
+        setClosed({ liftId: lift.id, range: null, why: limit.why, overridable: limit.overridable });
+        return;
+      }
+      const planned = await planForLane(lane, lift.id);
+      setPicking(false);
+      setNothing(planned ? null : `${lane.room.name} has nothing to load ${lift.name} with`);
+      if (planned) await actions.addLift(planned);
+    });
   const last = lastSet(lane.session);
   const keepNote = () => {
     attempt(async () => {
@@ -101,7 +102,9 @@ export function LaneSheet({
             <View className="flex-row gap-2">
               <Chip
                 label={view.state.skipped ? 'Take up' : 'Skip'}
-                onPress={() => attempt(() => actions.skipLift(view.lift.id, !view.state.skipped))}
+                onPress={() =>
+                  attempt(() => actions.skipLift(lane, view.lift.id, !view.state.skipped))
+                }
               />
               <Chip label="Open" look="taken" onPress={() => onOpenLift(view.lift.id)} />
             </View>

@@ -24,6 +24,7 @@ export function NowCard({
   rest,
   onLoad,
   onWhy,
+  onRamp,
 }: {
   lane: LaneView;
   view: LiftView;
@@ -31,6 +32,7 @@ export function NowCard({
   rest: Rest | null;
   onLoad: () => void;
   onWhy: () => void;
+  onRamp: () => void;
 }) {
   // On a short phone a bell's picture would push the reserve off the screen; its words stay.
   const tall = useWindowDimensions().height >= 900;
@@ -38,7 +40,7 @@ export function NowCard({
   const { set, why } = view.next;
   const working = set.kind === 'working';
   const { unit } = lane.session;
-  const build = view.loads.find((load) => load.loadG === set.loadG)?.build;
+  const { build } = view;
   const change = build ? changeText(build, view.onBar) : '';
   const drop = build && view.lift.fromFloor ? dropText(build) : null;
   const what = working
@@ -46,6 +48,9 @@ export function NowCard({
       ? `climb, set ${workingNumber(view)}`
       : `working set ${workingNumber(view)} of ${workingTotal(view)}`
     : set.purpose;
+  const { plan, rampChoice, adjusted } = view.state;
+  const ramp = rampChoice?.kind ?? plan.ramp;
+  const rampText = adjusted?.reason ?? plan.rampWhy ?? `${ramp} ramp`;
   const sideNote = working && !change;
   return (
     <Card className="gap-0.5 overflow-hidden py-3">
@@ -92,15 +97,15 @@ export function NowCard({
         <LoadPicture build={build} previous={view.onBar} />
       )}
       {drop && <Strong className="text-small text-marigold-text">{drop}</Strong>}
-      <View className="flex-row flex-wrap items-center gap-x-2">
-        <Body className="shrink text-small text-slate">{why}.</Body>
+      <View className="flex-row flex-wrap items-center justify-between gap-x-2">
+        <Body className="shrink text-small text-slate">{`${working ? why : rampText}.`}</Body>
         <Pressable
           role="button"
-          aria-label="Why this load"
-          onPress={onWhy}
-          className="min-h-[1.75rem] justify-center px-1"
+          aria-label={working ? 'Why this load' : `The ${ramp} ramp: change it, fit it, look back`}
+          onPress={working ? onWhy : onRamp}
+          className="min-h-[2rem] justify-center px-1"
         >
-          <Body className="text-small underline">Why</Body>
+          <Body className="text-small underline">{working ? 'Why' : 'Ramp'}</Body>
         </Pressable>
       </View>
     </Card>

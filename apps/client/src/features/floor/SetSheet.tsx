@@ -3,6 +3,7 @@ import {
   stepDown,
   stepUp,
   type LoggedSet,
+  type Room,
   type SetResult,
   type Unit,
 } from '@spalo/core';
@@ -13,7 +14,7 @@ import { buildText } from '../../design/load-text';
 import { Sheet } from '../../design/Sheet';
 import { Stepper } from '../../design/Stepper';
 import { Body, Quiet } from '../../design/Words';
-import type { LiftView } from './lane-view';
+import { buildOf, type LiftView } from './lane-view';
 import { SetWatch, type Watched } from './SetWatch';
 import { correctionText } from './set-words';
 import { clock, loadReps, loadUnit } from './words';
@@ -71,6 +72,7 @@ function Corrected({
 /** A step of the ramp, opened: a done set to correct, or a coming one to look at. */
 export function SetSheet({
   view,
+  room,
   index,
   unit,
   onClose,
@@ -78,6 +80,7 @@ export function SetSheet({
   onRemove,
 }: {
   view: LiftView;
+  room: Room;
   index: number;
   unit: Unit;
   onClose: () => void;
@@ -90,7 +93,10 @@ export function SetSheet({
   const title = item
     ? `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, unit)}`
     : '';
-  const build = view.loads.find((load) => load.loadG === item?.load)?.build;
+  const usual = view.loads.find((load) => load.loadG === item?.load)?.build;
+  const build =
+    (step && step.loadG === item?.load && buildOf(step, view.state.plan.implement, room, null)) ??
+    usual;
   return (
     <Sheet title={title} open={item !== undefined} onClose={onClose}>
       {set && (

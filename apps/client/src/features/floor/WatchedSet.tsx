@@ -3,6 +3,7 @@ import { CueCard } from './CueCard';
 import { useDraft } from './floor-ui';
 import type { LaneView, LiftView } from './lane-view';
 import { NowCard } from './NowCard';
+import { SetUpStrip } from './SetUpStrip';
 import { SetWatch } from './SetWatch';
 import { useRestRuns } from './use-rest-runs';
 
@@ -14,7 +15,7 @@ export function WatchedSet({
 }: {
   lane: LaneView;
   view: LiftView;
-  onOpen: (sheet: 'load' | 'why' | 'cue') => void;
+  onOpen: (sheet: 'load' | 'why' | 'cue' | 'ramp' | 'checklist') => void;
 }) {
   const { rest } = lane;
   const resting = useRestRuns(rest);
@@ -30,8 +31,12 @@ export function WatchedSet({
         rest={resting ? rest : null}
         onLoad={() => onOpen('load')}
         onWhy={() => onOpen('why')}
+        onRamp={() => onOpen('ramp')}
       />
       <CueCard view={view} onChange={() => onOpen('cue')} />
+      {view.next.set.kind === 'warm-up' && (
+        <SetUpStrip lane={lane} view={view} onAll={() => onOpen('checklist')} />
+      )}
       <SetWatch
         view={view}
         value={result}

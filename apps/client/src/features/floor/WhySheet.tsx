@@ -1,19 +1,15 @@
-import { evidenceOf, massText } from '@spalo/core';
+import { evidenceOf, massText, type RampKind } from '@spalo/core';
 import { View } from 'react-native';
 import { BeliefBand } from '../../design/BeliefBand';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet, Strong } from '../../design/Words';
+import { rampWords } from '../warm-up/ramp-words';
 import type { LaneView, LiftView } from './lane-view';
 import { clock, loadReps, rirText } from './words';
 
-const ramps = {
-  rehearsal: 'Rehearsal: one easy set, more would only tire',
-  short: 'Short: one light set and one medium',
-  build: 'Build: light, evenly up, and a primer at the working load',
-  heavy: 'Heavy: up in even shares, few reps near the top',
-  'warm already': 'Warm already: these muscles have worked today',
-} as const;
+/** A ramp in one sentence. */
+const rampText = (kind: RampKind) => `${rampWords[kind].name}: ${rampWords[kind].what}`;
 
 /** Where a load comes from: the reason, the belief with its range, the ramp's rule, and the sets behind it. */
 export function WhySheet({
@@ -47,7 +43,7 @@ export function WhySheet({
         <BeliefBand belief={now} load={shownG} text={say} />
       </View>
       {lane.client && <Button label="What moved it" onPress={onEstimate} />}
-      <Body>{`${plan.climb ? 'Climb: a light first set, then up by what is left, until three are' : ramps[plan.ramp]}.`}</Body>
+      <Body>{`${plan.climb ? 'Climb: a light first set, then up by what is left, until three are' : rampText(view.state.rampChoice?.kind ?? plan.ramp)}.`}</Body>
       <View className="gap-1">
         <Strong>Sets behind it</Strong>
         {sets.length === 0 && <Body>None yet: the first sets today move it fast.</Body>}

@@ -13,17 +13,23 @@ import {
   currentRest,
   evidenceOf,
   exhales,
+  isWarm,
   liftIsDone,
   loadables,
   proposeNextSet,
+  platesOf,
   readStrength,
+  restack,
   stepsInSight,
   type Build,
+  type GeneralStepState,
+  type Implement,
   type Loadable,
   type LiftState,
   type LoggedSet,
   type NextSet,
   type Person,
+  type Plate,
   type Rest,
   type Room,
   type SessionState,
@@ -45,8 +51,19 @@ export interface LiftView {
   ramp: RampStepItem[];
   /** The set behind each ramp step that is done. */
   setOfStep: (LoggedSet | null)[];
-  /** What the implement carries from the last set of this lift. */
+  /** What the implement carries now, from whatever set was done with it last. */
   onBar: Build | null;
+  /** How the next set is built with the least handling; null where nothing is to do, or nothing is known. */
+  build: Build | null;
+}
+
+/** The general part of a lane's warm-up. */
+export interface GeneralView {
+  steps: GeneralStepState[];
+  /** The step in hand; null when all are done or left out. */
+  now: GeneralStepState | null;
+  /** It is what the lane is doing: steps are open, no set is logged, and the trainer has not opened a lift. */
+  active: boolean;
 }
 
 /** A client on the floor. */
@@ -61,7 +78,16 @@ export interface LaneView {
   position: number;
   rest: Rest | null;
   finished: boolean;
+  general: GeneralView;
+  /** Lifts whose muscles earlier lifts have warmed, or will have by then. */
+  warm: ReadonlySet<string>;
 }
+
+/** What stands on bars and machines, by implement, from all sessions of a room. */
+export type Standing = ReadonlyMap<string, { setId: string; build: Build }>;
+
+export const implementKey = (implement: Implement) => Object.values(implement).join('/');
+const nothingStands: Standing = new Map();
 
 export const calledName = (client: Pick<Client, 'name' | 'calledName'> | undefined) =>
   client ? client.calledName || client.name.split(' ')[0]! : 'Client';
@@ -85,18 +111,69 @@ function rampOf(state: LiftState, next: NextSet, steps: Step[]) {
   return { ramp, setOfStep: indices.map((index) => doneBy.get(index) ?? null) };
 }
 
+/** Plates by id, as a step keeps them; null when the room no longer has one of them. */
+function platesByIds(room: Room, ids: readonly string[]): Plate[] | null {
+  const plates = ids.map((id) => room.plates.find((plate) => plate.id === id));
+  return plates.every((plate) => plate !== undefined) ? plates : null;
+}
+
+/** How a step is built: as it was planned with the sets around it, else with the least handling from what stands. */
+export function buildOf(
+  step: Step,
+  implement: Implement,
+  room: Room,
+  onBar: Build | null,
+): Build | null {
+  const loads = loadables(room, implement);
+  const usual = loads.find((load) => load.loadG === step.loadG)?.build ?? null;
+  const planned = step.plates && platesByIds(room, step.plates);
+  if (planned && usual) {
+    if (usual.kind === 'barbell' || usual.kind === 'machine') return { ...usual, perSide: planned };
+    if (usual.kind === 'body') return { ...usual, added: planned };
+  }
+  return restack(room, implement, step.loadG, onBar ? platesOf(onBar) : []) ?? usual;
+}
+
+/** What stands on each implement after the latest set done with it, in all these sessions. */
+export function standingOf(sessions: readonly SessionState[], room: Room): Standing {
+  const standing = new Map<string, { setId: string; build: Build }>();
+  for (const { lifts } of sessions.filter((session) => session.roomId === room.id)) {
+    for (const lift of lifts) {
+      const last = countedSets(lift).at(-1);
+      if (!last) continue;
+      const key = implementKey(lift.plan.implement);
+      const before = standing.get(key);
+      if (before && before.setId > last.id) continue;
+      const step = lift.steps[last.step];
+      const plates = step?.loadG === last.loadG ? step.plates : undefined;
+      const done: Step = {
+        kind: last.kind,
+        loadG: last.loadG,
+        reps: last.reps,
+        purpose: '',
+        restS: 0,
+      };
+      const build = buildOf(plates ? { ...done, plates } : done, lift.plan.implement, room, null);
+      if (build) standing.set(key, { setId: last.id, build });
+    }
+  }
+  return standing;
+}
+
 function liftView(
   state: LiftState,
   session: SessionState,
   client: Client | undefined,
   room: Room,
   strength: StrengthProfile,
+  standing: Standing,
 ): LiftView | null {
   const lift = findLift(state.plan.liftId);
   if (!lift) return null;
   const taught = styleOf(lift.id, state.plan.styleId);
   const style = client && exhales(client) ? breathingOut(taught) : taught;
-  const loads = loadables(room, state.plan.implement);
+  const { implement } = state.plan;
+  const loads = loadables(room, implement);
   const next = proposeNextSet(state, {
     lift,
     loads,
@@ -106,9 +183,34 @@ function liftView(
     strength,
   });
   const steps = stepsInSight(state, next);
-  const last = countedSets(state).at(-1);
-  const onBar = loads.find((load) => load.loadG === last?.loadG)?.build ?? null;
-  return { state, lift, style, loads, next, steps, onBar, ...rampOf(state, next, steps) };
+  const onBar = standing.get(implementKey(implement))?.build ?? null;
+  let build: Build | null = null;
+  if (next.kind === 'step') {
+    // A load that moved away from the plan is built anew from what stands.
+    const moved = state.steps[next.step]?.loadG !== next.set.loadG;
+    const { plates: _planned, ...bare } = next.set;
+    build = buildOf(moved ? bare : next.set, implement, room, onBar);
+  }
+  return { state, lift, style, loads, next, steps, onBar, build, ...rampOf(state, next, steps) };
+}
+
+function generalView(session: SessionState, opened: string | undefined): GeneralView {
+  const now = session.general.find((step) => step.state === 'open') ?? null;
+  const anySet = session.lifts.some((lift) => countedSets(lift).length > 0);
+  return { steps: session.general, now, active: now !== null && !anySet && opened === undefined };
+}
+
+/** Lifts of a session that come after others of the same muscles; those skipped warm nobody. */
+export function warmLifts(session: Pick<SessionState, 'lifts'>): Set<string> {
+  const warm = new Set<string>();
+  const before: CatalogueLift[] = [];
+  for (const { plan, skipped } of session.lifts) {
+    const lift = findLift(plan.liftId);
+    if (!lift) continue;
+    if (isWarm(lift, before)) warm.add(lift.id);
+    if (!skipped) before.push(lift);
+  }
+  return warm;
 }
 
 /** A session whose client is not known here (yet): only its own sets speak. */
@@ -134,10 +236,11 @@ export function laneView(
   client: Client | undefined,
   room: Room,
   opened: string | undefined,
+  standing: Standing = standingOf([session], room),
 ): LaneView {
   const strength = client ? profileToday(client, session) : strengthOfNobody(session);
   const lifts = session.lifts.flatMap(
-    (state) => liftView(state, session, client, room, strength) ?? [],
+    (state) => liftView(state, session, client, room, strength, standing) ?? [],
   );
   const open = lifts.find((view) => view.lift.id === opened);
   const current = open ?? lifts.find((view) => view.next.kind === 'step') ?? null;
@@ -156,6 +259,8 @@ export function laneView(
     position: current ? lifts.indexOf(current) + 1 : lifts.length,
     rest,
     finished: lifts.every((view) => view.next.kind !== 'step' || liftIsDone(view.state)),
+    general: generalView(session, opened),
+    warm: warmLifts(session),
   };
 }
 
@@ -163,29 +268,40 @@ interface Seen {
   client: Client | undefined;
   room: Room;
   opened: string | undefined;
+  stands: string;
   lane: LaneView;
 }
 const seen = new WeakMap<SessionState, Seen>();
 
-/** The same lane for the same session, client, room and lift, so that a tap redraws its own lane and no other. */
+/** The same lane for the same session, client, room, lift and bars, so that a tap redraws its own lane and no other. */
 export function steadyLaneView(
   session: SessionState,
   client: Client | undefined,
   room: Room,
   opened: string | undefined,
+  standing: Standing = nothingStands,
 ): LaneView {
+  const own = session.lifts.map(({ plan }) => standing.get(implementKey(plan.implement))?.setId);
+  const stands = own.join('/');
   const before = seen.get(session);
-  if (before && before.client === client && before.room === room && before.opened === opened) {
+  if (
+    before &&
+    before.client === client &&
+    before.room === room &&
+    before.opened === opened &&
+    before.stands === stands
+  ) {
     return before.lane;
   }
-  const lane = laneView(session, client, room, opened);
-  seen.set(session, { client, room, opened, lane });
+  const lane = laneView(session, client, room, opened, standing);
+  seen.set(session, { client, room, opened, stands, lane });
   return lane;
 }
 
 /** How a session with this set of lifts stands, in a few words for the strip. */
 export function laneDoing(view: LaneView): string {
-  const { current } = view;
+  const { current, general } = view;
+  if (general.active) return 'general warm-up';
   if (!current) return 'wrap up';
   if (current.next.kind === 'stop') return 'stopped';
   if (current.next.kind === 'done') return 'lift done';

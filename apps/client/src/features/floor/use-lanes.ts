@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useClients, useRooms } from '../../state/queries';
 import { useOpenSessions } from '../../state/use-journal';
 import { useFloorUi } from './floor-ui';
-import { steadyLaneView, type LaneView } from './lane-view';
+import { standingOf, steadyLaneView, type LaneView, type Standing } from './lane-view';
 
 /** The room a session is held in, or the first there is. */
 export const roomOf = (
@@ -19,10 +19,14 @@ export function useLanes(): LaneView[] | undefined {
   const liftOf = useFloorUi((state) => state.liftOf);
   return useMemo(() => {
     if (!clients || !rooms) return undefined;
+    const byRoom = new Map<Room, Standing>();
     return sessions.flatMap((session) => {
       const room = roomOf(rooms, session);
       const client = clients.find((each) => each.id === session.clientId);
-      return room ? [steadyLaneView(session, client, room, liftOf[session.id])] : [];
+      if (!room) return [];
+      const standing = byRoom.get(room) ?? standingOf(sessions, room);
+      byRoom.set(room, standing);
+      return [steadyLaneView(session, client, room, liftOf[session.id], standing)];
     });
   }, [sessions, clients, rooms, liftOf]);
 }

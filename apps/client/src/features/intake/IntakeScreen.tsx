@@ -33,7 +33,17 @@ const steps: { title: string; fields: FieldPath<IntakeInput>[] }[] = [
   },
   {
     title: 'Body',
-    fields: ['bodyMass', 'bodyMassDay', 'height', 'squatLook', 'thigh', 'shin', 'trunk', 'arm'],
+    fields: [
+      'bodyMass',
+      'bodyMassDay',
+      'height',
+      'squatLook',
+      'stiff',
+      'thigh',
+      'shin',
+      'trunk',
+      'arm',
+    ],
   },
   {
     title: 'Training',

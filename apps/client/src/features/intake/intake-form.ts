@@ -1,5 +1,5 @@
 import type { ClientFacts, Measurement } from '@spalo/contract';
-import { fromGrams, type Unit } from '@spalo/core';
+import { bodyRanges, fromGrams, type Unit } from '@spalo/core';
 import { z } from 'zod';
 import { optional, typedCount, typedDay, typedGrams, typedLine, typedNumber } from '../forms/typed';
 
@@ -45,6 +45,7 @@ export function intakeForm(unit: Unit, today: string) {
           .refine((mm) => mm >= 900 && mm <= 2400, 'Between 90 and 240 cm'),
       ),
       squatLook: z.enum(['knees forward', 'hips back']).nullable(),
+      stiff: z.array(z.enum(bodyRanges)),
       thigh: millimetres,
       shin: millimetres,
       trunk: millimetres,
@@ -88,6 +89,7 @@ export const emptyIntake = (today: string): IntakeInput => ({
   bodyMassDay: today,
   height: '',
   squatLook: null,
+  stiff: [],
   thigh: '',
   shin: '',
   trunk: '',
@@ -120,6 +122,7 @@ export function intakeOf(client: ClientFacts, unit: Unit, today: string): Intake
     bodyMassDay: today,
     height: cm(client.heightMm),
     squatLook: client.squatLook,
+    stiff: client.stiff,
     thigh: cm(segments?.thighMm),
     shin: cm(segments?.shinMm),
     trunk: cm(segments?.trunkMm),
@@ -161,6 +164,7 @@ export function factsOf(
       bodyMassG: form.bodyMass,
       heightMm: form.height,
       squatLook: form.squatLook,
+      stiff: form.stiff,
       segments: whole ? { thighMm: thigh, shinMm: shin, trunkMm: trunk, armMm: arm } : null,
       trainingMonths: form.trainingMonths,
       nervous: form.nervous,

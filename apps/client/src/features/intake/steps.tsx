@@ -1,5 +1,5 @@
 import { findLift, lifts, screeningQuestions } from '@spalo/catalog';
-import { massText, readStrength, type Person, type Unit } from '@spalo/core';
+import { bodyRanges, massText, readStrength, type Person, type Unit } from '@spalo/core';
 import { useState } from 'react';
 import { useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { TextInput, View } from 'react-native';
@@ -10,7 +10,9 @@ import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { ChoiceField } from '../forms/ChoiceField';
+import { ManyField } from '../forms/ManyField';
 import { LiftChooser } from '../lifts/LiftPicker';
+import { rangeWords } from '../warm-up/ramp-words';
 import type { IntakeDraft } from './intake-drafts';
 import type { IntakeInput, IntakeOutput } from './intake-form';
 
@@ -86,6 +88,13 @@ export function BodyStep({ control, unit }: { control: IntakeControl; unit: Unit
         hint="May wait. It helps to choose a squat style."
         wrap
       />
+      <ManyField
+        control={control}
+        name="stiff"
+        label="Stiff places"
+        options={stiffPlaces}
+        hint="The general warm-up opens them where the day’s lifts need it."
+      />
       {more ? (
         <View className="gap-4">
           <Quiet>Lengths in cm, for the set-up pictures. All four, or none.</Quiet>
@@ -100,6 +109,8 @@ export function BodyStep({ control, unit }: { control: IntakeControl; unit: Unit
     </>
   );
 }
+
+const stiffPlaces = bodyRanges.map((value) => ({ value, label: rangeWords[value] }));
 
 const nerves = [
   { value: false, label: 'At ease' },

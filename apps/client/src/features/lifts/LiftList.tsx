@@ -1,6 +1,7 @@
 import { lifts } from '@spalo/catalog';
 import { useRouter } from 'expo-router';
 import { Pressable, ScrollView, View } from 'react-native';
+import { Button } from '../../design/Button';
 import { Quiet, Strong, Title } from '../../design/Words';
 
 /** The catalogue. */
@@ -9,6 +10,7 @@ export function LiftList({ chosen }: { chosen: string | null }) {
   return (
     <ScrollView className="flex-1" contentContainerClassName="gap-3 p-4">
       <Title>Lifts</Title>
+      <Button label="Warm-up bench" icon="floor" onPress={() => router.push('/bench')} />
       <View role="list" className="gap-2">
         {lifts.map((lift) => (
           <View role="listitem" key={lift.id}>

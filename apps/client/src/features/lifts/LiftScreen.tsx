@@ -78,6 +78,12 @@ export function LiftScreen({ id }: { id: string }) {
             <Strong>{style.name}</Strong>
             <Quiet>{style.suits}</Quiet>
           </View>
+          <Button
+            label="Try its warm-up"
+            icon="floor"
+            className="self-start"
+            onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
+          />
           <View className="gap-1">
             <Quiet>A clean rep</Quiet>
             <Body className="text-lead">{style.standard}</Body>

@@ -1,0 +1,76 @@
+import {
+  nextStepIndex,
+  platesOf,
+  rampRequest,
+  windowsFor,
+  type LoadWindow,
+  type SharedOrder,
+  type Step,
+} from '@spalo/core';
+import { standingPlates, type Sharer } from '../../state/ramp-work';
+import { rampToday } from '../floor/actions';
+import { buildOf, implementKey, type LaneView, type LiftView } from '../floor/lane-view';
+
+/** The lift that a lane is on, where it still has sets to do on a bar or machine. */
+function onPlates(lane: LaneView): LiftView | null {
+  const view = lane.current;
+  if (!view || lane.general.active || view.next.kind !== 'step') return null;
+  const { kind } = view.state.plan.implement;
+  return kind === 'barbell' || kind === 'machine' ? view : null;
+}
+
+/** Another lane whose client works on the same bar of the same room right now. */
+export function sharingLane(lane: LaneView, others: readonly LaneView[]): LaneView | undefined {
+  const own = onPlates(lane);
+  if (!own) return undefined;
+  return others.find((other) => {
+    const view = other === lane ? null : onPlates(other);
+    return (
+      view &&
+      other.room.id === lane.room.id &&
+      implementKey(view.state.plan.implement) === implementKey(own.state.plan.implement)
+    );
+  });
+}
+
+const exactly = (loadG: number): LoadWindow => ({ lowG: loadG, highG: loadG, idealG: loadG });
+
+/** The steps that a lane has still to do in its lift. */
+export const stepsAhead = (view: LiftView): Step[] => view.steps.slice(nextStepIndex(view.state));
+
+/**
+ * What a client has still to do, as the common order is sought from: a ramp not begun may take any load that it
+ * permits; once begun or changed by the trainer, its loads stand.
+ */
+export function sharerOf(lane: LaneView): Sharer {
+  const view = lane.current!;
+  const { plan } = view.state;
+  const ahead = stepsAhead(view);
+  const working = ahead.find((step) => step.kind === 'working')?.loadG ?? plan.loadG;
+  const request = rampRequest({ ...plan, loadG: working }, rampToday(lane, view, null), {
+    lift: view.lift,
+    room: lane.room,
+    unit: lane.session.unit,
+    standing: [],
+  });
+  const permitted = windowsFor(request).map((step) => step.window);
+  const warmUps = ahead.filter((step) => step.kind === 'warm-up').length;
+  const fresh =
+    nextStepIndex(view.state) === 0 && view.state.adjusted === null && permitted.length === warmUps;
+  return {
+    liftId: view.lift.id,
+    windows: ahead.map((step, index) =>
+      fresh && step.kind === 'warm-up' ? permitted[index]! : exactly(step.loadG),
+    ),
+    stacks: ahead.map((step) => standingPlates(buildOf(step, plan.implement, lane.room, null))),
+  };
+}
+
+/** The steps of one client as the common order has them. */
+export function stepsFrom(view: LiftView, order: SharedOrder, who: 0 | 1): Step[] {
+  const turns = order.turns.filter((turn) => turn.who === who);
+  return stepsAhead(view).map((step, index) => {
+    const { loadG, build } = turns[index]!;
+    return { ...step, loadG, plates: platesOf(build).map((plate) => plate.id) };
+  });
+}

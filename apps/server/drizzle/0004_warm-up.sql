@@ -1,0 +1,1 @@
+ALTER TABLE "clients" ADD COLUMN "stiff" jsonb DEFAULT '[]'::jsonb NOT NULL;

@@ -1,0 +1,110 @@
+import { barSleeve, fitting, ADDED_MM, type Build, type Implement } from '../loadable';
+import type { Grams } from '../mass';
+import type { Plate, Room } from '../room';
+import { platePath, type PlatePath, type SleeveStock, type SleeveTarget } from './plate-path';
+
+/** Something that is loaded with plates: load = empty + `times` × what one sleeve carries. */
+export interface PlateImplement {
+  stock: SleeveStock;
+  emptyG: Grams;
+  times: 1 | 2;
+  build: (stack: Plate[]) => Build;
+}
+
+/** How a lift's implement takes plates in a room; null for bells and stacks, and for what the room lacks. */
+export function plateImplement(room: Room, implement: Implement): PlateImplement | null {
+  switch (implement.kind) {
+    case 'barbell': {
+      const bar = room.bars.find((each) => each.id === implement.barId);
+      if (!bar) return null;
+      return {
+        stock: { plates: fitting(room.plates, bar.fits), share: 2, sleeveMm: bar.sleeveMm },
+        emptyG: bar.massG,
+        times: 2,
+        build: (perSide) => ({ kind: 'barbell', bar, perSide, hands: 1 }),
+      };
+    }
+    case 'machine': {
+      const machine = room.machines.find((each) => each.id === implement.machineId);
+      if (!machine) return null;
+      return {
+        stock: {
+          plates: fitting(room.plates, machine.fits),
+          share: machine.horns,
+          sleeveMm: machine.sleeveMm,
+        },
+        emptyG: machine.massG,
+        times: machine.horns,
+        build: (perSide) => ({ kind: 'machine', machine, perSide }),
+      };
+    }
+    case 'body':
+      return {
+        stock: { plates: room.plates, share: 1, sleeveMm: ADDED_MM },
+        emptyG: implement.bodyG,
+        times: 1,
+        build: (added) => ({ kind: 'body', added }),
+      };
+    default:
+      return null;
+  }
+}
+
+/** Loads that a set may have, and the one it would best have; in grams, implement included. */
+export interface LoadWindow {
+  lowG: Grams;
+  highG: Grams;
+  idealG: Grams;
+}
+
+/** The window as one sleeve sees it. */
+export function onSleeve({ emptyG, times }: PlateImplement, window: LoadWindow): SleeveTarget {
+  return {
+    lowG: Math.ceil((window.lowG - emptyG) / times),
+    highG: Math.floor((window.highG - emptyG) / times),
+    idealG: (window.idealG - emptyG) / times,
+  };
+}
+
+/** The least handling through some windows, from the plates that stand on the implement. */
+export const pathOn = (
+  implement: PlateImplement,
+  windows: readonly LoadWindow[],
+  standing: readonly Plate[],
+): PlatePath =>
+  platePath(
+    windows.map((window) => onSleeve(implement, window)),
+    implement.stock,
+    standing,
+  );
+
+/**
+ * How a load that exists is built with the least handling from what stands on the implement; null where it is not
+ * loaded with plates, or the load does not exist.
+ */
+export function restack(
+  room: Room,
+  implement: Implement,
+  loadG: Grams,
+  standing: readonly Plate[],
+): Build | null {
+  const taking = plateImplement(room, implement);
+  if (!taking) return null;
+  const side = (loadG - taking.emptyG) / taking.times;
+  const { plates, share, sleeveMm } = taking.stock;
+  if (implement.kind === 'barbell') {
+    const bar = room.bars.find((each) => each.id === implement.barId)!;
+    if (barSleeve(bar, room.plates).atOrBelow(side) !== side) return null;
+  }
+  try {
+    const { stacks } = platePath(
+      [{ lowG: side, highG: side, idealG: side }],
+      { plates, share, sleeveMm },
+      standing,
+    );
+    return taking.build(stacks[0]!);
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
