@@ -5,6 +5,7 @@ import {
   expectNoOverflow,
   logSet,
   openDemo,
+  passGeneral,
   test,
   untilOffline,
 } from './spalo';
@@ -100,6 +101,7 @@ test('a first-timer: intake, six starting weights, a climb, and related lifts fo
 
   // The climb: light, "4 or more left", up; it ends where three are left.
   await button(page, 'Start a session now').click();
+  await passGeneral(page);
   await expect(page.getByRole('heading', { name: 'Goblet squat' })).toBeVisible();
   await expect(page.getByText('Now · climb, set 1')).toBeVisible();
   await expectAccessible(page);

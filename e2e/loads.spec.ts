@@ -1,6 +1,14 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectNoOverflow, logSet, openDemo, test } from './spalo';
+import {
+  expect,
+  expectAccessible,
+  expectNoOverflow,
+  logSet,
+  openDemo,
+  passGeneral,
+  test,
+} from './spalo';
 
 test.use({ scene: 'loads' });
 
@@ -90,6 +98,7 @@ test('high blood pressure: no low reps, no held breath, and clearance lifts what
   await page.getByRole('button', { name: 'Close', exact: true }).click();
 
   await button(page, 'Start a session now').click();
+  await passGeneral(page);
   await button(page, /Set-up checklist/).click();
   await expect(page.getByText(/out through the effort; never holds it/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Close', exact: true }).click();
@@ -129,6 +138,7 @@ test('200 typed for 20 is questioned before it is kept, and does not wreck the b
   const squat = page.getByRole('button', { name: /^Back squat, 10 reps/ });
   const before = await squat.getAttribute('aria-label');
   await button(page, 'Start a session now').click();
+  await passGeneral(page);
   while (!(await page.getByRole('radiogroup', { name: 'Clean reps left in reserve' }).isVisible()))
     await logSet(page);
   await button(page, /^Change the load/).click();

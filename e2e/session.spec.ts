@@ -32,6 +32,9 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await expectAccessible(page);
   await expectNoOverflow(page);
 
+  await page.getByRole('button', { name: /ramp: change it/ }).click();
+  await expect(page.getByRole('radio', { name: /by rule$/ })).toBeVisible();
+  await expectAccessible(page);
   await page.getByRole('button', { name: 'Why this load' }).click();
   await expect(page.getByText('Sets behind it')).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
@@ -148,7 +151,7 @@ test('nothing is lost without network: log, reload, log on, send once', async ({
   await page.goto('/clients');
   await expect(page.getByRole('link', { name: 'Anselm Quay' })).toBeVisible();
   await page.goto('/floor');
-  await expect(page.getByText('Offline · 4 to send')).toBeVisible();
+  await expect(page.getByText('Offline · 5 to send')).toBeVisible();
   await expectAccessible(page);
 
   await context.setOffline(false);
@@ -166,6 +169,7 @@ test('nothing is lost without network: log, reload, log on, send once', async ({
   const own = events.filter((event) => event.sessionId === sessionId);
   expect(own.map((event) => event.type)).toEqual([
     'session.started',
+    'drills.marked',
     'set.logged',
     'set.logged',
     'set.logged',

@@ -123,7 +123,15 @@ export async function untilOffline(page: Page): Promise<void> {
 export async function startClient(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: `Start ${name}` }).click();
   await expect(page).toHaveURL(/\/floor/);
-  await expect(page.getByRole('button', { name: /^Log / })).toBeVisible();
+  await passGeneral(page);
+}
+
+/** Leaves the general warm-up and goes to the first lift. */
+export async function passGeneral(page: Page): Promise<void> {
+  const go = page.getByRole('button', { name: 'Go to the first lift' });
+  await go.click();
+  await expect(go).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Log / }).first()).toBeVisible();
 }
 
 /** Taps the main button and waits for what it stored: one step more is done, or the lane has moved on. */

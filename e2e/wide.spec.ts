@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectNoOverflow, openDemo, test } from './spalo';
+import { expect, expectAccessible, expectNoOverflow, openDemo, passGeneral, test } from './spalo';
 
 test.use({ scene: 'wide', viewport: { width: 1280, height: 800 } });
 
@@ -19,6 +19,7 @@ test('day, floor and clients use a wide screen', async ({ page }) => {
     await page.setViewportSize({ width, height: 900 });
     await page.getByRole('link', { name: 'Day', exact: true }).click();
     await page.getByRole('button', { name: `Start ${name}` }).click();
+    await passGeneral(page);
     await expect(lanes).toHaveCount(count);
     for (const lane of await lanes.all()) {
       const box = (await lane.boundingBox())!;
@@ -61,6 +62,10 @@ test('by keyboard alone: go to places, list the keys, log a set', async ({ page 
   await page.getByRole('button', { name: 'Start Caspian Dole' }).focus();
   await page.keyboard.press('Enter');
   const lane = page.getByRole('region', { name: 'Lane of Cas' });
+  await lane.getByRole('button', { name: /^Done: / }).focus();
+  await page.keyboard.press('Enter');
+  await lane.getByRole('button', { name: 'Go to the first lift' }).focus();
+  await page.keyboard.press('Enter');
   await lane.getByRole('button', { name: /^Log / }).focus();
   await page.keyboard.press('Enter');
   await expect(lane.getByRole('button', { name: /set, .*, done$/ })).toHaveCount(1);

@@ -11,7 +11,7 @@ import {
   type SessionState,
 } from '@spalo/core';
 import { z } from 'zod';
-import { joint, liftPlan, pastStep, rampChoice, side, warmUpRecord } from './events';
+import { joint, liftPlan, pastStep, rampChoice, side, verdict, warmUpRecord } from './events';
 import { day, instant, line, load, repCount, slug, text, unit, uuid } from './primitives';
 
 export const role = z.enum(['owner', 'trainer']);
@@ -154,7 +154,11 @@ const history = z.object({
   faults: z.record(z.string(), z.array(slug.nullable())),
   habits: z.record(
     z.string(),
-    rampChoice.extend({ extra: z.int().min(-2).max(2), readyInARow: z.int().min(0) }),
+    rampChoice.extend({
+      extra: z.int().min(-2).max(2),
+      readyInARow: z.int().min(0),
+      last: verdict.nullable(),
+    }),
   ),
   warmUps: z.record(z.string(), z.array(warmUpRecord)),
   swaps: z.record(z.string(), slug),

@@ -16,8 +16,11 @@ export function Chip({
   icon,
   onPress,
   pressed,
+  says,
 }: {
   label: string;
+  /** What is read out instead of the label. */
+  says?: string;
   look?: keyof typeof looks;
   icon?: IconName;
   onPress?: () => void;
@@ -28,6 +31,7 @@ export function Chip({
   return (
     <Pressable
       role={onPress ? 'button' : undefined}
+      aria-label={says}
       aria-pressed={onPress ? pressed : undefined}
       disabled={!onPress}
       onPress={onPress}

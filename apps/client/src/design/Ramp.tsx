@@ -121,7 +121,7 @@ export function Ramp({
                     )}
                   </View>
                 </View>
-                {(block.width >= 26 || step.state === 'now') && (
+                {(block.width >= 14 || step.state === 'now') && (
                   <Quiet className={step.state === 'now' ? 'text-ink' : ''} numberOfLines={1}>
                     {block.width >= 32 ? `×${step.reps}` : step.reps}
                   </Quiet>

@@ -223,6 +223,7 @@ export function generateDemo(seed: number, now: Date): DemoStudio {
         trainerId: trainer.id,
         device,
         startMs,
+        ordinal: done.length,
         id: makeId,
         random,
       });

@@ -18,7 +18,6 @@ import {
   proposeNextSet,
   readStrength,
   reduceSession,
-  seededRandom,
   simulateSet,
   usualRir,
   type ClientHistory,
@@ -45,18 +44,26 @@ export interface DemoSessionInput {
   trainerId: string;
   device: string;
   startMs: number;
+  /** Sessions that the client had before. */
+  ordinal: number;
   id: (atMs: number) => string;
   random: Random;
 }
 
 const SECONDS = 1000;
 
-/** How the trainer of the demo found a warm-up: mostly ready, often not asked. From the time, not from the lifter. */
-function judged(atMs: number): Pick<EventPayloads['warm-up.judged'], 'verdict' | 'note'> | null {
-  const draw = seededRandom(Math.floor(atMs / SECONDS)).unit();
-  if (draw < 0.08) return { verdict: 'rusty', note: 'First set slow and shallow, second fine' };
-  if (draw < 0.12) return { verdict: 'tired', note: 'Out of breath before the work began' };
-  return draw < 0.7 ? { verdict: 'ready', note: '' } : null;
+/** How the trainer of the demo found a warm-up: rusty and tired once each, else ready or not asked. */
+function judged(
+  session: number,
+  lift: number,
+): Pick<EventPayloads['warm-up.judged'], 'verdict' | 'note'> | null {
+  if (session === 2 && lift === 0) {
+    return { verdict: 'rusty', note: 'First set slow and shallow, second fine' };
+  }
+  if (session === 5 && lift === 3) {
+    return { verdict: 'tired', note: 'Out of breath before the work began' };
+  }
+  return (session + lift) % 3 > 0 ? { verdict: 'ready', note: '' } : null;
 }
 
 /** A session as the product itself would have run it, with the simulator under the bar. */
@@ -152,7 +159,7 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
       });
       if (working) earlier += 1;
       if (working && earlier === 1 && warmedUp) {
-        const said = judged(nowMs);
+        const said = judged(input.ordinal, draft.lifts.indexOf(planned));
         if (said) append('warm-up.judged', { liftId: lift.id, ...said });
       }
       nowMs += (set.restS + random.between(0, 25)) * SECONDS;

@@ -34,8 +34,13 @@ describe('what a verdict teaches', () => {
   });
   it('is the reason of the next ramp', () => {
     expect(habitReason(noHabit)).toBeNull();
-    expect(habitReason(after('rusty'))).toBe('one set more: the start was rusty');
-    expect(habitReason(after('tired', 'tired'))).toBe('2 sets fewer: the client was already tired');
+    expect(habitReason(after('rusty'))).toBe('One set more than last time: the start was rusty');
+    expect(habitReason(after('tired', 'rusty'))).toMatch(/^One set more/);
+    expect(habitReason(after('tired'))).toMatch(/^One set fewer than last time/);
+    expect(habitReason(after('rusty', 'rusty', 'ready'))).toBe(
+      '2 sets more than the rule: found right here',
+    );
+    expect(habitReason(after('rusty', 'tired', 'ready'))).toBeNull();
   });
   it('bounds a novice at 12 reps and more', () => {
     expect(noviceBound({ ...person, trainingMonths: 2 }, 12)).toBe(1);

@@ -17,9 +17,17 @@ export interface RampHabit extends RampChoice {
   extra: number;
   /** *Ready* answers in a row, the latest ones. */
   readyInARow: number;
+  /** The latest answer; null before the first. */
+  last: WarmUpVerdict | null;
 }
 
-export const noHabit: RampHabit = { kind: null, primer: null, extra: 0, readyInARow: 0 };
+export const noHabit: RampHabit = {
+  kind: null,
+  primer: null,
+  extra: 0,
+  readyInARow: 0,
+  last: null,
+};
 
 /** A ramp is lengthened or shortened by this much at most: beyond it something else is wrong. */
 const MOST_EXTRA = 2;
@@ -32,6 +40,7 @@ export function afterVerdict(habit: RampHabit, verdict: WarmUpVerdict): RampHabi
     ...habit,
     extra: Math.max(-MOST_EXTRA, Math.min(MOST_EXTRA, habit.extra + step)),
     readyInARow: verdict === 'ready' ? habit.readyInARow + 1 : 0,
+    last: verdict,
   };
 }
 
@@ -41,11 +50,11 @@ export const isSettled = (habit: RampHabit): boolean => habit.readyInARow >= SET
 const sets = (count: number) => (count === 1 ? 'one set' : `${count} sets`);
 
 /** What was learned, as the reason for a ramp; null where nothing was. */
-export function habitReason({ extra }: RampHabit): string | null {
+export function habitReason({ extra, last }: RampHabit): string | null {
+  if (last === 'rusty') return 'One set more than last time: the start was rusty';
+  if (last === 'tired') return 'One set fewer than last time: the client was already tired';
   if (extra === 0) return null;
-  return extra > 0
-    ? `${sets(extra)} more: the start was rusty`
-    : `${sets(-extra)} fewer: the client was already tired`;
+  return `${sets(Math.abs(extra))} ${extra > 0 ? 'more' : 'fewer'} than the rule: found right here`;
 }
 
 /** What a verdict changes next time, in one sentence. `most`: the most sets that the rule allows, where it does. */

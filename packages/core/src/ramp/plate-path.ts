@@ -131,7 +131,9 @@ export function platePath(
   if (targets.length === 0) return { stacks: [], moves: 0, movedG: 0 };
   const last = targets.length - 1;
   const highest = Math.max(...targets.map((target) => target.highG));
-  const diameters = sortedUnique(plates.map((plate) => plate.diameterMm)).reverse();
+  // One level at the least, so that a sleeve without any plate is a case like the others.
+  const known = sortedUnique(plates.map((plate) => plate.diameterMm)).reverse();
+  const diameters = known.length > 0 ? known : [0];
   const kinds: Kind[] = plates
     .map((plate) => ({
       plate,

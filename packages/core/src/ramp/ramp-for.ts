@@ -41,16 +41,17 @@ export function rampFor(
   const flagged = isFlagged(person, lift);
   const over = habit.primer === 'over' && mayPassWorkingLoad(trainingMonths, flagged);
   const chosen = habit.kind !== null && habit.kind !== byRule.kind;
+  const bound = noviceBound(person, workingReps);
   const reasons = [
+    bound === null ? habitReason(habit) : null,
     chosen ? `Chosen for this client; by rule ${byRule.kind}` : byRule.rule,
-    habitReason(habit),
     flagged ? 'no primer with a pain flag' : null,
   ];
   return {
     kind: habit.kind ?? byRule.kind,
     primer: flagged ? 'none' : over ? 'over' : habit.primer === 'none' ? 'none' : 'working',
     extra: habit.extra,
-    most: noviceBound(person, workingReps) ?? MOST_SETS,
+    most: bound ?? MOST_SETS,
     why: reasons.filter(Boolean).join('; '),
   };
 }

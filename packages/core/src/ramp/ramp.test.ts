@@ -313,10 +313,16 @@ describe('what a client gets', () => {
   const trained = { ...person, trainingMonths: 24 };
   it('follows the rule, the trainer, and what was learned, and says so', () => {
     expect(rampFor(trained, squat, 8, false)).toMatchObject({ kind: 'build', primer: 'working' });
-    const chosen = rampFor(trained, squat, 8, false, habit({ kind: 'heavy', extra: 1 }));
+    const chosen = rampFor(
+      trained,
+      squat,
+      8,
+      false,
+      habit({ kind: 'heavy', extra: 1, last: 'rusty' }),
+    );
     expect(chosen).toMatchObject({ kind: 'heavy', extra: 1 });
     expect(chosen.why).toBe(
-      'Chosen for this client; by rule build; one set more: the start was rusty',
+      'One set more than last time: the start was rusty; Chosen for this client; by rule build',
     );
   });
   it('gives the heavier primer to those who like it, never to a beginner or with a pain flag', () => {
@@ -353,6 +359,7 @@ describe('every ramp', () => {
       primer: fc.option(fc.constantFrom('none' as const, 'working' as const, 'over' as const)),
       extra: fc.integer({ min: -2, max: 2 }),
       readyInARow: fc.constant(0),
+      last: fc.constant(null),
     }),
   });
   const anyRamp = fc

@@ -1,5 +1,5 @@
 import type { Lift } from '../lift';
-import { platesOf, type Build } from '../loadable';
+import { loadables, platesOf, type Build } from '../loadable';
 import type { Grams } from '../mass';
 import type { RampSetting } from '../ramp/ramp-for';
 import {
@@ -80,6 +80,13 @@ export function stepsWithLoad(state: LiftState, loadG: Grams, context: StepConte
   const working = later.filter((step) => step.kind === 'working');
   const coming = later.filter((step) => step.kind === 'warm-up');
   const workingG = working[0]?.loadG ?? state.plan.loadG;
+  const loads = loadables(context.room, state.plan.implement);
+  const exists = (grams: Grams) => loads.some((load) => load.loadG === grams);
+  if (!exists(loadG) || !exists(workingG)) {
+    // What the room does not have can be lifted all the same; how it is built is then not known here.
+    const { plates: _none, ...bare } = next;
+    return [{ ...bare, loadG }, ...coming.filter((step) => step.loadG > loadG), ...working];
+  }
   const request = rampRequest(
     { ...state.plan, loadG: workingG },
     { kind: state.plan.ramp, primer: 'working', extra: 0, most: later.length + 1 },

@@ -203,7 +203,7 @@ function Brief({
           <Quiet key={flag.id}>{`${flag.place}: ${flag.note}`}</Quiet>
         ))}
       {late > 0 && (
-        <Banner kind="wait" title={`About ${late} min longer than the ${minutes} min booked`}>
+        <Banner icon="alert" title={`About ${late} min longer than the ${minutes} min booked`}>
           Fit the warm-up into less time on the floor, or leave a lift out.
         </Banner>
       )}

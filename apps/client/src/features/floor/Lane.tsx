@@ -12,6 +12,7 @@ import { Body } from '../../design/Words';
 import { attempt } from '../../state/problems';
 import { GeneralPart } from '../warm-up/GeneralPart';
 import { RampSheet } from '../warm-up/RampSheet';
+import { isSharing } from '../warm-up/shared-bar';
 import { SharedBarSheet } from '../warm-up/SharedBarSheet';
 import { EstimateSheet } from '../clients/EstimateSheet';
 import { floorActions } from './actions';
@@ -99,7 +100,11 @@ export const Lane = memo(function Lane({
 
   return (
     <View className="min-h-0 flex-1">
-      <ScrollView className="flex-1" contentContainerClassName="gap-1.5 px-4 pb-3 pt-2">
+      <ScrollView
+        key={drill ? 'general' : 'lift'}
+        className="flex-1"
+        contentContainerClassName="gap-1.5 px-4 pb-3 pt-2"
+      >
         <LaneHeader
           lane={lane}
           view={drill ? null : view}
@@ -135,7 +140,7 @@ export const Lane = memo(function Lane({
             }
           />
         )}
-        {partner && view && (
+        {partner && view && !isSharing(view) && (
           <Chip
             label={`One bar with ${partner.name}: load it together`}
             icon="swap"
@@ -253,7 +258,14 @@ export const Lane = memo(function Lane({
         <SharedBarSheet lane={lane} other={partner} onClose={close} />
       )}
       {view && open === 'ramp' && (
-        <RampSheet lane={lane} view={view} account={account} actions={actions} onClose={close} />
+        <RampSheet
+          lane={lane}
+          view={view}
+          account={account}
+          actions={actions}
+          onWhy={() => setOpen('why')}
+          onClose={close}
+        />
       )}
       {view && lane.client && open === 'estimate' && (
         <EstimateSheet

@@ -38,7 +38,9 @@ export function LaneHeader({
         <Quiet>
           {view
             ? `${view.style.name} · lift ${lane.position} of ${lane.lifts.length}`
-            : `${lane.lifts.length} lifts`}
+            : title
+              ? `then ${lane.lifts[0]?.lift.name.toLowerCase() ?? 'the lifts'}`
+              : `${lane.lifts.length} lifts`}
         </Quiet>
         {lane.client && exhales(lane.client) && (
           <Strong className="text-small text-oxide">Breathe out through the effort</Strong>

@@ -97,8 +97,8 @@ export function NowCard({
         <LoadPicture build={build} previous={view.onBar} />
       )}
       {drop && <Strong className="text-small text-marigold-text">{drop}</Strong>}
-      <View className="flex-row flex-wrap items-center justify-between gap-x-2">
-        <Body className="shrink text-small text-slate">{`${working ? why : rampText}.`}</Body>
+      <View className="flex-row items-center justify-between gap-x-2">
+        <Body className="min-w-0 flex-1 text-small text-slate">{`${working ? why : rampText}.`}</Body>
         <Pressable
           role="button"
           aria-label={working ? 'Why this load' : `The ${ramp} ramp: change it, fit it, look back`}

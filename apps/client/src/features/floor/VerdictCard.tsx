@@ -1,17 +1,18 @@
 import { isSettled, noHabit, noviceBound, verdictEffect, type WarmUpVerdict } from '@spalo/core';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { Pressable } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
-import { Chip } from '../../design/Chip';
+import { Choice } from '../../design/Choice';
 import { TextField } from '../../design/TextField';
-import { Quiet, Strong } from '../../design/Words';
+import { Body, Quiet, Strong } from '../../design/Words';
+import { verdictWords } from '../warm-up/ramp-words';
 import type { LaneView, LiftView } from './lane-view';
 
-const answers: { verdict: WarmUpVerdict; label: string }[] = [
-  { verdict: 'ready', label: 'Ready' },
-  { verdict: 'rusty', label: 'Rusty, then smooth' },
-  { verdict: 'tired', label: 'Already tired' },
+const answers: { value: WarmUpVerdict | null; label: string }[] = [
+  { value: 'ready', label: 'Ready' },
+  { value: 'rusty', label: 'Rusty, then smooth' },
+  { value: 'tired', label: 'Already tired' },
 ];
 
 /** How the warm-up felt: one tap, what it changes next time, and a note for whoever wants to leave one. */
@@ -25,56 +26,51 @@ export function VerdictCard({
   onJudge: (verdict: WarmUpVerdict, note: string) => void;
 }) {
   const judged = view.state.warmUp;
-  const [writing, setWriting] = useState(false);
+  const [open, setOpen] = useState(judged === null);
   const [note, setNote] = useState(judged?.note ?? '');
   const habit = lane.client?.history.habits[view.lift.id] ?? noHabit;
   const atMost = lane.client ? noviceBound(lane.client, view.state.plan.reps) : null;
+  const judge = (verdict: WarmUpVerdict) => {
+    onJudge(verdict, note.trim());
+    setOpen(false);
+  };
+  if (judged && !open) {
+    const effect = verdictEffect(habit, judged.verdict, atMost);
+    return (
+      <Pressable
+        role="button"
+        aria-label={`Warm-up ${verdictWords[judged.verdict]}. ${effect}. Change it or add a note`}
+        onPress={() => setOpen(true)}
+        className="min-h-[2.25rem] flex-row items-center justify-between gap-3"
+      >
+        <Strong aria-live="polite" className="min-w-0 flex-1 text-small">
+          {`${verdictWords[judged.verdict].charAt(0).toUpperCase()}${verdictWords[judged.verdict].slice(1)}. ${effect}.`}
+        </Strong>
+        <Body className="text-small underline">{judged.note ? 'Noted' : 'Note'}</Body>
+      </Pressable>
+    );
+  }
   return (
     <Card className="gap-2 py-3">
-      <Strong>{judged ? 'The warm-up' : 'How was the warm-up?'}</Strong>
-      <View role="group" aria-label="How was the warm-up" className="flex-row flex-wrap gap-2">
-        {answers.map(({ verdict, label }) => (
-          <Chip
-            key={verdict}
-            label={label}
-            look={judged?.verdict === verdict ? 'taken' : 'plain'}
-            pressed={judged?.verdict === verdict}
-            onPress={() => onJudge(verdict, judged?.note ?? '')}
-          />
-        ))}
-      </View>
+      <Strong>How was the warm-up?</Strong>
+      {!judged && isSettled(habit) && <Quiet>Settled; tell only what was different.</Quiet>}
+      <Choice
+        label="How was the warm-up"
+        options={answers}
+        value={judged?.verdict ?? null}
+        onChange={(verdict) => verdict && judge(verdict)}
+      />
       {judged && (
-        <View aria-live="polite" className="flex-row flex-wrap items-center justify-between gap-2">
-          <Strong className="shrink text-small">
-            {`${verdictEffect(habit, judged.verdict, atMost)}.`}
-          </Strong>
-          {!writing && (
-            <Chip
-              label={judged.note ? 'Change the note' : 'Add a note'}
-              onPress={() => setWriting(true)}
-            />
-          )}
-        </View>
-      )}
-      {judged && writing && (
-        <View className="gap-2">
+        <>
           <TextField
             label="What worked, what would you change?"
             value={note}
             onChange={setNote}
             max={200}
           />
-          <Button
-            label="Keep the note"
-            onPress={() => {
-              onJudge(judged.verdict, note.trim());
-              setWriting(false);
-            }}
-          />
-        </View>
+          <Button label="Keep the note" onPress={() => judge(judged.verdict)} />
+        </>
       )}
-      {judged && !writing && judged.note ? <Quiet>{judged.note}</Quiet> : null}
-      {!judged && isSettled(habit) && <Quiet>Settled; tell only what was different.</Quiet>}
     </Card>
   );
 }

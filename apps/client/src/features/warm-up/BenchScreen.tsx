@@ -1,4 +1,4 @@
-import { liftById, lifts } from '@spalo/catalog';
+import { liftById, lifts, type CatalogueLift } from '@spalo/catalog';
 import {
   chooseRamp,
   fromGrams,
@@ -105,7 +105,6 @@ export default function BenchScreen({ unit, liftId }: { unit: Unit; liftId: stri
   const [months, setMonths] = useState(18);
   const [primer, setPrimer] = useState<Primer>('working');
   const [picking, setPicking] = useState(false);
-  const [opened, setOpened] = useState<RampKind | null>(null);
 
   const options = useMemo(() => (room ? implementsFor(lift, room, SOMEBODY_G) : []), [room, lift]);
   const implement = options[barAt] ?? options[0];
@@ -121,12 +120,6 @@ export default function BenchScreen({ unit, liftId }: { unit: Unit; liftId: stri
   const workingG = shown?.loadG ?? askedG;
   const problem = room && !wrong ? loadProblem(loads, workingG) : null;
   const canPlan = !wrong && problem === null;
-  const request = useMemo((): Omit<RampRequest, 'kind'> | null => {
-    if (!room || !implement || !canPlan) return null;
-    const usable: Primer = primer === 'over' && months < 12 ? 'working' : primer;
-    return { workingG, workingReps: reps, lift, room, implement, unit, primer: usable };
-  }, [room, implement, workingG, reps, lift, unit, primer, months, canPlan]);
-  const ramps = useHeavy('bench', request);
   if (!rooms) return <LoadingState what="the rooms" />;
   if (!room) return <Banner kind="wait" title="No room yet: write down a room’s equipment first" />;
 
@@ -136,7 +129,6 @@ export default function BenchScreen({ unit, liftId }: { unit: Unit; liftId: stri
   const up = stepUp(loads, workingG);
   const name = implement ? implementName(implement, room) : lift.name;
   const columns = width >= 1200 ? 3 : wide ? 2 : 1;
-  const shownRamp = ramps?.find((each) => each.kind === opened);
   const onlyEmpty = loads.length === 1 && implement?.kind === 'barbell';
 
   const controls = (
@@ -218,25 +210,19 @@ export default function BenchScreen({ unit, liftId }: { unit: Unit; liftId: stri
       </View>
     </View>
   );
-  const cards = (
-    <View role="list" aria-label="Ramps" className="flex-row flex-wrap gap-3">
-      {(request ? (ramps ?? []) : []).map((each) => (
-        <View
-          role="listitem"
-          key={each.kind}
-          style={{ width: columns === 1 ? '100%' : `${100 / columns - 1.2}%` }}
-        >
-          <BenchCard
-            bench={each}
-            working={{ loadG: workingG, reps }}
-            unit={unit}
-            unitText={loadUnit(lift, unit)}
-            byRule={each.kind === byRule.kind}
-            onOpen={() => setOpened(each.kind)}
-          />
-        </View>
-      ))}
-    </View>
+  const usable: Primer = primer === 'over' && months < 12 ? 'working' : primer;
+  const cards = canPlan && implement && (
+    <BenchRamps
+      lift={lift}
+      room={room}
+      implement={implement}
+      workingG={workingG}
+      reps={reps}
+      unit={unit}
+      primer={usable}
+      byRule={byRule.kind}
+      columns={columns}
+    />
   );
   return (
     <View className={wide ? 'min-h-0 flex-1 flex-row' : 'min-h-0 flex-1'}>
@@ -270,9 +256,62 @@ export default function BenchScreen({ unit, liftId }: { unit: Unit; liftId: stri
           onClose={() => setPicking(false)}
         />
       )}
-      {shownRamp && request && (
-        <BenchSheet bench={shownRamp} request={request} onClose={() => setOpened(null)} />
-      )}
+    </View>
+  );
+}
+
+/** The six ramps as the worker plans them; one opens set by set. */
+function BenchRamps({
+  lift,
+  room,
+  implement,
+  workingG,
+  reps,
+  unit,
+  primer,
+  byRule,
+  columns,
+}: {
+  lift: CatalogueLift;
+  room: Room;
+  implement: Implement;
+  workingG: number;
+  reps: number;
+  unit: Unit;
+  primer: Primer;
+  byRule: RampKind;
+  columns: number;
+}) {
+  const [opened, setOpened] = useState<RampKind | null>(null);
+  const request = useMemo(
+    () => ({ workingG, workingReps: reps, lift, room, implement, unit, primer }),
+    [workingG, reps, lift, room, implement, unit, primer],
+  );
+  const ramps = useHeavy('bench', request);
+  const shown = ramps?.find((each) => each.kind === opened);
+  if (!ramps) return <LoadingState what="the ramps" />;
+  // In one column the ramp by rule comes first; side by side each keeps its place.
+  const rank = (each: BenchRamp) => (columns === 1 && each.kind === byRule ? 0 : 1);
+  const ordered = ramps.toSorted((a, b) => rank(a) - rank(b));
+  return (
+    <View role="list" aria-label="Ramps" className="flex-row flex-wrap gap-3">
+      {ordered.map((each) => (
+        <View
+          role="listitem"
+          key={each.kind}
+          style={{ width: columns === 1 ? '100%' : `${100 / columns - 1.2}%` }}
+        >
+          <BenchCard
+            bench={each}
+            working={{ loadG: workingG, reps }}
+            unit={unit}
+            unitText={loadUnit(lift, unit)}
+            byRule={each.kind === byRule}
+            onOpen={() => setOpened(each.kind)}
+          />
+        </View>
+      ))}
+      {shown && <BenchSheet bench={shown} request={request} onClose={() => setOpened(null)} />}
     </View>
   );
 }
@@ -318,7 +357,9 @@ function BenchCard({
         </Title>
         {byRule && <Strong className="text-small text-moss">by rule</Strong>}
       </View>
-      <Quiet numberOfLines={2}>{what}</Quiet>
+      <Quiet numberOfLines={2} className="min-h-[2.75rem]">
+        {what}
+      </Quiet>
       <Ramp
         steps={steps}
         lastTime={[]}

@@ -141,7 +141,7 @@ export function GeneralPart({
           {MINUTES.map((minutes) => (
             <Chip key={minutes} label={`${minutes} min`} onPress={() => fit(minutes)} />
           ))}
-          <Chip label="As it takes" onPress={() => fit(null)} />
+          <Chip label="Whole" says="As long as it takes" onPress={() => fit(null)} />
         </View>
         {note && (
           <Strong role="status" className="text-small">

@@ -5,7 +5,7 @@ import { Pressable, View } from 'react-native';
 import { Icon } from '../../design/Icon';
 import { rampBlocks } from '../../design/ramp-shape';
 import { Quiet } from '../../design/Words';
-import { jobWords, lengthText } from './ramp-words';
+import { lengthText } from './ramp-words';
 
 const HEIGHT = 64;
 const looks = {
@@ -42,7 +42,7 @@ export function GeneralRamp({
           const name = findDrill(step.drillId)?.name ?? step.drillId;
           const look = step.drillId === now ? 'now' : step.state;
           const words = { done: 'done', skipped: 'left out', now: 'now', open: 'to come' }[look];
-          const isFirst = steps[index - 1]?.job !== step.job;
+          const minutes = Math.max(1, Math.round((step.seconds * step.rounds) / 60));
           return (
             <View
               key={step.drillId}
@@ -65,15 +65,12 @@ export function GeneralRamp({
                     {step.state === 'done' && block.width >= 22 && <Icon name="check" size={18} />}
                   </View>
                 </View>
-                {isFirst && (
-                  <View aria-hidden className="absolute left-0" style={{ top: HEIGHT + 3 }}>
-                    <Quiet numberOfLines={1} className="w-24 text-[0.9375rem] leading-6">
-                      {block.width >= 70 || index === steps.length - 1
-                        ? jobWords[step.job].toLowerCase()
-                        : ''}
-                    </Quiet>
-                  </View>
-                )}
+                <Quiet
+                  numberOfLines={1}
+                  className={`text-center ${look === 'now' ? 'text-ink' : ''}`}
+                >
+                  {index === 0 ? `${minutes} min` : minutes}
+                </Quiet>
               </Pressable>
             </View>
           );

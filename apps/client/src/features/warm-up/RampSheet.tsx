@@ -11,10 +11,9 @@ import {
   type RampKind,
 } from '@spalo/core';
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
-import { Card } from '../../design/Card';
 import { Choice } from '../../design/Choice';
 import { Sheet } from '../../design/Sheet';
 import { Stepper } from '../../design/Stepper';
@@ -36,12 +35,15 @@ export function RampSheet({
   view,
   account,
   actions,
+  onWhy,
   onClose,
 }: {
   lane: LaneView;
   view: LiftView;
   account: Account;
   actions: FloorActions;
+  /** Opens where the working load comes from. */
+  onWhy: () => void;
   onClose: () => void;
 }) {
   const { client, room, session } = lane;
@@ -99,6 +101,7 @@ export function RampSheet({
         <Body>{`${today.why ?? ''}.`}</Body>
         {isSettled(habit) && <Quiet>Settled: it was right twice in a row.</Quiet>}
       </View>
+      <Button label="Why this load" onPress={onWhy} />
       {open && (
         <>
           <View role="radiogroup" aria-label="Ramp for this client and lift" className="gap-2">
@@ -162,16 +165,17 @@ function RampOption({
 }) {
   const { name, what } = rampWords[kind];
   return (
-    <View role="radio" aria-checked={taken} aria-label={name}>
-      <Card
-        onPress={onTake}
-        label={`${name}${byRule ? ', by rule' : ''}`}
-        chosen={taken}
-        className="px-4 py-2"
-      >
-        <Strong>{byRule ? `${name} · by rule` : name}</Strong>
-        <Quiet>{what}</Quiet>
-      </Card>
-    </View>
+    <Pressable
+      role="radio"
+      aria-checked={taken}
+      aria-label={byRule ? `${name}, by rule` : name}
+      onPress={onTake}
+      className={`min-h-tap justify-center rounded-2xl border-2 px-4 py-2 active:opacity-80 ${
+        taken ? 'border-ink bg-coming' : 'border-line bg-card'
+      }`}
+    >
+      <Strong>{byRule ? `${name} · by rule` : name}</Strong>
+      <Quiet>{what}</Quiet>
+    </Pressable>
   );
 }

@@ -11,7 +11,7 @@ import { useHeavy } from '../../state/use-heavy';
 import { floorActions } from '../floor/actions';
 import type { LaneView } from '../floor/lane-view';
 import { loadReps } from '../floor/words';
-import { sharerOf, stepsAhead, stepsFrom } from './shared-bar';
+import { sharerOf, sharingReason, stepsAhead, stepsFrom } from './shared-bar';
 
 /** Two clients on one bar: their sets in turn, loaded with the least handling of both together. */
 export function SharedBarSheet({
@@ -46,16 +46,15 @@ export function SharedBarSheet({
   const take = () =>
     attempt(async () => {
       if (!order) return;
-      const reason = (name: string) => `One bar with ${name}, loaded together`;
       await floorActions(lane.session, lane.session.trainerId).takeSteps(
         view,
         stepsFrom(view, order, 0),
-        reason(other.name),
+        sharingReason(other.name),
       );
       await floorActions(other.session, other.session.trainerId).takeSteps(
         theirs,
         stepsFrom(theirs, order, 1),
-        reason(lane.name),
+        sharingReason(lane.name),
       );
       onClose();
     });

@@ -35,6 +35,13 @@ export function sharingLane(lane: LaneView, others: readonly LaneView[]): LaneVi
 
 const exactly = (loadG: number): LoadWindow => ({ lowG: loadG, highG: loadG, idealG: loadG });
 
+const REASON = 'One bar with';
+/** Why a lift's steps are as they are, once a common order was taken. */
+export const sharingReason = (name: string) => `${REASON} ${name}, loaded together`;
+/** Whether a lift's steps are from a common order that still stands. */
+export const isSharing = (view: LiftView): boolean =>
+  view.state.adjusted?.reason.startsWith(REASON) ?? false;
+
 /** The steps that a lane has still to do in its lift. */
 export const stepsAhead = (view: LiftView): Step[] => view.steps.slice(nextStepIndex(view.state));
 
