@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { randomUUID } from 'node:crypto';
 import { spawn } from 'node:child_process';
-import { benchStrength } from './bench-strength.mjs';
+import { benchCore } from './bench-core.mjs';
 import { chromiumOptions } from './chromium.mjs';
 import { clientDist, migrations, serverBundle } from './paths.mjs';
 import { must } from './run.mjs';
@@ -19,7 +19,8 @@ const { default: pg } = await import('pg');
 const { v7 } = await import('uuid');
 const { longClient } = await import('./bench-long-client.mjs');
 await buildAll();
-await benchStrength();
+await benchCore('strength');
+await benchCore('ramps');
 
 const SETS = 100;
 /** What a trainer's device sends after a morning without network: five sessions of forty events. */

@@ -137,7 +137,7 @@ function topSet({ workingG, emptyG, unit }: RampTarget): IdealStep[] {
     role: index === 0 ? 'light' : 'between',
     loadG,
     // The same jumps every time are the point of this ramp: no load is moved for the plates' sake.
-    between: [loadG, loadG],
+    between: [loadG - workingG * 0.01, loadG + workingG * 0.01],
     reps: TOP_REPS[index] ?? 1,
     purpose: index === 0 ? GROOVE : index < 3 ? OWN : FEEL,
   }));

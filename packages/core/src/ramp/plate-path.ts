@@ -95,6 +95,43 @@ function fewestOf(parts: readonly number[]): (low: number, high: number) => numb
   };
 }
 
+/** The fewest plates of some kinds for each sum that their stock makes, up to a highest sum. */
+function fewestBySum(kinds: readonly Kind[], highest: Grams): Map<Grams, number> {
+  const fewest = new Map<Grams, number>([[0, 0]]);
+  for (const { massG, most } of kinds) {
+    for (const [sum, count] of [...fewest]) {
+      for (let times = 1; times <= most && sum + times * massG <= highest; times += 1) {
+        const at = sum + times * massG;
+        fewest.set(at, Math.min(fewest.get(at) ?? Infinity, count + times));
+      }
+    }
+  }
+  return fewest;
+}
+
+/**
+ * Tells the fewest plates that make a sum exactly within their stock, Infinity where none do. Kilogram and pound
+ * plates keep a table each, since their sums have no common step.
+ */
+function exactly(kinds: readonly Kind[], highest: Grams): (sum: Grams) => number {
+  const kilos = fewestBySum(
+    kinds.filter((kind) => kind.plate.unit === 'kg'),
+    highest,
+  );
+  const pounds = fewestBySum(
+    kinds.filter((kind) => kind.plate.unit === 'lb'),
+    highest,
+  );
+  return (sum) => {
+    let fewest = Infinity;
+    for (const [part, count] of pounds) {
+      const rest = kilos.get(sum - part);
+      if (rest !== undefined && rest + count < fewest) fewest = rest + count;
+    }
+    return fewest;
+  };
+}
+
 /** The sums that plates of the first levels make within their stock, ascending, worked out as they are asked for. */
 function sumsByLevel(kinds: readonly Kind[], levels: number, highest: Grams) {
   const found: Grams[][] = [];
@@ -150,6 +187,7 @@ export function platePath(
   // Order and stock left aside, these bound from below what any way takes.
   const masses = kinds.map((kind) => kind.massG);
   const fewestPlates = levelFrom.map((from) => fewestOf(masses.slice(from)));
+  const exactPlates = levelFrom.map((from) => exactly(kinds.slice(from), highest));
   const fewestMoves = fewestOf(masses.flatMap((massG) => [massG, -massG]));
 
   const meets = (sum: Grams, at: number) => sum >= targets[at]!.lowG && sum <= targets[at]!.highG;
@@ -159,10 +197,11 @@ export function platePath(
     const known = lacks[at]![level]!.get(sum);
     if (known !== undefined) return known;
     const { lowG, highG } = targets[at]!;
-    const cost =
-      sum > highG
-        ? Infinity
-        : fewestPlates[level]!(lowG - sum, highG - sum) * MOVE + Math.max(0, lowG - sum) * MASS;
+    const plates =
+      lowG === highG
+        ? exactPlates[level]!(lowG - sum)
+        : fewestPlates[level]!(lowG - sum, highG - sum);
+    const cost = sum > highG ? Infinity : plates * MOVE + Math.max(0, lowG - sum) * MASS;
     lacks[at]![level]!.set(sum, cost);
     return cost;
   };

@@ -7,6 +7,8 @@ import type { LoadWindow } from './plate-implement';
 export const WARM_UP_LIMIT = 0.925;
 /** A warm-up load may lie away from its ideal by this share of the gap to the neighbouring step. */
 const LEEWAY = 0.25;
+/** A load that is kept may differ by this share of the working load: nobody stacks six plates for a few grams. */
+const KEPT = 0.01;
 
 /** An ideal step with the loads that it may have; at least one of them exists. */
 export interface WindowedStep extends IdealStep {
@@ -44,12 +46,15 @@ export function rampWindows(
     // A load already done stands in for an ideal that it comes close to.
     if (steps.length === 0 && ideal.loadG <= aboveG + (ideal.loadG - before) * LEEWAY) return;
     const fixed = ideal.role !== 'between' && !ideal.between;
-    const [low, high] = ideal.between ?? [
-      ideal.loadG - (ideal.loadG - before) * LEEWAY,
-      ideal.loadG + Math.max(0, after - ideal.loadG) * LEEWAY,
-    ];
-    const lowG = Math.max(over + 1, fixed ? near : Math.min(low, near));
-    const highG = fixed ? near : Math.min(highest, Math.max(high, near));
+    const kept = workingG * KEPT;
+    const [low, high] = fixed
+      ? [near - kept, near + kept]
+      : (ideal.between ?? [
+          ideal.loadG - (ideal.loadG - before) * LEEWAY,
+          ideal.loadG + Math.max(0, after - ideal.loadG) * LEEWAY,
+        ]);
+    const lowG = Math.max(over + 1, Math.min(low, near));
+    const highG = Math.min(highest, Math.max(high, near));
     if (!holds(loads, lowG, highG)) return;
     steps.push({ ...ideal, window: { lowG, highG, idealG: ideal.loadG } });
   });

@@ -2,12 +2,12 @@ import path from 'node:path';
 import { inRoot } from './paths.mjs';
 import { must } from './run.mjs';
 
-/** Bundles and runs the bench of the strength model and the loader, which needs no server. */
-export async function benchStrength() {
+/** Bundles and runs a bench of the core, which needs no server: `strength` or `ramps`. */
+export async function benchCore(name) {
   const { build } = await import('esbuild');
-  const outfile = inRoot('apps/server/dist/bench-strength.mjs');
+  const outfile = inRoot(`apps/server/dist/bench-${name}.mjs`);
   await build({
-    entryPoints: [inRoot('scripts/bench-strength.ts')],
+    entryPoints: [inRoot(`scripts/bench-${name}.ts`)],
     outfile,
     bundle: true,
     platform: 'node',
@@ -19,4 +19,4 @@ export async function benchStrength() {
   await must('node', [path.relative(process.cwd(), outfile)]);
 }
 
-if (process.argv[1]?.endsWith('bench-strength.mjs')) await benchStrength();
+if (process.argv[1]?.endsWith('bench-core.mjs')) await benchCore(process.argv[2] ?? 'ramps');
