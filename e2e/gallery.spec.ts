@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectNoOverflow, openDemo, test } from './spalo';
+import { expect, expectAccessible, expectNoOverflow, openDemo, test, passGeneral } from './spalo';
 
 test.use({ scene: 'gallery' });
 
@@ -38,6 +38,9 @@ test('text at 200 % stays on the screen', async ({ page }) => {
   await page.goto('/day');
   await page.getByRole('button', { name: 'Start Isolde Marchbank' }).click();
   await page.addStyleTag({ content: 'html { font-size: 200% !important }' });
+  await expectNoOverflow(page);
+  await expect(page.getByRole('button', { name: /^Done: / })).toBeInViewport();
+  await passGeneral(page);
   await expectNoOverflow(page);
   await expect(page.getByRole('button', { name: /^Log / })).toBeInViewport();
 });

@@ -26,6 +26,10 @@ async function log() {
 async function start(name) {
   await page.goto('/day');
   await button(`Start ${name}`).click();
+  await toFirstLift();
+}
+async function toFirstLift() {
+  await button('Go to the first lift').click();
   await button(/^Log /).first().waitFor();
 }
 
@@ -38,18 +42,18 @@ await shoot('day-phone');
 await start('Teodor Brisling');
 await log();
 await start('Oluchi Venn');
-await start('Runa Hallvard-Iyer');
+await page.goto('/day');
+await button('Start Runa Hallvard-Iyer').click();
+await button(/^Done: /).waitFor();
+await button(/^Done: /).click();
+await settled();
+await shoot('warm-up-general-phone');
+await toFirstLift();
 await log();
 await log();
 await page.getByRole('tab', { name: /Runa/ }).click();
 await settled();
 await shoot('floor-warm-up-phone');
-await button(/Set-up checklist/).click();
-for (const name of ['Hook height', 'Hands', 'Bar on the shelf'])
-  await page.getByRole('checkbox', { name }).click();
-await settled();
-await shoot('checklist-phone');
-await button('Close').click();
 while (!(await page.getByRole('radiogroup', { name: /reserve/ }).isVisible())) await log();
 await log();
 await page.getByRole('checkbox', { name: /^Rep 7/ }).click();
@@ -67,10 +71,10 @@ await page.goto('/day');
 await heading('Today');
 await settled();
 await shoot('day-wide');
-await page.goto('/lifts/back-squat');
-await heading('Back squat');
+await page.goto('/bench');
+await page.getByRole('list', { name: 'Ramps' }).waitFor();
 await settled();
-await shoot('lift-wide');
+await shoot('warm-up-bench-wide');
 await page.goto('/room');
 await heading('Boathouse loft');
 await settled();
@@ -92,8 +96,6 @@ await heading('Wrap-up');
 await settled();
 await shoot('wrap-up-phone');
 await page.setViewportSize(wide);
-await settled();
-await shoot('wrap-up-wide');
 await button('Accept all and finish').click();
 await heading('Runa Hallvard-Iyer');
 await settled();
@@ -128,19 +130,40 @@ await page
 await page.getByRole('radiogroup', { name: /medicine|Medicine/ }).scrollIntoViewIfNeeded();
 await settled();
 await shoot('intake-phone');
-await page.setViewportSize(wide);
-await settled();
-await shoot('intake-wide');
-await page.setViewportSize(phone);
 await next();
 await button('Add client').click();
 await heading('Weights for the next session');
 await button('Start a session now').click();
+await toFirstLift();
 await log();
 await page.getByRole('radio', { name: '4 or more' }).click();
 await log();
 await settled();
 await shoot('climb-phone');
+
+// Ramps of bells and of a stack.
+await page.goto('/clients');
+await page.getByRole('link', { name: /Ingleby/ }).click();
+await button('Start a session now').click();
+await toFirstLift();
+const leaveFirst = async () => {
+  await button(/^More for/).click();
+  await button('Skip').first().click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await settled();
+};
+await leaveFirst();
+await heading('Dumbbell bench press');
+await log();
+await settled();
+await shoot('ramp-dumbbell-phone');
+await button(/^More for/).click();
+await button('Skip').nth(0).click();
+await page.getByRole('button', { name: 'Close', exact: true }).click();
+await heading('Lat pulldown');
+await log();
+await settled();
+await shoot('ramp-stack-phone');
 await page.goto('/clients');
 await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
 await heading('Load card');

@@ -73,7 +73,8 @@ export function changeText(build: Build, previous: Build | null): string {
     cleared ? 'clear it' : takeOff.length > 0 ? `off ${platesText(takeOff)}` : '',
     add.length > 0 ? `add ${platesText(add)}` : '',
   ].filter(Boolean);
-  return parts.length > 0 ? `${parts.join(', ')} ${where(build)}` : '';
+  if (parts.length === 0) return '';
+  return cleared && add.length === 0 ? 'clear it' : `${parts.join(', ')} ${where(build)}`;
 }
 
 /** What the height of a bar on small plates means for a pull from the floor; null on full plates. */

@@ -302,7 +302,7 @@ export const people: readonly DemoPerson[] = [
     squatLook: null,
     segments: null,
     stiff: [],
-    programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
+    programme: ['back-squat', 'dumbbell-bench-press', 'lat-pulldown', 'romanian-deadlift'],
     nervous: false,
     goal: 'Get past the same 80 kg',
     brief: 'Stalled since late summer. Sleeps badly in the season; change one thing only.',

@@ -54,7 +54,8 @@ export function habitReason({ extra, last }: RampHabit): string | null {
   if (last === 'rusty') return 'One set more than last time: the start was rusty';
   if (last === 'tired') return 'One set fewer than last time: the client was already tired';
   if (extra === 0) return null;
-  return `${sets(Math.abs(extra))} ${extra > 0 ? 'more' : 'fewer'} than the rule: found right here`;
+  const many = Math.abs(extra) === 1 ? 'One set' : `${Math.abs(extra)} sets`;
+  return `${many} ${extra > 0 ? 'more' : 'fewer'} than the rule: found right here`;
 }
 
 /** What a verdict changes next time, in one sentence. `most`: the most sets that the rule allows, where it does. */

@@ -11,6 +11,7 @@ export interface RampSetting {
   extra: number;
   /** Most warm-up sets. */
   most: number;
+  /** One sentence or more, the most telling first, without the last full stop. */
   why: string;
 }
 
@@ -45,13 +46,13 @@ export function rampFor(
   const reasons = [
     bound === null ? habitReason(habit) : null,
     chosen ? `Chosen for this client; by rule ${byRule.kind}` : byRule.rule,
-    flagged ? 'no primer with a pain flag' : null,
+    flagged ? 'No primer with a pain flag' : null,
   ];
   return {
     kind: habit.kind ?? byRule.kind,
     primer: flagged ? 'none' : over ? 'over' : habit.primer === 'none' ? 'none' : 'working',
     extra: habit.extra,
     most: bound ?? MOST_SETS,
-    why: reasons.filter(Boolean).join('; '),
+    why: reasons.filter(Boolean).join('. '),
   };
 }

@@ -322,7 +322,7 @@ describe('what a client gets', () => {
     );
     expect(chosen).toMatchObject({ kind: 'heavy', extra: 1 });
     expect(chosen.why).toBe(
-      'One set more than last time: the start was rusty; Chosen for this client; by rule build',
+      'One set more than last time: the start was rusty. Chosen for this client; by rule build',
     );
   });
   it('gives the heavier primer to those who like it, never to a beginner or with a pain flag', () => {
@@ -333,7 +333,7 @@ describe('what a client gets', () => {
     );
     expect(rampFor({ ...trained, flags: [flag()] }, squat, 8, false, likes)).toMatchObject({
       primer: 'none',
-      why: expect.stringContaining('no primer with a pain flag') as string,
+      why: expect.stringContaining('No primer with a pain flag') as string,
     });
     expect(rampFor({ ...trained, flags: [flag()] }, row, 8, false, likes).primer).toBe('over');
   });

@@ -23,13 +23,13 @@ import { DoubtSheet } from './DoubtSheet';
 import { useFloorUi } from './floor-ui';
 import { LaneHeader } from './LaneHeader';
 import { LaneSheet } from './LaneSheet';
-import type { LaneView } from './lane-view';
+import { asksVerdict, type LaneView } from './lane-view';
 import { LoadSheet } from './LoadSheet';
 import { LogBar } from './LogBar';
 import { PainSheet } from './PainSheet';
 import { SetSheet } from './SetSheet';
 import { StopCard } from './StopCard';
-import { asksVerdict, VerdictCard } from './VerdictCard';
+import { VerdictCard } from './VerdictCard';
 import { WatchedSet } from './WatchedSet';
 import { loadUnit } from './words';
 import { WhySheet } from './WhySheet';
@@ -96,6 +96,7 @@ export const Lane = memo(function Lane({
       ),
     );
   };
+  const warmingUp = view?.next.kind === 'step' && view.next.set.kind === 'warm-up';
   const drill = general.active && general.now ? findDrill(general.now.drillId) : undefined;
 
   return (
@@ -140,7 +141,7 @@ export const Lane = memo(function Lane({
             }
           />
         )}
-        {partner && view && !isSharing(view) && (
+        {partner && view && warmingUp && !isSharing(view) && (
           <Chip
             label={`One bar with ${partner.name}: load it together`}
             icon="swap"

@@ -50,7 +50,8 @@ export function NowCard({
     : set.purpose;
   const { plan, rampChoice, adjusted } = view.state;
   const ramp = rampChoice?.kind ?? plan.ramp;
-  const rampText = adjusted?.reason ?? plan.rampWhy ?? `${ramp} ramp`;
+  // The most telling reason here; all of them stand with the ramp.
+  const [rampText] = (adjusted?.reason ?? plan.rampWhy ?? `${ramp} ramp`).split('. ');
   const sideNote = working && !change;
   return (
     <Card className="gap-0.5 overflow-hidden py-3">

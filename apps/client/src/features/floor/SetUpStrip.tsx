@@ -5,7 +5,8 @@ import type { LaneView, LiftView } from './lane-view';
 
 /** The phases that are right or wrong before the first rep. */
 const SET_UP = new Set(['place and equipment', 'set-up', 'brace', 'start']);
-const SHOWN = 2;
+/** Two points where their names fit side by side on a phone. */
+const FITTING = 24;
 const nothing: string[] = [];
 
 /**
@@ -27,13 +28,15 @@ export function SetUpStrip({
   const points = view.style.checkpoints.filter(({ phase }) => SET_UP.has(phase));
   const open = points.filter(({ id }) => !ticked.includes(id));
   const seen = points.length - open.length;
+  const [first, second] = open;
+  const both = first && second && first.look.length + second.look.length <= FITTING;
   return (
     <View
       role="group"
       aria-label="Set-up, as for the working set"
       className="flex-row flex-wrap gap-2"
     >
-      {open.slice(0, SHOWN).map(({ id, look }) => (
+      {open.slice(0, both ? 2 : 1).map(({ id, look }) => (
         <Chip
           key={id}
           label={look}

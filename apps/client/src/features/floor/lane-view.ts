@@ -321,3 +321,10 @@ export const workingTotal = (view: LiftView) =>
     view.steps.filter((step) => step.kind === 'working').length,
     workingNumber(view) - (view.next.kind === 'step' ? 0 : 1),
   );
+
+/** Whether the question is put: after the first working set of a lift that was warmed up, until the next one. */
+export function asksVerdict(view: LiftView): boolean {
+  const working = view.state.sets.filter((set) => set.kind === 'working' && !set.voided).length;
+  const warmed = view.state.sets.some((set) => set.kind === 'warm-up' && !set.voided);
+  return warmed && working === 1;
+}

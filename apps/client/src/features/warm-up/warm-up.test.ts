@@ -1,0 +1,301 @@
+import { findDrill, programmeLift } from '@spalo/catalog';
+import type { Client } from '@spalo/contract';
+import {
+  generalSeconds,
+  planOf,
+  platesOf,
+  reduceSession,
+  type EventPayloads,
+  type EventType,
+  type Room,
+  type SessionEvent,
+} from '@spalo/core';
+import { served } from '../../state/client-facts.test-help';
+import { doHeavy } from '../../state/heavy-task';
+import { inWorker } from '../../state/heavy';
+import { rampToday } from '../floor/actions';
+import {
+  asksVerdict,
+  laneDoing,
+  laneView,
+  standingOf,
+  warmLifts,
+  type LaneView,
+} from '../floor/lane-view';
+import { lengthText, minutesText } from './ramp-words';
+import {
+  isSharing,
+  sharerOf,
+  sharingLane,
+  sharingReason,
+  stepsAhead,
+  stepsFrom,
+} from './shared-bar';
+import { sessionDuration, stepsDuration } from './steps-duration';
+
+jest.mock('../../state/device', () => ({ journal: {}, authorFor: () => ({}) }));
+
+const kg = (value: number) => value * 1000;
+const room: Room = {
+  id: 'room',
+  name: 'Room',
+  bars: [
+    {
+      id: 'bar',
+      name: 'Bar',
+      kind: 'straight',
+      massG: kg(20),
+      unit: 'kg',
+      sleeveMm: 400,
+      count: 1,
+      fits: null,
+      handleMm: [],
+    },
+  ],
+  plates: [20, 10, 5, 2.5].map((mass) => ({
+    id: `p${mass}`,
+    massG: kg(mass),
+    unit: 'kg',
+    count: 4,
+    diameterMm: mass >= 10 ? 450 : 100 + mass * 10,
+    thicknessMm: 20,
+  })),
+  dumbbells: [],
+  kettlebells: [],
+  stacks: [],
+  machines: [],
+  bands: [],
+};
+const trained: Client = {
+  ...served,
+  id: 'ada',
+  name: 'Ada Lind',
+  trainingMonths: 30,
+  stiff: ['ankle bend'],
+};
+const decided = (loadG: number, liftId = 'back-squat') => {
+  const { lift, styleId, firstCueId } = programmeLift(liftId);
+  return {
+    liftId: lift.id,
+    styleId,
+    implement: { kind: 'barbell' as const, barId: 'bar' },
+    repRange: { low: 8, high: 12 },
+    reps: 8,
+    targetRir: 2,
+    sets: 3,
+    loadG,
+    focusCueId: firstCueId,
+    closed: null,
+  };
+};
+const client = (loadG: number, change: Partial<Client> = {}): Client => ({
+  ...trained,
+  programme: ['back-squat'],
+  history: { ...trained.history, plans: { 'back-squat': decided(loadG) } },
+  ...change,
+});
+const someone = (who: Client) => ({
+  client: who,
+  room,
+  unit: 'kg' as const,
+  now: '2026-11-24T10:00:00.000Z',
+  hour: 10,
+  taste: { raise: null, raiseMinutes: null, hips: 'one leg' as const, coldRoom: false },
+});
+
+/** A session of one client as the floor holds it. */
+function floor(who: Client, id = 's') {
+  const { lifts, general } = doHeavy({ kind: 'draft', input: someone(who) });
+  const events: SessionEvent[] = [];
+  const add = <T extends EventType>(type: T, payload: EventPayloads[T]) =>
+    void events.push({
+      id: `${id}-${String(events.length).padStart(3, '0')}`,
+      sessionId: id,
+      at: new Date(Date.parse('2026-11-24T10:00:00.000Z') + events.length * 1000).toISOString(),
+      author: 'trainer',
+      device: 'device',
+      type,
+      payload,
+    } as SessionEvent);
+  add('session.started', {
+    clientId: who.id,
+    bookingId: null,
+    roomId: 'room',
+    unit: 'kg',
+    lifts,
+    general: general.steps,
+  });
+  const session = () => reduceSession(events)!;
+  const lane = (): LaneView => laneView(session(), who, room, undefined);
+  const pass = () =>
+    add('drills.marked', { drillIds: general.steps.map((each) => each.drillId), state: 'done' });
+  const log = () => {
+    const { current } = lane();
+    if (current?.next.kind !== 'step') throw new Error('nothing to log');
+    const { step, set } = current.next;
+    const { loadG, reps, kind } = set;
+    add('set.logged', {
+      liftId: current.lift.id,
+      step,
+      kind,
+      loadG,
+      reps,
+      cleanReps: reps,
+      marks: [],
+      rir: kind === 'working' ? 2 : null,
+      proposed: { loadG, reps },
+    });
+  };
+  return { add, session, lane, pass, log, general };
+}
+
+describe('the general part of a lane', () => {
+  it('comes first, step by step, and makes way for the lift', () => {
+    const { lane, add, pass, general } = floor(client(kg(100)));
+    expect(lane().general.active).toBe(true);
+    expect(laneDoing(lane())).toBe('general warm-up');
+    const [first, second] = general.steps;
+    add('drills.marked', { drillIds: [first!.drillId], state: 'done' });
+    expect(lane().general.now!.drillId).toBe(second!.drillId);
+    pass();
+    expect(lane().general).toMatchObject({ active: false, now: null });
+    expect(laneDoing(lane())).toBe('warm-up 1');
+  });
+  it('keeps what was done when it is fitted anew, and what was swapped', () => {
+    const { session, add, general } = floor(client(kg(100)));
+    const [first] = general.steps;
+    const by = { ...first!, drillId: 'easy-row' };
+    add('drill.swapped', { drillId: first!.drillId, by });
+    add('drills.marked', { drillIds: ['easy-row'], state: 'done' });
+    add('general.planned', { steps: [by] });
+    expect(session().general).toMatchObject([{ drillId: 'easy-row', state: 'done' }]);
+    expect(session().swaps).toEqual({ [first!.drillId]: 'easy-row' });
+    expect(findDrill('easy-row')!.job).toBe('raise');
+  });
+});
+
+describe('the ramp on the floor', () => {
+  it('says what stands on the bar, and builds the next set from there', () => {
+    const { lane, pass, log } = floor(client(kg(100)));
+    pass();
+    expect(lane().current!.onBar).toBeNull();
+    log();
+    log();
+    const { onBar, build, steps } = lane().current!;
+    expect(platesOf(onBar!).map((plate) => plate.id)).toEqual(steps[1]!.plates);
+    expect(platesOf(build!).map((plate) => plate.id)).toEqual(steps[2]!.plates);
+  });
+  it('asks for the verdict after the first working set only', () => {
+    const { lane, pass, log } = floor(client(kg(60)));
+    pass();
+    while (lane().current!.next.kind === 'step' && laneDoing(lane()).startsWith('warm-up')) log();
+    expect(asksVerdict(lane().current!)).toBe(false);
+    log();
+    expect(asksVerdict(lane().current!)).toBe(true);
+    log();
+    expect(asksVerdict(lane().current!)).toBe(false);
+  });
+  it('follows the trainer for today, then the client’s habit, then the rule', () => {
+    const { lane, add, pass } = floor(client(kg(100)));
+    pass();
+    const view = () => lane().current!;
+    expect(rampToday(lane(), view(), null).kind).toBe('build');
+    expect(rampToday(lane(), view(), { kind: 'heavy', primer: null }).kind).toBe('heavy');
+    add('ramp.chosen', { liftId: 'back-squat', kind: 'short', primer: 'none' });
+    expect(rampToday(lane(), view(), null)).toMatchObject({ kind: 'short', primer: 'none' });
+  });
+  it('counts a lift as warmed only by lifts that are not skipped', () => {
+    const two = client(kg(100), { programme: ['back-squat', 'front-squat'] });
+    two.history.plans['front-squat'] = decided(kg(60), 'front-squat');
+    const { session, add, lane } = floor(two);
+    expect(lane().lifts[1]!.state.plan.ramp).toBe('warm already');
+    expect(warmLifts(session()).has('front-squat')).toBe(true);
+    add('lift.skipped', { liftId: 'back-squat', skipped: true, reason: null });
+    expect(warmLifts(session()).has('front-squat')).toBe(false);
+  });
+});
+
+describe('two lanes on one bar', () => {
+  const both = () => {
+    const [ada, bo] = [floor(client(kg(100)), 'a'), floor(client(kg(60), { id: 'bo' }), 'b')];
+    ada.pass();
+    bo.pass();
+    return [ada, bo] as const;
+  };
+  it('find each other, and only once both are at the bar', () => {
+    const [ada, bo] = both();
+    const lanes = [ada.lane(), bo.lane()];
+    expect(sharingLane(lanes[0]!, lanes)).toBe(lanes[1]);
+    const waiting = floor(client(kg(60), { id: 'cy' }), 'c').lane();
+    expect(sharingLane(lanes[0]!, [lanes[0]!, waiting])).toBeUndefined();
+  });
+  it('take the common order into both plans, with less handling than apart', async () => {
+    const [ada, bo] = both();
+    const sharers = [sharerOf(ada.lane()), sharerOf(bo.lane())] as [
+      ReturnType<typeof sharerOf>,
+      ReturnType<typeof sharerOf>,
+    ];
+    const { implement } = ada.lane().current!.state.plan;
+    const order = await inWorker('share', { room, implement, sharers, first: 0, standing: [] });
+    expect(order.moves).toBeLessThan(order.apart);
+    const steps = stepsFrom(ada.lane().current!, order, 0);
+    expect(steps.map((step) => step.kind)).toEqual(
+      stepsAhead(ada.lane().current!).map((step) => step.kind),
+    );
+    ada.add('plan.adjusted', {
+      liftId: 'back-squat',
+      fromStep: 0,
+      steps,
+      reason: sharingReason('Bo'),
+    });
+    expect(isSharing(ada.lane().current!)).toBe(true);
+    expect(isSharing(bo.lane().current!)).toBe(false);
+  });
+  it('see what the other one left on the bar', () => {
+    const [ada, bo] = both();
+    ada.log();
+    ada.log();
+    const standing = standingOf([ada.session(), bo.session()], room);
+    const lane = laneView(bo.session(), client(kg(60)), room, undefined, standing);
+    expect(platesOf(lane.current!.onBar!)).toEqual(platesOf(ada.lane().current!.onBar!));
+  });
+});
+
+describe('how long it takes', () => {
+  it('adds up the general part, ramps and work', () => {
+    const { lifts, general } = doHeavy({ kind: 'draft', input: someone(client(kg(100))) });
+    const whole = sessionDuration(lifts, general.steps, room);
+    const { warmUpS, workS } = stepsDuration(lifts[0]!.steps, lifts[0]!.implement, room);
+    expect(whole).toEqual({
+      generalS: generalSeconds(general.steps),
+      rampsS: warmUpS,
+      workS,
+      totalS: generalSeconds(general.steps) + warmUpS + workS,
+    });
+    expect(warmUpS).toBeGreaterThan(300);
+    expect(planOf(lifts[0]!).loadG).toBe(kg(100));
+  });
+  it.each([
+    [45, '45 s'],
+    [60, '1 min'],
+    [100, '1 min 40'],
+    [300, '5 min'],
+  ])('%d s is said as %s', (seconds, text) => {
+    expect(lengthText(seconds)).toBe(text);
+  });
+  it('is never said as nothing', () => {
+    expect(minutesText(5)).toBe('1 min');
+  });
+});
+
+describe('work that the worker does', () => {
+  it('plans a draft offline from what is known, and refuses what cannot be', async () => {
+    const draft = await inWorker('draft', someone(client(kg(100))));
+    expect(draft.lifts[0]!.steps.length).toBeGreaterThan(3);
+    expect(draft.general.steps.some((step) => step.drillId === 'knee-to-wall')).toBe(true);
+    const implement = { kind: 'barbell' as const, barId: 'gone' };
+    await expect(
+      inWorker('share', { room, implement, sharers: [] as never, first: 0, standing: [] }),
+    ).rejects.toThrow('This bar is not in the room');
+  });
+});
