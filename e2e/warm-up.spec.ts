@@ -142,32 +142,6 @@ test('the same without network', async ({ page, context }) => {
   await expect(page.getByText(/to send/)).toHaveCount(0);
 });
 
-test('two clients on one bar load it together, with less handling than apart', async ({ page }) => {
-  await page.setViewportSize({ width: 1280, height: 900 });
-  await openDemo(page);
-  for (const name of ['Isolde Marchbank', 'Teodor Brisling']) {
-    await page.getByRole('link', { name: 'Day', exact: true }).click();
-    await button(page, `Start ${name}`).click();
-    await passGeneral(page);
-  }
-  const lane = page.getByRole('region', { name: 'Lane of Isa' });
-  await lane.getByRole('button', { name: /^One bar with Teo/ }).click();
-  const said = page.getByText(/^\d+ pairs handled together; \d+ with each plan on its own$/);
-  await expect(said).toBeVisible();
-  const [together, apart] = (await said.textContent())!.match(/\d+/g)!.map(Number);
-  expect(together).toBeLessThan(apart!);
-  const turns = page.getByRole('list', { name: 'Common plate order' }).getByRole('listitem');
-  await expect(turns.first()).toContainText('Isa');
-  await expect(turns.nth(1)).toContainText('Teo');
-  await expectAccessible(page);
-  await button(page, 'Take this order').click();
-  await expect(page.getByText(/^One bar with Teo, loaded together/)).toBeVisible();
-  await expect(page.getByText(/^One bar with Isa, loaded together/)).toBeVisible();
-  // The bar is one: what the one leaves on it, the other finds.
-  await lane.getByRole('button', { name: /^Log / }).click();
-  await expect(lane.getByRole('button', { name: /set, .*, done$/ })).toHaveCount(1);
-});
-
 test('the warm-up bench: every ramp side by side, and clear answers to what cannot be', async ({
   page,
 }) => {

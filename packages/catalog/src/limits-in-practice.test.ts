@@ -106,9 +106,9 @@ describe('rooms to begin with', () => {
       const room = preset.make(id);
       const bars = room.bars.filter((bar) => bar.kind !== 'handle');
       for (const bar of bars) {
-        expect(loadables(room, { kind: 'barbell', barId: bar.id }).length).toBeGreaterThan(5);
+        expect(loadables(room, { kind: 'barbell', barId: bar.id }).all().length).toBeGreaterThan(5);
       }
-      expect(loadables(room, { kind: 'dumbbell', hands: 2 }).length).toBeGreaterThan(3);
+      expect(loadables(room, { kind: 'dumbbell', hands: 2 }).all().length).toBeGreaterThan(3);
     },
   );
 });

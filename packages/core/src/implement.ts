@@ -1,5 +1,7 @@
 import type { Lift } from './lift';
-import { atOrBelow, loadables, type Implement } from './loadable';
+import type { Implement } from './loadable';
+import { canLoad, loadables } from './loadables';
+import { atOrBelow } from './loads';
 import type { Grams } from './mass';
 import type { BarKind, Room } from './room';
 
@@ -71,7 +73,7 @@ export function implementsFor(lift: Lift, room: Room, bodyMassG: Grams): Impleme
         .filter((bar) => kinds.includes(bar.kind))
         .map((bar): Implement => ({ kind: 'barbell', barId: bar.id }))
     : candidates(lift, room, 0, bodyMassG);
-  return found.filter((implement) => loadables(room, implement).length > 0);
+  return found.filter((implement) => canLoad(room, implement));
 }
 
 /** What the lift is loaded with in this room for about `targetG`; null when the room has nothing for it. */
@@ -81,8 +83,8 @@ export function chooseImplement(
   targetG: Grams,
   bodyMassG: Grams,
 ): Implement | null {
-  const able = candidates(lift, room, targetG, bodyMassG).filter(
-    (implement) => loadables(room, implement).length > 0,
+  const able = candidates(lift, room, targetG, bodyMassG).filter((implement) =>
+    canLoad(room, implement),
   );
   const close = (implement: Implement) => {
     const load = atOrBelow(loadables(room, implement), targetG)!.loadG;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { flag, kg, lifts, NOW, person, room, row, squat, unknown } from './fixtures.test-help';
 import { canBeLoaded, chooseImplement } from './implement';
 import { loadCardRow } from './load-card';
-import { loadables } from './loadable';
+import { loadables } from './loadables';
 import { replay } from './profile/replay';
 import { readStrength } from './profile/strength';
 import type { Room } from './room';
@@ -21,7 +21,9 @@ describe('a row of the load card', () => {
     ]);
     const loads = cells.map((cell) => cell.load!.loadG);
     expect(loads).toEqual([...loads].sort((a, b) => b - a));
-    const bars = room.bars.flatMap(({ id: barId }) => loadables(room, { kind: 'barbell', barId }));
+    const bars = room.bars.flatMap(({ id: barId }) =>
+      loadables(room, { kind: 'barbell', barId }).all(),
+    );
     for (const load of loads) expect(bars.map((each) => each.loadG)).toContain(load);
   });
 
@@ -35,7 +37,7 @@ describe('a row of the load card', () => {
           const who = { ...person, bodyMassG, trainingMonths };
           for (const { load, answer } of loadCardRow(row, who, unknown(who), room, rir, context)
             .cells) {
-            const lightest = loadables(room, { kind: 'dumbbell', hands: 1 })[0]!.loadG;
+            const lightest = loadables(room, { kind: 'dumbbell', hands: 1 }).all()[0]!.loadG;
             expect(load!.loadG).toBeLessThanOrEqual(Math.max(lightest, answer.start));
           }
         },

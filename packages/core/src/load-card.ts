@@ -1,7 +1,9 @@
 import { chooseImplement } from './implement';
 import { isClosed, liftLimit, rangeLimit, ranges, type Limit, type LimitContext } from './limits';
 import type { Lift } from './lift';
-import { atOrBelow, loadables, nearest, type Loadable } from './loadable';
+import type { Loadable } from './loadable';
+import { loadables } from './loadables';
+import { atOrBelow, nearest } from './loads';
 import type { Person, RangeId } from './person';
 import type { StrengthAnswer, StrengthProfile } from './profile/strength';
 import type { Room } from './room';
@@ -46,8 +48,8 @@ export function loadCardRow(
     const known = answer.certainty === 'known';
     const wanted = known ? answer.mean : answer.start;
     const implement = chooseImplement(lift, room, wanted, person.bodyMassG);
-    const loads = implement ? loadables(room, implement) : [];
-    const close = known ? nearest(loads, wanted) : atOrBelow(loads, wanted);
+    const loads = implement && loadables(room, implement);
+    const close = loads && (known ? nearest(loads, wanted) : atOrBelow(loads, wanted));
     const load = close && close.loadG > answer.high ? atOrBelow(loads, answer.high) : close;
     const limit = rangeLimit(person, lift, id, context);
     return { range: id, reps, answer, load, limit: isClosed(limit) ? limit : null };

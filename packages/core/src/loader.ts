@@ -1,4 +1,5 @@
-import { barSleeve, type Loadable } from './loadable';
+import type { Loadable } from './loadable';
+import { barSleeve } from './loadables';
 import type { Grams } from './mass';
 import { FULL_PLATE_MM, type Barbell, type Plate } from './room';
 

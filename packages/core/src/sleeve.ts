@@ -115,12 +115,14 @@ export function sleeveOf(plates: readonly Plate[], share: number, sleeveMm: numb
     share,
     sleeveMm,
   );
+  const mostOfB = b.sorted.at(-1)!;
   const fits = (i: number, j: number) => a.thinnest[i]! + b.thinnest[j]! <= sleeveMm;
 
   return {
     atOrBelow(targetG) {
       let best: Grams | null = null;
-      for (let i = 0; i < a.sorted.length && a.sorted[i]! <= targetG; i += 1) {
+      for (let i = lastUpTo(a.sorted, targetG); i >= 0; i -= 1) {
+        if (best !== null && a.sorted[i]! + mostOfB <= best) break;
         for (let j = lastUpTo(b.sorted, targetG - a.sorted[i]!); j >= 0; j -= 1) {
           const sum = a.sorted[i]! + b.sorted[j]!;
           if (best !== null && sum <= best) break;
@@ -132,7 +134,8 @@ export function sleeveOf(plates: readonly Plate[], share: number, sleeveMm: numb
     },
     atOrAbove(targetG) {
       let best: Grams | null = null;
-      for (let i = 0; i < a.sorted.length; i += 1) {
+      const first = Math.max(0, lastUpTo(a.sorted, targetG - mostOfB));
+      for (let i = first; i < a.sorted.length; i += 1) {
         if (best !== null && a.sorted[i]! >= best) break;
         const from = lastUpTo(b.sorted, targetG - a.sorted[i]! - 1e-9) + 1;
         for (let j = from; j < b.sorted.length; j += 1) {

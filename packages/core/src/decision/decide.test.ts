@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { flag, kg, lifts, person, room, squat, unknown } from '../fixtures.test-help';
 import { historyOf, withLocalSessions } from '../history';
-import { loadables } from '../loadable';
+import { loadables } from '../loadables';
 import { draftSession } from '../session/draft';
 import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet, SessionState } from '../session/state';
@@ -157,7 +157,7 @@ describe('effort', () => {
   });
 
   it('always proposes a load that exists, never more than twice the cap or a step up', () => {
-    const exist = context.loads.map((load) => load.loadG);
+    const exist = context.loads.all().map((load) => load.loadG);
     const anySet = fc.record({
       reps: fc.integer({ min: 1, max: 15 }),
       rir: fc.integer({ min: 0, max: 4 }),

@@ -1,4 +1,4 @@
-import { atOrBelow, stepDown, stepUp } from '../loadable';
+import { atOrBelow, stepDown, stepUp } from '../loads';
 import { massText } from '../mass';
 import { painStop } from '../session/pain-gate';
 import type { LiftPlan } from '../session/plan';

@@ -1,5 +1,5 @@
 import type { Lift } from '../lift';
-import type { Loadable } from '../loadable';
+import type { Loads } from '../loads';
 import type { Unit } from '../mass';
 import type { Flag } from '../person';
 import type { StrengthProfile } from '../profile/strength';
@@ -39,7 +39,7 @@ export interface Decision {
 /** What a decision is drawn from besides the session. */
 export interface DecisionContext {
   lift: Lift;
-  loads: readonly Loadable[];
+  loads: Loads;
   unit: Unit;
   flags: readonly Flag[];
   faults: readonly FaultFacts[];

@@ -1,4 +1,5 @@
-import { atOrBelow, stepDown, stepUp, type Loadable } from '../loadable';
+import type { Loadable } from '../loadable';
+import { atOrBelow, stepDown, stepUp, type Loads } from '../loads';
 import { massText } from '../mass';
 import type { LiftPlan } from '../session/plan';
 import type { LoggedSet } from '../session/state';
@@ -8,7 +9,7 @@ import type { DecisionContext } from './decision';
 const CAP = { upper: 0.05, lower: 0.1 } as const;
 
 /** The next load up within the cap: one step, or the heaviest within the cap where steps are finer. */
-function raised(loadG: number, limitG: number, loads: readonly Loadable[]): Loadable | null {
+function raised(loadG: number, limitG: number, loads: Loads): Loadable | null {
   const step = stepUp(loads, loadG);
   const within = atOrBelow(loads, limitG);
   return within && step && within.loadG > step.loadG ? within : step;

@@ -1,4 +1,5 @@
-import type { Build, Loadable } from '../loadable';
+import type { Loadable } from '../loadable';
+import type { Loads } from '../loads';
 import { handlingBetween } from './handling';
 import type { LoadWindow } from './plate-implement';
 
@@ -16,11 +17,12 @@ const better = (a: Way, b: Way) => (a.moves - b.moves || a.off - b.off) < 0;
  * then the nearest to the ideals. Exact: every load of a window is tried after every load of the one before. Throws
  * RangeError where a window holds no load.
  */
-export function lightPath(loads: readonly Loadable[], windows: readonly LoadWindow[]): Build[] {
+export function lightPath(loads: Loads, windows: readonly LoadWindow[]): Loadable[] {
   let layer: Way[] | null = null;
   for (const { lowG, highG, idealG } of windows) {
     const before: Way[] | null = layer;
     layer = loads
+      .all()
       .filter((load) => load.loadG >= lowG && load.loadG <= highG)
       .map((load): Way => {
         const off = Math.abs(load.loadG - idealG);
@@ -36,8 +38,8 @@ export function lightPath(loads: readonly Loadable[], windows: readonly LoadWind
     if (layer.length === 0) throw new RangeError('A window holds no load that exists');
   }
   if (!layer) return [];
-  const builds: Build[] = [];
+  const path: Loadable[] = [];
   let way: Way | null = layer.reduce((best, each) => (better(each, best) ? each : best));
-  for (; way; way = way.before) builds.unshift(way.load.build);
-  return builds;
+  for (; way; way = way.before) path.unshift(way.load);
+  return path;
 }

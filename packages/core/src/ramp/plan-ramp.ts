@@ -1,12 +1,14 @@
 import type { Lift } from '../lift';
-import { atOrBelow, loadables, nearest, platesOf, type Build, type Implement } from '../loadable';
+import type { Build, Implement } from '../loadable';
+import { loadables } from '../loadables';
+import { atOrBelow, lightest, nearest } from '../loads';
 import type { Grams, Unit } from '../mass';
 import type { Plate, Room } from '../room';
 import { restAfterWarmUp } from '../rest';
 import { handlingBetween } from './handling';
 import { lightLoad, rampIdeals, type StepRole } from './ideals';
 import { lightPath } from './light-path';
-import { pathOn, plateImplement, type LoadWindow } from './plate-implement';
+import { loadWith, pathOn, plateImplement, type LoadWindow } from './plate-implement';
 import type { RampKind } from './ramp-kind';
 import { rampWindows, type WindowedStep } from './windows';
 
@@ -80,7 +82,7 @@ export function mostReps(loadG: Grams, workingG: Grams, workingReps: number): nu
 export function windowsFor(request: RampRequest): WindowedStep[] {
   const { kind, workingG, workingReps, room, implement, unit, extra = 0, done = null } = request;
   const loads = loadables(room, implement);
-  const emptyG = loads[0]?.loadG;
+  const emptyG = lightest(loads)?.loadG;
   if (emptyG === undefined) return [];
   const wanted = request.lightG ?? lightLoad(workingG, emptyG);
   const lightG = nearest(loads, wanted)!.loadG;
@@ -117,27 +119,22 @@ export function planWindows(windowed: readonly WindowedStep[], request: RampRequ
   const working: LoadWindow = { lowG: workingG, highG: workingG, idealG: workingG };
   const windows = [...steps.map((step) => step.window), working];
   const plated = plateImplement(room, implement);
-  const loads = loadables(room, implement);
-  const builds = plated
-    ? pathOn(plated, windows, standing).stacks.map((stack) => plated.build(stack))
-    : lightPath(loads, windows);
-  const loadOf = (build: Build) =>
-    plated
-      ? plated.emptyG + plated.times * platesOf(build).reduce((sum, each) => sum + each.massG, 0)
-      : loads.find((load) => load.build === build)!.loadG;
+  const path = plated
+    ? pathOn(plated, windows, standing).stacks.map((stack) => loadWith(plated, stack))
+    : lightPath(loadables(room, implement), windows);
   const first = plated ? plated.build([...standing]) : null;
-  const changes = builds.map((build, index) =>
-    handlingBetween(index === 0 ? first : builds[index - 1]!, build),
+  const changes = path.map(({ build }, index) =>
+    handlingBetween(index === 0 ? first : path[index - 1]!.build, build),
   );
   const work = { loadG: workingG, reps: workingReps, restClass: lift.restClass };
   return {
     steps: steps.map(({ role, reps, purpose }, index) => {
-      const loadG = loadOf(builds[index]!);
+      const { loadG, build } = path[index]!;
       const last = index === steps.length - 1;
       const restS = restAfterWarmUp(loadG, work, last, changes[index + 1]!.seconds);
-      return { role, loadG, build: builds[index]!, reps, purpose, restS };
+      return { role, loadG, build, reps, purpose, restS };
     }),
-    working: builds.at(-1)!,
+    working: path.at(-1)!.build,
     moves: changes.reduce((sum, change) => sum + change.moves, 0),
   };
 }

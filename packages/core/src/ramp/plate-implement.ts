@@ -1,7 +1,9 @@
-import { barSleeve, fitting, ADDED_MM, type Build, type Implement } from '../loadable';
+import type { Build, Implement, Loadable } from '../loadable';
+import { ADDED_MM, barSleeve, fitting } from '../loadables';
 import type { Grams } from '../mass';
 import type { Plate, Room } from '../room';
-import { platePath, type PlatePath, type SleeveStock, type SleeveTarget } from './plate-path';
+import { platePath, type PlatePath } from './plate-path';
+import type { SleeveStock, SleeveTarget } from './sleeve-target';
 
 /** Something that is loaded with plates: load = empty + `times` × what one sleeve carries. */
 export interface PlateImplement {
@@ -49,6 +51,12 @@ export function plateImplement(room: Room, implement: Implement): PlateImplement
       return null;
   }
 }
+
+/** What the implement weighs with a stack on each sleeve, as a load that exists. */
+export const loadWith = ({ emptyG, times, build }: PlateImplement, stack: Plate[]): Loadable => ({
+  loadG: emptyG + times * stack.reduce((sum, plate) => sum + plate.massG, 0),
+  build: build(stack),
+});
 
 /** Loads that a set may have, and the one it would best have; in grams, implement included. */
 export interface LoadWindow {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { kg, plate } from '../fixtures.test-help';
 import type { Plate } from '../room';
-import { platePath, type SleeveStock, type SleeveTarget } from './plate-path';
+import { platePath } from './plate-path';
+import type { SleeveStock, SleeveTarget } from './sleeve-target';
 
 /** Every stack that a sleeve can carry, by its plates' ids from the inside out. */
 function everyStack({ plates, share, sleeveMm }: SleeveStock): Plate[][] {

@@ -1,20 +1,8 @@
 import type { Grams } from '../mass';
 import type { Plate } from '../room';
-
-/** What one sleeve must hold for one set: a sum between two bounds, as near as may be to its ideal. All of one sleeve. */
-export interface SleeveTarget {
-  lowG: Grams;
-  highG: Grams;
-  idealG: Grams;
-}
-
-/** The sleeve that a path is sought on. */
-export interface SleeveStock {
-  plates: readonly Plate[];
-  /** How many single plates one more on this sleeve costs: 2 for a bar, 4 for two handles, 1 for one horn. */
-  share: number;
-  sleeveMm: number;
-}
+import { pathBounds } from './path-bounds';
+import { MASS, MOVE, moveCost, offCost, plateKinds } from './plate-kinds';
+import type { SleeveStock, SleeveTarget } from './sleeve-target';
 
 /** Stacks inner to outer, one a target, and what going through them takes. */
 export interface PlatePath {
@@ -23,26 +11,6 @@ export interface PlatePath {
   moves: number;
   /** Their masses together, of this sleeve. */
   movedG: Grams;
-}
-
-/**
- * A cost is one number, so that comparing and adding stay cheap: moves first, then mass moved (24 bits of grams), then
- * distance from the ideals (18 bits of ten grams). Eleven bits are left for moves, and all 53 are exact in a double.
- */
-const OFF_UNIT_G = 10;
-const MASS = 2 ** 18;
-const MOVE = 2 ** 42;
-const moveCost = (massG: Grams) => MOVE + massG * MASS;
-const offCost = (sum: Grams, target: SleeveTarget) =>
-  Math.round(Math.abs(sum - target.idealG) / OFF_UNIT_G);
-
-/** A kind of plate as the search sees it. `level` counts diameters, the largest 0: levels never fall outwards. */
-interface Kind {
-  plate: Plate;
-  massG: Grams;
-  most: number;
-  level: number;
-  cost: number;
 }
 
 /**
@@ -65,92 +33,6 @@ type Known = { cost: number; kind: number; until: number } | { cost: null; limit
 
 const BARE = -1;
 
-/** Whether a sorted list has an entry between two bounds. */
-function anyBetween(sorted: ArrayLike<number>, low: number, high: number): boolean {
-  let from = 0;
-  let to = sorted.length;
-  while (from < to) {
-    const middle = (from + to) >> 1;
-    if (sorted[middle]! < low) from = middle + 1;
-    else to = middle;
-  }
-  return from < sorted.length && sorted[from]! <= high;
-}
-
-const sortedUnique = (values: readonly number[]) => [...new Set(values)].sort((a, b) => a - b);
-
-/**
- * Tells the fewest of some parts, each free to be taken again, that make a number between two bounds: 0 to 4, or 5 for
- * more. Three and four meet in the middle.
- */
-function fewestOf(parts: readonly number[]): (low: number, high: number) => number {
-  const one = sortedUnique(parts);
-  const two = sortedUnique(one.flatMap((a) => one.map((b) => a + b)));
-  return (low, high) => {
-    if (low <= 0 && high >= 0) return 0;
-    if (anyBetween(one, low, high)) return 1;
-    if (anyBetween(two, low, high)) return 2;
-    if (one.some((part) => anyBetween(two, low - part, high - part))) return 3;
-    return two.some((part) => anyBetween(two, low - part, high - part)) ? 4 : 5;
-  };
-}
-
-/** The fewest plates of some kinds for each sum that their stock makes, up to a highest sum. */
-function fewestBySum(kinds: readonly Kind[], highest: Grams): Map<Grams, number> {
-  const fewest = new Map<Grams, number>([[0, 0]]);
-  for (const { massG, most } of kinds) {
-    for (const [sum, count] of [...fewest]) {
-      for (let times = 1; times <= most && sum + times * massG <= highest; times += 1) {
-        const at = sum + times * massG;
-        fewest.set(at, Math.min(fewest.get(at) ?? Infinity, count + times));
-      }
-    }
-  }
-  return fewest;
-}
-
-/**
- * Tells the fewest plates that make a sum exactly within their stock, Infinity where none do. Kilogram and pound
- * plates keep a table each, since their sums have no common step.
- */
-function exactly(kinds: readonly Kind[], highest: Grams): (sum: Grams) => number {
-  const kilos = fewestBySum(
-    kinds.filter((kind) => kind.plate.unit === 'kg'),
-    highest,
-  );
-  const pounds = fewestBySum(
-    kinds.filter((kind) => kind.plate.unit === 'lb'),
-    highest,
-  );
-  return (sum) => {
-    let fewest = Infinity;
-    for (const [part, count] of pounds) {
-      const rest = kilos.get(sum - part);
-      if (rest !== undefined && rest + count < fewest) fewest = rest + count;
-    }
-    return fewest;
-  };
-}
-
-/** The sums that plates of the first levels make within their stock, ascending, worked out as they are asked for. */
-function sumsByLevel(kinds: readonly Kind[], levels: number, highest: Grams) {
-  const found: Grams[][] = [];
-  const all = new Set<Grams>([0]);
-  return (level: number): Grams[] => {
-    for (let next = found.length; next <= level && next < levels; next += 1) {
-      for (const kind of kinds.filter((each) => each.level === next)) {
-        for (const sum of [...all]) {
-          for (let times = 1; times <= kind.most; times += 1) {
-            if (sum + times * kind.massG <= highest) all.add(sum + times * kind.massG);
-          }
-        }
-      }
-      found.push([...all].sort((a, b) => a - b));
-    }
-    return found[level]!;
-  };
-}
-
 /**
  * The way through stacks of plates, from the one that is on, that meets each target in turn with the fewest plates
  * put on or taken off, then the least mass moved, then nearest to the ideals (to ten grams a target). Exact. Every
@@ -162,89 +44,16 @@ function sumsByLevel(kinds: readonly Kind[], levels: number, highest: Grams) {
  */
 export function platePath(
   targets: readonly SleeveTarget[],
-  { plates, share, sleeveMm }: SleeveStock,
+  stock: SleeveStock,
   standing: readonly Plate[] = [],
 ): PlatePath {
   if (targets.length === 0) return { stacks: [], moves: 0, movedG: 0 };
   const last = targets.length - 1;
   const highest = Math.max(...targets.map((target) => target.highG));
-  // One level at the least, so that a sleeve without any plate is a case like the others.
-  const known = sortedUnique(plates.map((plate) => plate.diameterMm)).reverse();
-  const diameters = known.length > 0 ? known : [0];
-  const kinds: Kind[] = plates
-    .map((plate) => ({
-      plate,
-      massG: plate.massG,
-      most: Math.floor(plate.count / share),
-      level: diameters.indexOf(plate.diameterMm),
-      cost: moveCost(plate.massG),
-    }))
-    .filter((kind) => kind.most > 0 && kind.massG > 0 && kind.massG <= highest)
-    .sort((a, b) => a.level - b.level || b.massG - a.massG);
-  /** The first kind that may go on at a level or after it. */
-  const levelFrom = diameters.map((_, level) => kinds.filter((kind) => kind.level < level).length);
-  const levelSize = diameters.map((_, level) => kinds.filter((k) => k.level === level).length);
-  // Order and stock left aside, these bound from below what any way takes.
-  const masses = kinds.map((kind) => kind.massG);
-  const fewestPlates = levelFrom.map((from) => fewestOf(masses.slice(from)));
-  const exactPlates = levelFrom.map((from) => exactly(kinds.slice(from), highest));
-  const fewestMoves = fewestOf(masses.flatMap((massG) => [massG, -massG]));
-
+  const ofStock = plateKinds(stock, highest);
+  const { all: kinds, diameters, from: levelFrom, size: levelSize } = ofStock;
+  const { between, atLeast } = pathBounds(targets, ofStock);
   const meets = (sum: Grams, at: number) => sum >= targets[at]!.lowG && sum <= targets[at]!.highG;
-  const lacks = targets.map(() => diameters.map(() => new Map<Grams, number>()));
-  /** Least cost of getting from a sum up to a target with plates of a level and after it. */
-  const lack = (sum: Grams, level: number, at: number): number => {
-    const known = lacks[at]![level]!.get(sum);
-    if (known !== undefined) return known;
-    const { lowG, highG } = targets[at]!;
-    const plates =
-      lowG === highG
-        ? exactPlates[level]!(lowG - sum)
-        : fewestPlates[level]!(lowG - sum, highG - sum);
-    const cost = sum > highG ? Infinity : plates * MOVE + Math.max(0, lowG - sum) * MASS;
-    lacks[at]![level]!.set(sum, cost);
-    return cost;
-  };
-  // A ramp that only rises nearly always has a simplest change; on a shared bar the closer look pays many times over.
-  const alternates = targets.some((target, at) => at > 0 && target.highG < targets[at - 1]!.lowG);
-  const sums = sumsByLevel(kinds, diameters.length, highest);
-  /**
-   * Least cost of getting from one target to another: some plates stay, those above them come off and others go on,
-   * none of them larger than the plates that stay; stock is left aside.
-   */
-  const change = (from: number, to: number): number => {
-    const [a, b] = [targets[from]!, targets[to]!];
-    const [low, high] = [b.lowG - a.highG, b.highG - a.lowG];
-    const massG = Math.max(0, low, -high);
-    const simplest = fewestMoves(low, high) * MOVE + massG * MASS;
-    if (!alternates) return simplest;
-    let least = Infinity;
-    for (let level = 0; level < diameters.length; level += 1) {
-      const heaviest = Math.max(1, ...kinds.slice(levelFrom[level]).map((kind) => kind.massG));
-      for (const sum of sums(level)) {
-        if (sum > a.highG || sum > b.highG) break;
-        const plates = Math.ceil((a.lowG - sum) / heaviest) + Math.ceil((b.lowG - sum) / heaviest);
-        if (plates * MOVE >= least) continue;
-        least = Math.min(least, lack(sum, level, from) + lack(sum, level, to));
-        if (least <= simplest) return simplest;
-      }
-    }
-    return least;
-  };
-  /** Least cost of getting from each target to the next, added up from the first on. */
-  const between: number[] = [0];
-  const changes = new Map<string, number>();
-  for (let at = 1; at <= last; at += 1) {
-    const key = [targets[at - 1]!, targets[at]!].map((t) => `${t.lowG}-${t.highG}`).join('/');
-    const least = changes.get(key) ?? change(at - 1, at);
-    changes.set(key, least);
-    between.push(between[at - 1]! + least);
-  }
-  /** A cost that a run of targets cannot go below on top of a sum, the way back to it included unless it is the end. */
-  const atLeast = (from: number, to: number, sum: Grams, level: number): number => {
-    const way = lack(sum, level, from) + between[to]! - between[from]!;
-    return to < last ? way + lack(sum, level, to) : Math.max(way, lack(sum, level, to));
-  };
 
   const bases = new Map<string, Base>();
   const baseOf = (sum: number, widthMm: number, level: number, used: readonly number[]): Base => {
@@ -264,7 +73,7 @@ export function platePath(
     const used = kind.level === base.level ? base.used : [];
     const widthMm = base.widthMm + kind.plate.thicknessMm;
     const allowed =
-      kind.level >= base.level && (used[place] ?? 0) < kind.most && widthMm <= sleeveMm;
+      kind.level >= base.level && (used[place] ?? 0) < kind.most && widthMm <= stock.sleeveMm;
     let next: Base | null = null;
     if (allowed) {
       const more = Array.from({ length: levelSize[kind.level]! }, (_, at) => used[at] ?? 0);
@@ -290,7 +99,7 @@ export function platePath(
     const { sum } = base;
     if (atLeast(from, to, sum, base.level) < cost) {
       if (meets(sum, from)) {
-        const off = offCost(sum, targets[from]!);
+        const off = offCost(sum, targets[from]!.idealG);
         const rest = best(from + 1, to, base, cost - off);
         if (rest !== null) cost = rest + off;
       }
@@ -298,9 +107,7 @@ export function platePath(
       for (let until = to; until >= from; until -= 1) {
         const times = until === last ? 1 : 2;
         const least =
-          between[until]! -
-          between[from]! +
-          (until < to ? atLeast(until + 1, to, sum, base.level) : 0);
+          between(from, until) + (until < to ? atLeast(until + 1, to, sum, base.level) : 0);
         if (times * MOVE + least >= cost) continue;
         let room = Infinity;
         for (let at = from; at <= until; at += 1) room = Math.min(room, targets[at]!.highG);
@@ -381,7 +188,7 @@ export function platePath(
   const fullest = kinds.reduce((count, kind) => count + kind.most, 0);
   const most = standing.length + targets.length * 2 * fullest;
   let answer: FromStanding | null = null;
-  let allowed = Math.floor(between[last]! / MOVE);
+  let allowed = Math.floor(between(0, last) / MOVE);
   const patient = allowed + 6;
   for (let more = 1; !answer; more = allowed < patient ? 1 : more * 2) {
     answer = fromStanding(0, last, (allowed + 1) * MOVE);

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { bar, plate, room } from '../fixtures.test-help';
-import { loadables, type Build } from '../loadable';
+import type { Build } from '../loadable';
+import { loadables } from '../loadables';
 import { handlingBetween } from './handling';
 import { durationOf, type TimedSet } from './ramp-time';
 
@@ -11,7 +12,7 @@ const onBar = (...perSide: (typeof twenty)[]): Build => ({
   perSide,
   hands: 1,
 });
-const bells = loadables(room, { kind: 'dumbbell', hands: 2 });
+const bells = loadables(room, { kind: 'dumbbell', hands: 2 }).all();
 
 describe('handling', () => {
   it.each<[string, Build | null, Build, number]>([

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { bar, flag, kg, person, plate, room, row, squat } from '../fixtures.test-help';
-import { loadables, nearest, platesOf, type Implement } from '../loadable';
+import { platesOf, type Implement } from '../loadable';
+import { loadables } from '../loadables';
+import { heaviest, listed, nearest, noLoads } from '../loads';
 import { fromGrams, toGrams } from '../mass';
 import type { Machine, Plate, Room, Stack } from '../room';
 import { noHabit, type RampHabit } from './habit';
@@ -372,7 +374,7 @@ describe('every ramp', () => {
         flags: who.flagged ? [flag()] : [],
       };
       const setting = rampFor(client, squat, who.reps, who.warm, who.habit);
-      const workingG = loads[pick % Math.min(loads.length, 100)]!.loadG;
+      const workingG = loads.all()[pick % Math.min(loads.all().length, 100)]!.loadG;
       return {
         who,
         setting,
@@ -384,7 +386,11 @@ describe('every ramp', () => {
     fc.assert(
       fc.property(anyRamp, ({ who, asked }) => {
         const { steps } = planRamp(asked);
-        const exist = new Set(loadables(rich, asked.implement).map((load) => load.loadG));
+        const exist = new Set(
+          loadables(rich, asked.implement)
+            .all()
+            .map((load) => load.loadG),
+        );
         steps.forEach((step, index) => {
           expect(exist.has(step.loadG)).toBe(true);
           expect(step.reps).toBeGreaterThanOrEqual(1);
@@ -413,10 +419,10 @@ describe('every ramp', () => {
         const steps = windowsFor(asked);
         const loads = loadables(rich, asked.implement);
         const near = steps.map(({ window }) => {
-          const inside = loads.filter(
-            (load) => load.loadG >= window.lowG && load.loadG <= window.highG,
-          );
-          return nearest(inside, window.idealG)!;
+          const inside = loads
+            .all()
+            .filter((load) => load.loadG >= window.lowG && load.loadG <= window.highG);
+          return nearest(listed(inside), window.idealG)!;
         });
         const builds = [...near, nearest(loads, asked.workingG)!].map((load) => load.build);
         const turns = builds.reduce(
@@ -487,7 +493,7 @@ describe('a working load that cannot be', () => {
   const loads = loadables(rich, onBar(20));
   it.each([
     ['lighter than the empty bar', 15, 'lighter than empty', null, 20],
-    ['heavier than all plates', 900, 'heavier than all', loads.at(-1)!.loadG / 1000, null],
+    ['heavier than all plates', 900, 'heavier than all', heaviest(loads)!.loadG / 1000, null],
     ['between two loads', 51, 'not exact', 50, 52.5],
   ] as const)('%s: the nearest that can', (_name, load, kind, below, above) => {
     const found = loadProblem(loads, kg(load))!;
@@ -496,7 +502,11 @@ describe('a working load that cannot be', () => {
   });
   it('is none for a load that exists, and total where there is nothing', () => {
     expect(loadProblem(loads, kg(60))).toBeNull();
-    expect(loadProblem([], kg(60))).toEqual({ kind: 'nothing here', below: null, above: null });
+    expect(loadProblem(noLoads, kg(60))).toEqual({
+      kind: 'nothing here',
+      below: null,
+      above: null,
+    });
   });
   it('finds each bar that a lift can be done with', () => {
     const found = implementsFor(squat, rich, kg(70));

@@ -1,4 +1,5 @@
-import { loadables, nearest } from '../loadable';
+import { loadables } from '../loadables';
+import { exactly } from '../loads';
 import type { Grams } from '../mass';
 import { intermediates, type IdealStep } from './ideals';
 import { planWindows, type PlannedRamp, type RampRequest } from './plan-ramp';
@@ -23,7 +24,7 @@ export function replanRest(
 ): PlannedRamp {
   const { workingG, room, implement } = request;
   const loads = loadables(room, implement);
-  if (nearest(loads, changed.loadG)?.loadG !== changed.loadG) {
+  if (!exactly(loads, changed.loadG)) {
     throw new RangeError('The room cannot build this load');
   }
   const primer = coming.findLast((step) => step.loadG >= workingG) ?? null;

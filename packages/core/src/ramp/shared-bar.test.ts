@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { kg, room, squat } from '../fixtures.test-help';
-import { loadables, platesOf, type Implement } from '../loadable';
+import { platesOf, type Implement } from '../loadable';
+import { loadables } from '../loadables';
 import { planRamp, windowsFor, type RampRequest } from './plan-ramp';
 import { plateImplement, restack } from './plate-implement';
 import { handlingApart, shareBar, turnsOf, type SharedSet } from './shared-bar';
@@ -52,7 +53,11 @@ describe('two clients on one bar', () => {
         const [a, b] = [client(one), client(other)];
         const order = shareBar(bar, [a.sets, b.sets], first, []);
         expect(order.moves).toBeLessThanOrEqual(handlingApart([a.stacks, b.stacks], first, []));
-        const exist = new Set(loadables(room, implement).map((each) => each.loadG));
+        const exist = new Set(
+          loadables(room, implement)
+            .all()
+            .map((each) => each.loadG),
+        );
         for (const { who, set, loadG } of order.turns) {
           const { window } = (who === 0 ? a : b).sets[set]!;
           expect(exist.has(loadG)).toBe(true);

@@ -1,8 +1,7 @@
 import type { Build } from '../loadable';
-import { platesOf } from '../loadable';
 import type { Grams } from '../mass';
 import type { Plate } from '../room';
-import { pathOn, type LoadWindow, type PlateImplement } from './plate-implement';
+import { loadWith, pathOn, type LoadWindow, type PlateImplement } from './plate-implement';
 
 /** A set that one of two clients has still to do on the bar they share. */
 export interface SharedSet {
@@ -55,11 +54,7 @@ export function shareBar(
   const windows = turns.map(({ who, set }) => sets[who][set]!.window);
   const { stacks, moves, movedG } = pathOn(bar, windows, standing);
   return {
-    turns: turns.map((turn, at) => {
-      const build = bar.build(stacks[at]!);
-      const sum = platesOf(build).reduce((total, plate) => total + plate.massG, 0);
-      return { ...turn, loadG: bar.emptyG + bar.times * sum, build };
-    }),
+    turns: turns.map((turn, at) => ({ ...turn, ...loadWith(bar, stacks[at]!) })),
     moves,
     movedG,
   };

@@ -1,4 +1,4 @@
-import { atOrBelow, nearest, stepUp, type Loadable } from '../loadable';
+import { nearest, stepUp, type Loads } from '../loads';
 import type { Grams } from '../mass';
 import type { IdealStep } from './ideals';
 import type { LoadWindow } from './plate-implement';
@@ -15,7 +15,7 @@ export interface WindowedStep extends IdealStep {
   window: LoadWindow;
 }
 
-const holds = (loads: readonly Loadable[], lowG: number, highG: number) => {
+const holds = (loads: Loads, lowG: number, highG: number) => {
   const first = stepUp(loads, lowG - 1);
   return first !== null && first.loadG <= highG;
 };
@@ -23,12 +23,12 @@ const holds = (loads: readonly Loadable[], lowG: number, highG: number) => {
 /**
  * The loads that each step may have: light sets and primers the nearest that exists, the others up to a quarter of
  * the gap to a neighbour away, or what the rule names; the nearest load is always among them. Windows rise and never
- * meet; a step for which nothing is left between its neighbours is left out. `loads` ascend; grams throughout.
+ * meet; a step for which nothing is left between its neighbours is left out. Grams throughout.
  */
 export function rampWindows(
   ideals: readonly IdealStep[],
   workingG: Grams,
-  loads: readonly Loadable[],
+  loads: Loads,
   aboveG: Grams,
 ): WindowedStep[] {
   const steps: WindowedStep[] = [];
@@ -37,8 +37,8 @@ export function rampWindows(
     const limit = primer ? ideal.loadG : Math.max(workingG * WARM_UP_LIMIT, ideal.loadG);
     const highest = primer ? limit : Math.min(limit, workingG - 1);
     const over = Math.max(aboveG, steps.at(-1)?.window.highG ?? -1);
-    const allowed = atOrBelow(loads, highest);
-    if (!allowed || allowed.loadG > highest) return;
+    const allowed = loads.upTo(highest);
+    if (!allowed) return;
     const close = nearest(loads, ideal.loadG)!.loadG;
     const near = close > highest ? allowed.loadG : close;
     const before = ideals[index - 1]?.loadG ?? ideal.loadG;

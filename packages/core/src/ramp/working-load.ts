@@ -1,4 +1,5 @@
-import { atOrBelow, stepUp, type Loadable } from '../loadable';
+import type { Loadable } from '../loadable';
+import type { Loads } from '../loads';
 import type { Grams } from '../mass';
 
 /** Why a working load cannot be warmed up to, with the loads that come nearest; null where it can. */
@@ -8,16 +9,13 @@ export interface LoadProblem {
   above: Loadable | null;
 }
 
-/** Checks a working load against all that exist (ascending). Grams. */
-export function loadProblem(loads: readonly Loadable[], workingG: Grams): LoadProblem | null {
-  const [lightest] = loads;
-  const heaviest = loads.at(-1);
-  if (!lightest || !heaviest) return { kind: 'nothing here', below: null, above: null };
-  if (workingG < lightest.loadG) {
-    return { kind: 'lighter than empty', below: null, above: lightest };
+/** Checks a working load against those that exist. Grams. */
+export function loadProblem(loads: Loads, workingG: Grams): LoadProblem | null {
+  const below = loads.upTo(workingG);
+  const above = loads.from(workingG);
+  if (below && above) {
+    return below.loadG === workingG ? null : { kind: 'not exact', below, above };
   }
-  if (workingG > heaviest.loadG) return { kind: 'heavier than all', below: heaviest, above: null };
-  const below = atOrBelow(loads, workingG)!;
-  if (below.loadG === workingG) return null;
-  return { kind: 'not exact', below, above: stepUp(loads, workingG) };
+  if (above) return { kind: 'lighter than empty', below, above };
+  return { kind: below ? 'heavier than all' : 'nothing here', below, above };
 }

@@ -1,5 +1,7 @@
 import type { Lift } from '../lift';
-import { loadables, platesOf, type Build } from '../loadable';
+import { platesOf, type Build } from '../loadable';
+import { loadables } from '../loadables';
+import { exactly } from '../loads';
 import type { Grams } from '../mass';
 import type { RampSetting } from '../ramp/ramp-for';
 import {
@@ -81,7 +83,7 @@ export function stepsWithLoad(state: LiftState, loadG: Grams, context: StepConte
   const coming = later.filter((step) => step.kind === 'warm-up');
   const workingG = working[0]?.loadG ?? state.plan.loadG;
   const loads = loadables(context.room, state.plan.implement);
-  const exists = (grams: Grams) => loads.some((load) => load.loadG === grams);
+  const exists = (grams: Grams) => exactly(loads, grams) !== null;
   if (!exists(loadG) || !exists(workingG)) {
     // What the room does not have can be lifted all the same; how it is built is then not known here.
     const { plates: _none, ...bare } = next;

@@ -2,7 +2,8 @@ import { absenceShare } from '../decision/absence';
 import { chooseImplement } from '../implement';
 import { isClosed, liftLimit, startsCareful, workingRange } from '../limits';
 import { stresses, type Lift } from '../lift';
-import { atOrBelow, loadables } from '../loadable';
+import { canLoad, loadables } from '../loadables';
+import { atOrBelow, lightest } from '../loads';
 import type { Unit } from '../mass';
 import { openFlags, type Person } from '../person';
 import type { StrengthProfile } from '../profile/strength';
@@ -92,7 +93,7 @@ export function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null
   const loads = loadables(room, implement);
   // Long levers start at the bottom of the rack: pride, not weakness, is the risk there.
   const bottom = lift.longLever && !known;
-  const load = bottom ? loads[0] : atOrBelow(loads, start);
+  const load = bottom ? lightest(loads) : atOrBelow(loads, start);
   if (!load) return null;
   const plan: LiftPlan = {
     liftId: lift.id,
@@ -121,11 +122,9 @@ function carriedPlan(kept: LiftPlan, entry: ProgrammeLift, input: DraftInput): F
   const answer = input.profile.loadFor(entry.lift, kept.reps, kept.targetRir);
   const { mean, low, high, start, certainty } = answer;
   // The room may have changed since the plan was made: the load is snapped to what is here today.
-  const before = loadables(room, kept.implement);
-  const usable =
-    before.length > 0
-      ? kept.implement
-      : chooseImplement(entry.lift, room, kept.loadG, person.bodyMassG);
+  const usable = canLoad(room, kept.implement)
+    ? kept.implement
+    : chooseImplement(entry.lift, room, kept.loadG, person.bodyMassG);
   if (!usable) return null;
   const wanted = share === null ? Math.min(kept.loadG, start) : kept.loadG * share;
   const load = atOrBelow(loadables(room, usable), wanted);

@@ -1,5 +1,6 @@
 import type { Lift } from '../lift';
-import { atOrBelow, stepDown, stepUp, type Loadable } from '../loadable';
+import type { Loadable } from '../loadable';
+import { atOrBelow, stepDown, stepUp, type Loads } from '../loads';
 import { massText, type Unit } from '../mass';
 import type { Flag } from '../person';
 import type { StrengthProfile } from '../profile/strength';
@@ -10,7 +11,7 @@ import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from './st
 /** What the proposal is drawn from besides the log. */
 export interface FloorContext {
   lift: Lift;
-  loads: readonly Loadable[];
+  loads: Loads;
   unit: Unit;
   flags: readonly Flag[];
   /** Ids of the faults that stop a set. */

@@ -10,7 +10,7 @@ import { useWide } from '../../design/use-wide';
 import { useFloorUi } from './floor-ui';
 import { Lane } from './Lane';
 import { laneDoing, type LaneView } from './lane-view';
-import { sharingLane } from '../warm-up/shared-bar';
+import { Lanes } from './lanes';
 import { useLanes } from './use-lanes';
 import { clock } from './words';
 
@@ -78,34 +78,32 @@ export function FloorScreen({ account }: { account: Account }) {
   }
   if (wide) {
     return (
-      <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
-        {lanes.map((lane, index) => (
-          <View
-            key={lane.session.id}
-            role="region"
-            aria-label={`Lane of ${lane.name}`}
-            className={index > 0 ? 'border-l-2 border-line' : ''}
-            style={{ width: laneWidth(width, lanes.length) }}
-          >
-            <Lane lane={lane} account={account} partner={sharingLane(lane, lanes)} wide />
-          </View>
-        ))}
-      </ScrollView>
+      <Lanes value={lanes}>
+        <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
+          {lanes.map((lane, index) => (
+            <View
+              key={lane.session.id}
+              role="region"
+              aria-label={`Lane of ${lane.name}`}
+              className={index > 0 ? 'border-l-2 border-line' : ''}
+              style={{ width: laneWidth(width, lanes.length) }}
+            >
+              <Lane lane={lane} account={account} wide />
+            </View>
+          ))}
+        </ScrollView>
+      </Lanes>
     );
   }
   const lane = lanes.find((each) => each.session.id === chosen) ?? lanes[0]!;
   return (
-    <View className="min-h-0 flex-1">
-      <View className="px-4 pt-2">
-        <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
+    <Lanes value={lanes}>
+      <View className="min-h-0 flex-1">
+        <View className="px-4 pt-2">
+          <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
+        </View>
+        <Lane key={lane.session.id} lane={lane} account={account} wide={false} />
       </View>
-      <Lane
-        key={lane.session.id}
-        lane={lane}
-        account={account}
-        partner={sharingLane(lane, lanes)}
-        wide={false}
-      />
-    </View>
+    </Lanes>
   );
 }

@@ -6,14 +6,12 @@ import { memo, useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
-import { Chip } from '../../design/Chip';
 import { Ramp } from '../../design/Ramp';
 import { Body } from '../../design/Words';
 import { attempt } from '../../state/problems';
 import { GeneralPart } from '../warm-up/GeneralPart';
 import { RampSheet } from '../warm-up/RampSheet';
-import { isSharing } from '../warm-up/shared-bar';
-import { SharedBarSheet } from '../warm-up/SharedBarSheet';
+import { SharedBar } from '../warm-up/SharedBar';
 import { EstimateSheet } from '../clients/EstimateSheet';
 import { floorActions } from './actions';
 import { ChecklistSheet } from './ChecklistSheet';
@@ -34,8 +32,7 @@ import { WatchedSet } from './WatchedSet';
 import { loadUnit } from './words';
 import { WhySheet } from './WhySheet';
 
-type Open =
-  'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'estimate' | 'ramp' | 'share' | 'more' | null;
+type Open = 'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'estimate' | 'ramp' | 'more' | null;
 
 /** A set that was questioned, and what keeps it all the same. */
 interface Questioned {
@@ -49,11 +46,8 @@ export const Lane = memo(function Lane({
   lane,
   account,
   wide,
-  partner,
 }: {
   lane: LaneView;
-  /** Another lane on the same bar. */
-  partner?: LaneView;
   account: Account;
   wide: boolean;
 }) {
@@ -96,7 +90,6 @@ export const Lane = memo(function Lane({
       ),
     );
   };
-  const warmingUp = view?.next.kind === 'step' && view.next.set.kind === 'warm-up';
   const drill = general.active && general.now ? findDrill(general.now.drillId) : undefined;
 
   return (
@@ -141,13 +134,7 @@ export const Lane = memo(function Lane({
             }
           />
         )}
-        {partner && view && warmingUp && !isSharing(view) && (
-          <Chip
-            label={`One bar with ${partner.name}: load it together`}
-            icon="swap"
-            onPress={() => setOpen('share')}
-          />
-        )}
+        {!drill && <SharedBar lane={lane} />}
         {view?.next.kind === 'step' && !drill && (
           <WatchedSet key={view.lift.id} lane={lane} view={view} onOpen={setOpen} />
         )}
@@ -254,9 +241,6 @@ export const Lane = memo(function Lane({
           onAddSet={() => closing(() => actions.addSet(view))}
           onEstimate={() => setOpen('estimate')}
         />
-      )}
-      {partner && view && open === 'share' && (
-        <SharedBarSheet lane={lane} other={partner} onClose={close} />
       )}
       {view && open === 'ramp' && (
         <RampSheet

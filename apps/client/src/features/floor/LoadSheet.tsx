@@ -1,4 +1,13 @@
-import { atOrBelow, massNumber, massText, toGrams } from '@spalo/core';
+import {
+  around,
+  atOrBelow,
+  exactly,
+  massNumber,
+  massText,
+  stepDown,
+  stepUp,
+  toGrams,
+} from '@spalo/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { buildText } from '../../design/load-text';
@@ -26,13 +35,9 @@ export function LoadSheet({
   onReplan: ((loadG: number) => void) | null;
 }) {
   const now = view.next.kind === 'step' ? view.next.set.loadG : 0;
-  const at = Math.max(
-    0,
-    view.loads.findIndex((load) => load.loadG >= now),
-  );
-  const near = view.loads.slice(Math.max(0, at - AROUND), at + AROUND + 1);
+  const near = around(view.loads, now, AROUND);
   const working = view.steps.findLast((step) => step.kind === 'working')?.loadG ?? 0;
-  const workingAt = view.loads.findIndex((load) => load.loadG === working);
+  const others = [stepDown(view.loads, working), stepUp(view.loads, working)];
   const [typed, setTyped] = useState('');
   const [tried, setTried] = useState(false);
   const typedG = toGrams(Number(typed.trim().replace(',', '.')), unit);
@@ -84,23 +89,21 @@ export function LoadSheet({
         })}
         {near.length === 0 && <Body>This room has nothing to load this lift with.</Body>}
       </View>
-      {onReplan && workingAt >= 0 && (
+      {onReplan && exactly(view.loads, working) && (
         <View className="gap-2">
           <Body>{`Working load is ${massNumber(working, unit)} ${unit}. Changing it plans the rest of the ramp anew.`}</Body>
           <View className="flex-row gap-2">
-            {[-1, 1].map((by) => {
-              const other = view.loads[workingAt + by];
-              return (
+            {others.map(
+              (other) =>
                 other && (
-                  <View key={by} className="flex-1">
+                  <View key={other.loadG} className="flex-1">
                     <Button
                       label={`Work at ${massNumber(other.loadG, unit)}`}
                       onPress={() => onReplan(other.loadG)}
                     />
                   </View>
-                )
-              );
-            })}
+                ),
+            )}
           </View>
         </View>
       )}

@@ -1,4 +1,5 @@
 import {
+  exactly,
   massNumber,
   stepDown,
   stepUp,
@@ -93,7 +94,7 @@ export function SetSheet({
   const title = item
     ? `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, unit)}`
     : '';
-  const usual = view.loads.find((load) => load.loadG === item?.load)?.build;
+  const usual = item && exactly(view.loads, item.load)?.build;
   const build =
     (step && step.loadG === item?.load && buildOf(step, view.state.plan.implement, room, null)) ??
     usual;

@@ -15,6 +15,7 @@ import {
   exhales,
   isWarm,
   liftIsDone,
+  exactly,
   loadables,
   proposeNextSet,
   platesOf,
@@ -24,7 +25,7 @@ import {
   type Build,
   type GeneralStepState,
   type Implement,
-  type Loadable,
+  type Loads,
   type LiftState,
   type LoggedSet,
   type NextSet,
@@ -44,7 +45,7 @@ export interface LiftView {
   state: LiftState;
   lift: CatalogueLift;
   style: Style;
-  loads: Loadable[];
+  loads: Loads;
   next: NextSet;
   steps: Step[];
   /** Ramp steps: sets done with their real numbers, then what is to come. */
@@ -125,7 +126,7 @@ export function buildOf(
   onBar: Build | null,
 ): Build | null {
   const loads = loadables(room, implement);
-  const usual = loads.find((load) => load.loadG === step.loadG)?.build ?? null;
+  const usual = exactly(loads, step.loadG)?.build ?? null;
   const planned = step.plates && platesByIds(room, step.plates);
   if (planned && usual) {
     if (usual.kind === 'barbell' || usual.kind === 'machine') return { ...usual, perSide: planned };

@@ -1,12 +1,13 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
+import { Choice } from '../../design/Choice';
 import { changeText } from '../../design/load-text';
 import { Sheet } from '../../design/Sheet';
 import { LoadingState } from '../../design/States';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { attempt } from '../../state/problems';
-import { standingPlates } from '../../state/ramp-work';
+import { standingPlates, type Sharer } from '../../state/ramp-work';
 import { useHeavy } from '../../state/use-heavy';
 import { floorActions } from '../floor/actions';
 import type { LaneView } from '../floor/lane-view';
@@ -16,13 +17,16 @@ import { sharerOf, sharingReason, stepsAhead, stepsFrom } from './shared-bar';
 /** Two clients on one bar: their sets in turn, loaded with the least handling of both together. */
 export function SharedBarSheet({
   lane,
-  other,
+  partners,
   onClose,
 }: {
   lane: LaneView;
-  other: LaneView;
+  /** The others on this bar; one of them is chosen to share it with. */
+  partners: readonly LaneView[];
   onClose: () => void;
 }) {
+  const [chosen, choose] = useState(partners[0]!.session.id);
+  const other = partners.find((each) => each.session.id === chosen) ?? partners[0]!;
   const view = lane.current!;
   const theirs = other.current!;
   const { implement } = view.state.plan;
@@ -30,10 +34,7 @@ export function SharedBarSheet({
     () => ({
       room: lane.room,
       implement,
-      sharers: [sharerOf(lane), sharerOf(other)] as [
-        ReturnType<typeof sharerOf>,
-        ReturnType<typeof sharerOf>,
-      ],
+      sharers: [sharerOf(lane), sharerOf(other)] as [Sharer, Sharer],
       first: 0 as const,
       standing: standingPlates(view.onBar),
     }),
@@ -60,6 +61,15 @@ export function SharedBarSheet({
     });
   return (
     <Sheet title={`One bar with ${other.name}`} open onClose={onClose}>
+      {partners.length > 1 && (
+        <Choice
+          label="Who shares the bar"
+          options={partners.map(({ session, name }) => ({ value: session.id, label: name }))}
+          value={other.session.id}
+          onChange={choose}
+          wrap
+        />
+      )}
       {!order && <LoadingState what="the common order" />}
       {order && (
         <>

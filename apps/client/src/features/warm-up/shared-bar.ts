@@ -19,12 +19,12 @@ function onPlates(lane: LaneView): LiftView | null {
   return kind === 'barbell' || kind === 'machine' ? view : null;
 }
 
-/** Another lane whose client works on the same bar of the same room right now. */
-export function sharingLane(lane: LaneView, others: readonly LaneView[]): LaneView | undefined {
+/** The other lanes whose clients work on the same bar of the same room right now. */
+export function sharingLanes(lane: LaneView, lanes: readonly LaneView[]): LaneView[] {
   const own = onPlates(lane);
-  if (!own) return undefined;
-  return others.find((other) => {
-    const view = other === lane ? null : onPlates(other);
+  if (!own) return [];
+  return lanes.filter((other) => {
+    const view = other.session.id === lane.session.id ? null : onPlates(other);
     return (
       view &&
       other.room.id === lane.room.id &&

@@ -26,7 +26,7 @@ import { lengthText, minutesText } from './ramp-words';
 import {
   isSharing,
   sharerOf,
-  sharingLane,
+  sharingLanes,
   sharingReason,
   stepsAhead,
   stepsFrom,
@@ -225,9 +225,9 @@ describe('two lanes on one bar', () => {
   it('find each other, and only once both are at the bar', () => {
     const [ada, bo] = both();
     const lanes = [ada.lane(), bo.lane()];
-    expect(sharingLane(lanes[0]!, lanes)).toBe(lanes[1]);
+    expect(sharingLanes(lanes[0]!, lanes)).toEqual([lanes[1]]);
     const waiting = floor(client(kg(60), { id: 'cy' }), 'c').lane();
-    expect(sharingLane(lanes[0]!, [lanes[0]!, waiting])).toBeUndefined();
+    expect(sharingLanes(lanes[0]!, [lanes[0]!, waiting])).toEqual([]);
   });
   it('take the common order into both plans, with less handling than apart', async () => {
     const [ada, bo] = both();

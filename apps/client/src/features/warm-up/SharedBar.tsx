@@ -1,0 +1,26 @@
+import { useContext, useState } from 'react';
+import { Chip } from '../../design/Chip';
+import type { LaneView } from '../floor/lane-view';
+import { Lanes } from '../floor/lanes';
+import { isSharing, sharingLanes } from './shared-bar';
+import { SharedBarSheet } from './SharedBarSheet';
+
+/** Offers to load a bar together while someone warms up on it and others work on it too. */
+export function SharedBar({ lane }: { lane: LaneView }) {
+  const partners = sharingLanes(lane, useContext(Lanes));
+  const [open, setOpen] = useState(false);
+  const view = lane.current;
+  const warmingUp = view?.next.kind === 'step' && view.next.set.kind === 'warm-up';
+  if (!view || !warmingUp || partners.length === 0 || isSharing(view)) return null;
+  const names = partners.map((other) => other.name).join(' or ');
+  return (
+    <>
+      <Chip
+        label={`One bar with ${names}: load it together`}
+        icon="swap"
+        onPress={() => setOpen(true)}
+      />
+      {open && <SharedBarSheet lane={lane} partners={partners} onClose={() => setOpen(false)} />}
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import { expect, expectAccessible, openDemo, passGeneral, test } from './spalo';
+
+test.use({ scene: 'shared bar' });
+
+test('clients on one bar load it together in pairs, with less handling than apart', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 900 });
+  await openDemo(page);
+  for (const name of ['Isolde Marchbank', 'Caspian Dole', 'Teodor Brisling']) {
+    await page.getByRole('link', { name: 'Day', exact: true }).click();
+    await page.getByRole('button', { name: `Start ${name}` }).click();
+    await passGeneral(page);
+  }
+  const lane = page.getByRole('region', { name: 'Lane of Isa' });
+  await lane.getByRole('button', { name: 'One bar with Cas or Teo: load it together' }).click();
+  await page.getByRole('radio', { name: 'Teo', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'One bar with Teo' })).toBeVisible();
+  const said = page.getByText(/^\d+ pairs handled together; \d+ with each plan on its own$/);
+  await expect(said).toBeVisible();
+  const [together, apart] = (await said.textContent())!.match(/\d+/g)!.map(Number);
+  expect(together).toBeLessThan(apart!);
+  const turns = page.getByRole('list', { name: 'Common plate order' }).getByRole('listitem');
+  await expect(turns.first()).toContainText('Isa');
+  await expect(turns.nth(1)).toContainText('Teo');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take this order' }).click();
+  await expect(page.getByText(/^One bar with Teo, loaded together/)).toBeVisible();
+  await expect(page.getByText(/^One bar with Isa, loaded together/)).toBeVisible();
+  // The bar is one: what the one leaves on it, the other finds.
+  await lane.getByRole('button', { name: /^Log / }).click();
+  await expect(lane.getByRole('button', { name: /set, .*, done$/ })).toHaveCount(1);
+});
