@@ -42,7 +42,7 @@ async function warmUpWhole(page: Page, name: string): Promise<void> {
   await expect(general.first()).toHaveAccessibleName(/^Brisk walk, .*, done$/);
   await button(page, /^Skip /).click();
   await expect(general.nth(1)).toHaveAccessibleName(/left out$/);
-  await button(page, '5 min').click();
+  await page.getByRole('button', { name: '5 min', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: /min in all|takes/ })).toBeVisible();
   while (await button(page, /^Done: /).isVisible()) {
     const doing = (await button(page, /^Done: /).textContent())!;
