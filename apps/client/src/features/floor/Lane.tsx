@@ -27,6 +27,7 @@ import { LogBar } from './LogBar';
 import { PainSheet } from './PainSheet';
 import { SetSheet } from './SetSheet';
 import { StopCard } from './StopCard';
+import { useRestRuns } from './use-rest-runs';
 import { VerdictCard } from './VerdictCard';
 import { WatchedSet } from './WatchedSet';
 import { loadUnit } from './words';
@@ -55,6 +56,9 @@ export const Lane = memo(function Lane({
   const [open, setOpen] = useState<Open>(null);
   const [openStep, setOpenStep] = useState<number | null>(null);
   const [questioned, setQuestioned] = useState<Questioned | null>(null);
+  /** The lift whose verdict is being changed or noted on. */
+  const [noting, setNoting] = useState<string | null>(null);
+  const resting = useRestRuns(lane.rest);
   const trainerId = account.trainer.id;
   const actions = useMemo(() => floorActions(lane.session, trainerId), [lane.session, trainerId]);
   const openLift = useFloorUi((state) => state.openLift);
@@ -92,6 +96,23 @@ export const Lane = memo(function Lane({
   };
   const drill = general.active && general.now ? findDrill(general.now.drillId) : undefined;
 
+  // The question is for the rest after the first working set; then the set that follows comes first.
+  const isNoting = noting === view?.lift.id;
+  const verdictFirst = resting || isNoting || view?.next.kind !== 'step';
+  const verdict = view && !drill && asksVerdict(view) && (
+    <VerdictCard
+      key={`${view.lift.id} verdict`}
+      lane={lane}
+      view={view}
+      noting={isNoting}
+      onNote={() => setNoting(view.lift.id)}
+      onJudge={(answer, note) => {
+        setNoting(null);
+        attempt(() => actions.judgeWarmUp(view.lift.id, answer, note));
+      }}
+    />
+  );
+
   return (
     <View className="min-h-0 flex-1">
       <ScrollView
@@ -124,20 +145,18 @@ export const Lane = memo(function Lane({
             height={tall ? 150 : 88}
           />
         )}
-        {view && !drill && asksVerdict(view) && (
-          <VerdictCard
-            key={`${view.lift.id} verdict`}
-            lane={lane}
-            view={view}
-            onJudge={(verdict, note) =>
-              attempt(() => actions.judgeWarmUp(view.lift.id, verdict, note))
-            }
-          />
-        )}
+        {verdictFirst && verdict}
         {!drill && <SharedBar lane={lane} />}
         {view?.next.kind === 'step' && !drill && (
-          <WatchedSet key={view.lift.id} lane={lane} view={view} onOpen={setOpen} />
+          <WatchedSet
+            key={view.lift.id}
+            lane={lane}
+            view={view}
+            resting={resting}
+            onOpen={setOpen}
+          />
         )}
+        {!verdictFirst && verdict}
         {view?.next.kind === 'stop' && (
           <StopCard
             stop={view.next.stop}

@@ -19,28 +19,29 @@ const answers: { value: WarmUpVerdict | null; label: string }[] = [
 export function VerdictCard({
   lane,
   view,
+  noting,
+  onNote,
   onJudge,
 }: {
   lane: LaneView;
   view: LiftView;
+  /** An answer that was given is being changed, or a note written. */
+  noting: boolean;
+  onNote: () => void;
   onJudge: (verdict: WarmUpVerdict, note: string) => void;
 }) {
   const judged = view.state.warmUp;
-  const [open, setOpen] = useState(judged === null);
   const [note, setNote] = useState(judged?.note ?? '');
   const habit = lane.client?.history.habits[view.lift.id] ?? noHabit;
   const atMost = lane.client ? noviceBound(lane.client, view.state.plan.reps) : null;
-  const judge = (verdict: WarmUpVerdict) => {
-    onJudge(verdict, note.trim());
-    setOpen(false);
-  };
-  if (judged && !open) {
+  const judge = (verdict: WarmUpVerdict) => onJudge(verdict, note.trim());
+  if (judged && !noting) {
     const effect = verdictEffect(habit, judged.verdict, atMost);
     return (
       <Pressable
         role="button"
         aria-label={`Warm-up ${verdictWords[judged.verdict]}. ${effect}. Change it or add a note`}
-        onPress={() => setOpen(true)}
+        onPress={onNote}
         className="min-h-[2.25rem] flex-row items-center justify-between gap-3"
       >
         <Strong aria-live="polite" className="min-w-0 flex-1 text-small">

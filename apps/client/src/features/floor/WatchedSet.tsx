@@ -5,20 +5,19 @@ import type { LaneView, LiftView } from './lane-view';
 import { NowCard } from './NowCard';
 import { SetUpStrip } from './SetUpStrip';
 import { SetWatch } from './SetWatch';
-import { useRestRuns } from './use-rest-runs';
 
 /** The set in hand: rest, load, cue, reps. */
 export function WatchedSet({
   lane,
   view,
+  resting,
   onOpen,
 }: {
   lane: LaneView;
   view: LiftView;
+  resting: boolean;
   onOpen: (sheet: 'load' | 'why' | 'cue' | 'ramp' | 'checklist') => void;
 }) {
-  const { rest } = lane;
-  const resting = useRestRuns(rest);
   const step = view.next.kind === 'step' ? view.next.step : 0;
   const { draft, change } = useDraft(lane.session.id, view.lift.id, step);
   if (view.next.kind !== 'step') return null;
@@ -28,7 +27,7 @@ export function WatchedSet({
       <NowCard
         lane={lane}
         view={view}
-        rest={resting ? rest : null}
+        rest={resting ? lane.rest : null}
         onLoad={() => onOpen('load')}
         onWhy={() => onOpen('why')}
         onRamp={() => onOpen('ramp')}

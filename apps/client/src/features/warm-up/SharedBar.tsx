@@ -16,7 +16,8 @@ export function SharedBar({ lane }: { lane: LaneView }) {
   return (
     <>
       <Chip
-        label={`One bar with ${names}: load it together`}
+        says={`One bar with ${names}: load it together`}
+        label={`One bar with ${names}`}
         icon="swap"
         onPress={() => setOpen(true)}
       />
