@@ -70,7 +70,11 @@ describe('the boathouse scenario', () => {
     );
     for (const session of sessions) {
       for (const lift of session.lifts) {
-        const exist = new Set(loadables(demo.room, lift.plan.implement).all().map((load) => load.loadG));
+        const exist = new Set(
+          loadables(demo.room, lift.plan.implement)
+            .all()
+            .map((load) => load.loadG),
+        );
         for (const set of lift.sets) {
           expect(exist.has(set.loadG)).toBe(true);
           expect(set.marks.some((mark) => unsafe.has(mark.faultId))).toBe(false);

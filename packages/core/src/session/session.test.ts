@@ -3,79 +3,15 @@ import { flag, kg, person, room, row, squat, unknown } from '../fixtures.test-he
 import { loadables } from '../loadables';
 import type { Flag } from '../person';
 import { draftSession, type DraftInput } from './draft';
-import type { EventPayloads, EventType, SessionEvent, SetResult } from './events';
+import type { EventPayloads, SetResult } from './events';
+import { input, log, NOW } from './log.test-help';
 import { proposeNextSet, stepsInSight, type FloorContext } from './next-set';
 import { painStop } from './pain-gate';
 import { reduceSession } from './reduce';
 import { currentRest, restLeft } from './rest-state';
-import { countedSets, nextStepIndex, type LiftState, type SessionState } from './state';
+import { countedSets, nextStepIndex } from './state';
 import { stepsAfterReps, stepsWithLoad, stepsWithRamp } from './adjust-steps';
-import type { PlannedLift } from './plan';
 import { evidenceOf } from '../history';
-
-const NOW = '2026-11-24T10:00:00.000Z';
-const input: DraftInput = {
-  programme: [
-    { lift: squat, styleId: 'high-bar', firstCueId: 'cue' },
-    { lift: row, styleId: 'bench', firstCueId: 'cue' },
-  ],
-  plans: {},
-  person,
-  profile: unknown(),
-  lastTime: {},
-  lastDone: {},
-  faults: {},
-  habits: {},
-  room,
-  unit: 'kg',
-  now: NOW,
-};
-
-/** A log whose ids rise with every event. */
-function log(plan: Partial<PlannedLift> = { climb: false, targetRir: 2 }) {
-  const events: SessionEvent[] = [];
-  const add = <T extends EventType>(type: T, payload: EventPayloads[T]) => {
-    const order = events.length;
-    const event = {
-      id: `id-${String(order).padStart(4, '0')}`,
-      sessionId: 'session',
-      at: new Date(Date.parse(NOW) + order * 60_000).toISOString(),
-      author: 'trainer',
-      device: 'device',
-      type,
-      payload,
-    } as SessionEvent;
-    events.push(event);
-    return event;
-  };
-  add('session.started', {
-    clientId: 'client',
-    bookingId: null,
-    roomId: room.id,
-    unit: 'kg',
-    lifts: draftSession(input).lifts.map((lift) => ({ ...lift, ...plan })),
-  });
-  const state = () => reduceSession(events) as SessionState;
-  const lift = (liftId = squat.id) =>
-    state().lifts.find((each) => each.plan.liftId === liftId) as LiftState;
-  const set = (result: Partial<SetResult> = {}, liftId = squat.id) => {
-    const step = nextStepIndex(lift(liftId));
-    const { kind, loadG, reps } = lift(liftId).steps[step]!;
-    const done = {
-      loadG,
-      reps,
-      cleanReps: result.reps ?? reps,
-      marks: [],
-      rir: kind === 'working' ? 2 : null,
-      ...result,
-    };
-    return add('set.logged', { ...done, liftId, step, kind, proposed: { loadG, reps } });
-  };
-  const warmUp = () => {
-    while (lift().steps[nextStepIndex(lift())]!.kind === 'warm-up') set();
-  };
-  return { events, add, state, lift, set, warmUp };
-}
 
 const context: FloorContext = {
   lift: squat,
@@ -325,7 +261,7 @@ describe('the next set', () => {
   const around = { lift: squat, room, unit: 'kg' as const, standing: [] };
   /** A log with a ramp to 90 kg, planned in full. */
   const ramped = () => {
-    const session = log({ climb: false, targetRir: 2, loadG: kg(90) });
+    const session = log({ plan: { climb: false, targetRir: 2, loadG: kg(90) } });
     session.add('plan.adjusted', {
       liftId: squat.id,
       fromStep: 0,
@@ -380,7 +316,7 @@ describe('the next set', () => {
 
 describe('a calibration climb', () => {
   const climb = () => {
-    const log_ = log({ targetRir: 3 });
+    const log_ = log({ plan: { targetRir: 3 } });
     const next = () => {
       const sets = evidenceOf(log_.state());
       const strength = unknown().after(sets);
