@@ -20,8 +20,14 @@ export function LaneStrip({
   chosen: string;
   onChoose: (id: string) => void;
 }) {
+  // Four of them leave room for the fewest signs only; what is read out stays whole.
+  const crowded = lanes.length > 3;
   return (
-    <View className="flex-row gap-2" role="tablist" aria-label="On the floor">
+    <View
+      className={`flex-row ${crowded ? 'gap-1' : 'gap-2'}`}
+      role="tablist"
+      aria-label="On the floor"
+    >
       {lanes.map((lane) => {
         const taken = lane.id === chosen;
         return (
@@ -31,20 +37,22 @@ export function LaneStrip({
             aria-selected={taken}
             aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}`}
             onPress={() => onChoose(lane.id)}
-            className={`min-h-[3.25rem] min-w-0 flex-1 justify-center overflow-hidden rounded-2xl border-2 px-3 pb-1 ${
-              taken ? 'border-ink bg-ink' : 'border-line bg-card'
-            }`}
+            className={`min-h-[3.25rem] min-w-0 flex-1 justify-center overflow-hidden rounded-2xl border-2 pb-1 ${
+              crowded ? 'px-2' : 'px-3'
+            } ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
           >
             <Strong numberOfLines={1} className={taken ? 'text-card' : ''}>
               {lane.name}
             </Strong>
             <View className="flex-row items-baseline gap-1">
-              <Quiet
-                numberOfLines={1}
-                className={taken ? 'text-card' : lane.ready ? 'font-strong text-moss' : ''}
-              >
-                {lane.rest ? 'rest' : lane.doing}
-              </Quiet>
+              {!(crowded && lane.rest) && (
+                <Quiet
+                  numberOfLines={1}
+                  className={taken ? 'text-card' : lane.ready ? 'font-strong text-moss' : ''}
+                >
+                  {lane.rest ? 'rest' : crowded ? lane.doing.replace(' of ', '/') : lane.doing}
+                </Quiet>
+              )}
               {lane.rest && (
                 <Figure className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}>
                   {lane.rest.clock}

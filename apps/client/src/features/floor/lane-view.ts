@@ -302,12 +302,15 @@ export function steadyLaneView(
 /** How a session with this set of lifts stands, in a few words for the strip. */
 export function laneDoing(view: LaneView): string {
   const { current, general } = view;
-  if (general.active) return 'general warm-up';
+  if (general.active) {
+    const { steps, now } = general;
+    return `drill ${steps.findIndex((step) => step === now) + 1} of ${steps.length}`;
+  }
   if (!current) return 'wrap up';
   if (current.next.kind === 'stop') return 'stopped';
   if (current.next.kind === 'done') return 'lift done';
   return current.next.set.kind === 'warm-up'
-    ? `warm-up ${current.next.step + 1}`
+    ? `ramp ${current.next.step + 1}`
     : `set ${workingNumber(current)} of ${workingTotal(current)}`;
 }
 

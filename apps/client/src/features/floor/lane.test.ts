@@ -129,7 +129,7 @@ describe('a lane', () => {
       'now',
       ...lane.current!.ramp.slice(1).map(() => 'coming'),
     ]);
-    expect(laneDoing(lane)).toBe('warm-up 1');
+    expect(laneDoing(lane)).toBe('ramp 1');
   });
 
   it('climbs set by set, rests, and goes on to the next lift by itself', () => {
@@ -145,7 +145,7 @@ describe('a lane', () => {
 
   it('counts working sets', () => {
     const { view, log } = floor();
-    while (view().current!.next.kind === 'step' && laneDoing(view()).startsWith('warm-up')) log();
+    while (view().current!.next.kind === 'step' && laneDoing(view()).startsWith('ramp')) log();
     expect(laneDoing(view())).toBe('set 1 of 3');
     expect([workingNumber(view().current!), workingTotal(view().current!)]).toEqual([1, 3]);
   });

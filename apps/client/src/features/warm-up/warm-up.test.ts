@@ -153,13 +153,13 @@ describe('the general part of a lane', () => {
   it('comes first, step by step, and makes way for the lift', () => {
     const { lane, add, pass, general } = floor(client(kg(100)));
     expect(lane().general.active).toBe(true);
-    expect(laneDoing(lane())).toBe('general warm-up');
+    expect(laneDoing(lane())).toMatch(/^drill 1 of \d$/);
     const [first, second] = general.steps;
     add('drills.marked', { drillIds: [first!.drillId], state: 'done' });
     expect(lane().general.now!.drillId).toBe(second!.drillId);
     pass();
     expect(lane().general).toMatchObject({ active: false, now: null });
-    expect(laneDoing(lane())).toBe('warm-up 1');
+    expect(laneDoing(lane())).toBe('ramp 1');
   });
   it('keeps what was done when it is fitted anew, and what was swapped', () => {
     const { session, add, general } = floor(client(kg(100)));
@@ -188,7 +188,7 @@ describe('the ramp on the floor', () => {
   it('asks for the verdict after the first working set only', () => {
     const { lane, pass, log } = floor(client(kg(60)));
     pass();
-    while (lane().current!.next.kind === 'step' && laneDoing(lane()).startsWith('warm-up')) log();
+    while (lane().current!.next.kind === 'step' && laneDoing(lane()).startsWith('ramp')) log();
     expect(asksVerdict(lane().current!)).toBe(false);
     log();
     expect(asksVerdict(lane().current!)).toBe(true);
