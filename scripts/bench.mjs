@@ -245,6 +245,7 @@ async function benchClient() {
       .getByRole('button', { name: /^Start / })
       .first()
       .click();
+    await page.getByRole('button', { name: 'Go to the first lift' }).click();
     await page.getByRole('button', { name: /^Log / }).waitFor();
     const round = await benchTap(page);
     taps.push(...round.taps);

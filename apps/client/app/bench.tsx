@@ -1,17 +1,14 @@
 import { useLocalSearchParams } from 'expo-router';
-import { lazy, Suspense } from 'react';
-import { LoadingState } from '@/design/States';
+import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
 
-// A chunk of its own: the first load stays small.
-const BenchScreen = lazy(() => import('@/features/warm-up/BenchScreen'));
+const BenchScreen = lazyScreen(
+  async () => (await import('@/features/warm-up/BenchScreen')).BenchScreen,
+  'the bench',
+);
 
 export default function Bench() {
   const { unit } = useSignedIn().studio;
   const { lift } = useLocalSearchParams<{ lift?: string }>();
-  return (
-    <Suspense fallback={<LoadingState what="the bench" />}>
-      <BenchScreen unit={unit} liftId={lift ?? null} />
-    </Suspense>
-  );
+  return <BenchScreen unit={unit} liftId={lift ?? null} />;
 }

@@ -1,5 +1,10 @@
-import { RoomScreen } from '@/features/room/RoomScreen';
+import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
+
+const RoomScreen = lazyScreen(
+  async () => (await import('@/features/room/RoomScreen')).RoomScreen,
+  'the room',
+);
 
 export default function Room() {
   return <RoomScreen unit={useSignedIn().studio.unit} />;

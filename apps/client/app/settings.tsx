@@ -1,5 +1,10 @@
-import { SettingsScreen } from '@/features/account/SettingsScreen';
+import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
+
+const SettingsScreen = lazyScreen(
+  async () => (await import('@/features/account/SettingsScreen')).SettingsScreen,
+  'the settings',
+);
 
 export default function Settings() {
   return <SettingsScreen account={useSignedIn()} />;

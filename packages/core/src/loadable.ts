@@ -13,9 +13,9 @@ export type Build =
   | { kind: 'stack'; stack: Stack; pinG: Grams; addOnsG: Grams[] }
   | { kind: 'body'; added: Plate[] };
 
-/** The plates of a build, inner to outer, on one sleeve; none for what is not loaded with plates. */
-export function platesOf(build: Build): Plate[] {
-  switch (build.kind) {
+/** The plates of a build, inner to outer, on one sleeve; none for what is not loaded with plates, or not loaded yet. */
+export function platesOf(build: Build | null): Plate[] {
+  switch (build?.kind) {
     case 'barbell':
     case 'machine':
       return build.perSide;

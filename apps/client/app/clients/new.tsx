@@ -1,8 +1,13 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import { IntakeScreen } from '@/features/intake/IntakeScreen';
+import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
 import { newId } from '@/state/ids';
+
+const IntakeScreen = lazyScreen(
+  async () => (await import('@/features/intake/IntakeScreen')).IntakeScreen,
+  'the intake',
+);
 
 export default function NewClient() {
   const { draft } = useLocalSearchParams<{ draft?: string }>();

@@ -28,11 +28,11 @@ function theWorker(): Worker {
 }
 
 /** Does heavy work in the worker; here where there are none, as in tests. Rejects where the work throws. */
-export function inWorker<K extends HeavyKind>(
+export async function inWorker<K extends HeavyKind>(
   kind: K,
   input: HeavyInput<K>,
 ): Promise<HeavyAnswer<K>> {
-  if (typeof Worker === 'undefined') return Promise.resolve().then(() => doHeavy({ kind, input }));
+  if (typeof Worker === 'undefined') return doHeavy({ kind, input });
   return new Promise((resolve, reject) => {
     lastId += 1;
     waiting.set(lastId, { take: resolve as Waiting['take'], fail: reject });

@@ -11,7 +11,6 @@ import {
   planLift,
   planRamp,
   plateImplement,
-  platesOf,
   rampKinds,
   rampSeconds,
   shareBar,
@@ -19,7 +18,6 @@ import {
   stepsWithLoad,
   stepsWithRamp,
   windowsFor,
-  type Build,
   type Draft,
   type DraftInput,
   type FittedRamp,
@@ -212,5 +210,3 @@ export const rampWork = {
   windows: (request: RampRequest): LoadWindow[] =>
     windowsFor({ ...request, room: steady(request.room) }).map((step) => step.window),
 };
-
-export const standingPlates = (build: Build | null): Plate[] => (build ? platesOf(build) : []);

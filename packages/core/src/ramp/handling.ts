@@ -37,7 +37,7 @@ export function handlingBetween(from: Build | null, to: Build): Handling {
       has.filter((mass) => !had.includes(mass)).length;
     return { moves: pin + addOns, seconds: pin * PIN_S + addOns * ADD_ON_S };
   }
-  const { takeOff, add } = plateChange(from ? platesOf(from) : [], platesOf(to));
+  const { takeOff, add } = plateChange(platesOf(from), platesOf(to));
   const moves = takeOff.length + add.length;
   if (moves === 0) return nothing;
   const twice = to.kind === 'barbell' || (to.kind === 'machine' && to.machine.horns === 2);

@@ -1,5 +1,9 @@
 import { TZDate } from '@date-fns/tz';
-import { addDays, format, isSameDay, startOfDay } from 'date-fns';
+// One by one: the package's index would bring all of it along.
+import { addDays } from 'date-fns/addDays';
+import { format } from 'date-fns/format';
+import { isSameDay } from 'date-fns/isSameDay';
+import { startOfDay } from 'date-fns/startOfDay';
 
 /** A day in the studio's zone, as the two instants it lies between. */
 export function dayBounds(

@@ -5,6 +5,7 @@ import {
   draftLoads,
   nextStepIndex,
   noHabit,
+  platesOf,
   rampFor,
   stepsAfterReps,
   stepsWithLoad,
@@ -27,7 +28,7 @@ import {
 import { authorFor, journal } from '../../state/device';
 import { inWorker } from '../../state/heavy';
 import { newId } from '../../state/ids';
-import { standingPlates, type Someone, type Where } from '../../state/ramp-work';
+import type { Someone, Where } from '../../state/ramp-work';
 import { useSettings } from '../../state/settings';
 import { profileOfClient } from '../../state/strength';
 import { clockTime } from '../day/day-time';
@@ -97,7 +98,7 @@ const whereOf = (view: LiftView, room: Room, unit: Unit): Where => ({
   liftId: view.lift.id,
   room,
   unit,
-  standing: standingPlates(view.onBar),
+  standing: platesOf(view.onBar),
 });
 
 /** The ramp that a lift has now, as the steps of its rest are planned with. */

@@ -132,7 +132,7 @@ export function buildOf(
     if (usual.kind === 'barbell' || usual.kind === 'machine') return { ...usual, perSide: planned };
     if (usual.kind === 'body') return { ...usual, added: planned };
   }
-  return restack(room, implement, step.loadG, onBar ? platesOf(onBar) : []) ?? usual;
+  return restack(room, implement, step.loadG, platesOf(onBar)) ?? usual;
 }
 
 /** What stands on each implement after the latest set done with it, in all these sessions. */

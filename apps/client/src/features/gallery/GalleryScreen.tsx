@@ -6,7 +6,7 @@ import { useSettings } from '../../state/settings';
 import { pieces } from './pieces';
 
 /** Each piece of the design system in each state, for looking and for tests. */
-export default function GalleryScreen() {
+export function GalleryScreen() {
   const { theme, setTheme } = useSettings();
   return (
     <ScrollView role="main" className="flex-1 bg-paper" contentContainerClassName="gap-8 p-4">

@@ -17,7 +17,7 @@ interface Props {
 }
 
 /** Warm-ups without a client: every ramp for a lift, load and reps side by side, with its time and plate handling. */
-export default function BenchScreen(props: Props) {
+export function BenchScreen(props: Props) {
   const { data: rooms } = useRooms();
   const room = useRoomChoice(rooms);
   if (!rooms) return <LoadingState what="the rooms" />;

@@ -3,6 +3,7 @@ import {
   isSettled,
   mayPassWorkingLoad,
   noHabit,
+  platesOf,
   rampKinds,
   rampRequest,
   isFlagged,
@@ -20,7 +21,6 @@ import { Stepper } from '../../design/Stepper';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
 import { inWorker } from '../../state/heavy';
 import { attempt } from '../../state/problems';
-import { standingPlates } from '../../state/ramp-work';
 import { rampToday, workingLoad, type FloorActions } from '../floor/actions';
 import type { LaneView, LiftView } from '../floor/lane-view';
 import { PastWarmUps } from './PastWarmUps';
@@ -74,7 +74,7 @@ export function RampSheet({
         lift: view.lift,
         room,
         unit: session.unit,
-        standing: standingPlates(view.onBar),
+        standing: platesOf(view.onBar),
       };
       const request = rampRequest({ ...plan, loadG: workingLoad(view) }, today, context);
       const done = view.state.sets.findLast((set) => set.kind === 'warm-up' && !set.voided);

@@ -1,3 +1,4 @@
+import { platesOf } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -7,7 +8,7 @@ import { Sheet } from '../../design/Sheet';
 import { LoadingState } from '../../design/States';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { attempt } from '../../state/problems';
-import { standingPlates, type Sharer } from '../../state/ramp-work';
+import type { Sharer } from '../../state/ramp-work';
 import { useHeavy } from '../../state/use-heavy';
 import { floorActions } from '../floor/actions';
 import type { LaneView } from '../floor/lane-view';
@@ -36,7 +37,7 @@ export function SharedBarSheet({
       implement,
       sharers: [sharerOf(lane), sharerOf(other)] as [Sharer, Sharer],
       first: 0 as const,
-      standing: standingPlates(view.onBar),
+      standing: platesOf(view.onBar),
     }),
     [lane, other, implement, view.onBar],
   );

@@ -7,7 +7,7 @@ import {
   type SharedOrder,
   type Step,
 } from '@spalo/core';
-import { standingPlates, type Sharer } from '../../state/ramp-work';
+import type { Sharer } from '../../state/ramp-work';
 import { rampToday } from '../floor/actions';
 import { buildOf, implementKey, type LaneView, type LiftView } from '../floor/lane-view';
 
@@ -69,7 +69,7 @@ export function sharerOf(lane: LaneView): Sharer {
     windows: ahead.map((step, index) =>
       fresh && step.kind === 'warm-up' ? permitted[index]! : exactly(step.loadG),
     ),
-    stacks: ahead.map((step) => standingPlates(buildOf(step, plan.implement, lane.room, null))),
+    stacks: ahead.map((step) => platesOf(buildOf(step, plan.implement, lane.room, null))),
   };
 }
 
