@@ -39,6 +39,7 @@ import {
 } from '@spalo/core';
 import type { RampStepItem } from '../../design/Ramp';
 import { profileToday } from '../../state/strength';
+import { stationOf } from './station';
 
 /** A lift of a session with all that is drawn of it. */
 export interface LiftView {
@@ -84,10 +85,9 @@ export interface LaneView {
   warm: ReadonlySet<string>;
 }
 
-/** What stands on bars and machines, by implement, from all sessions of a room. */
+/** What stands on bars and machines, by station, from all sessions of a room. */
 export type Standing = ReadonlyMap<string, { setId: string; build: Build }>;
 
-export const implementKey = (implement: Implement) => Object.values(implement).join('/');
 const nothingStands: Standing = new Map();
 
 export const calledName = (client: Pick<Client, 'name' | 'calledName'> | undefined) =>
@@ -135,14 +135,14 @@ export function buildOf(
   return restack(room, implement, step.loadG, platesOf(onBar)) ?? usual;
 }
 
-/** What stands on each implement after the latest set done with it, in all these sessions. */
+/** What stands at each station after the latest set done there, in all these sessions. */
 export function standingOf(sessions: readonly SessionState[], room: Room): Standing {
   const standing = new Map<string, { setId: string; build: Build }>();
-  for (const { lifts } of sessions.filter((session) => session.roomId === room.id)) {
-    for (const lift of lifts) {
+  for (const session of sessions.filter(({ roomId }) => roomId === room.id)) {
+    for (const lift of session.lifts) {
       const last = countedSets(lift).at(-1);
       if (!last) continue;
-      const key = implementKey(lift.plan.implement);
+      const key = stationOf(session, lift, room);
       const before = standing.get(key);
       if (before && before.setId > last.id) continue;
       const step = lift.steps[last.step];
@@ -184,7 +184,7 @@ function liftView(
     strength,
   });
   const steps = stepsInSight(state, next);
-  const onBar = standing.get(implementKey(implement))?.build ?? null;
+  const onBar = standing.get(stationOf(session, state, room))?.build ?? null;
   let build: Build | null = null;
   if (next.kind === 'step') {
     // A load that moved away from the plan is built anew from what stands.
@@ -282,7 +282,7 @@ export function steadyLaneView(
   opened: string | undefined,
   standing: Standing = nothingStands,
 ): LaneView {
-  const own = session.lifts.map(({ plan }) => standing.get(implementKey(plan.implement))?.setId);
+  const own = session.lifts.map((lift) => standing.get(stationOf(session, lift, room))?.setId);
   const stands = own.join('/');
   const before = seen.get(session);
   if (

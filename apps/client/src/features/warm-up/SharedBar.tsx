@@ -2,7 +2,8 @@ import { useContext, useState } from 'react';
 import { Chip } from '../../design/Chip';
 import type { LaneView } from '../floor/lane-view';
 import { Lanes } from '../floor/lanes';
-import { isSharing, sharingLanes } from './shared-bar';
+import { isSharing } from '../floor/station';
+import { sharingLanes } from './shared-bar';
 import { SharedBarSheet } from './SharedBarSheet';
 
 /** Offers to load a bar together while someone warms up on it and others work on it too. */
@@ -11,7 +12,7 @@ export function SharedBar({ lane }: { lane: LaneView }) {
   const [open, setOpen] = useState(false);
   const view = lane.current;
   const warmingUp = view?.next.kind === 'step' && view.next.set.kind === 'warm-up';
-  if (!view || !warmingUp || partners.length === 0 || isSharing(view)) return null;
+  if (!view || !warmingUp || partners.length === 0 || isSharing(view.state)) return null;
   const names = partners.map((other) => other.name).join(' or ');
   return (
     <>

@@ -13,7 +13,8 @@ import { useHeavy } from '../../state/use-heavy';
 import { floorActions } from '../floor/actions';
 import type { LaneView } from '../floor/lane-view';
 import { loadReps } from '../floor/words';
-import { sharerOf, sharingReason, stepsAhead, stepsFrom } from './shared-bar';
+import { sharingReason } from '../floor/station';
+import { sharerOf, stepsAhead, stepsFrom } from './shared-bar';
 
 /** Two clients on one bar: their sets in turn, loaded with the least handling of both together. */
 export function SharedBarSheet({

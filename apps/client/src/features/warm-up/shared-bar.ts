@@ -9,7 +9,8 @@ import {
 } from '@spalo/core';
 import type { Sharer } from '../../state/ramp-work';
 import { rampToday } from '../floor/actions';
-import { buildOf, implementKey, type LaneView, type LiftView } from '../floor/lane-view';
+import { buildOf, type LaneView, type LiftView } from '../floor/lane-view';
+import { howMany, implementKey } from '../floor/station';
 
 /** The lift that a lane is on, where it still has sets to do on a bar or machine. */
 function onPlates(lane: LaneView): LiftView | null {
@@ -19,28 +20,26 @@ function onPlates(lane: LaneView): LiftView | null {
   return kind === 'barbell' || kind === 'machine' ? view : null;
 }
 
-/** The other lanes whose clients work on the same bar of the same room right now. */
+/**
+ * The other lanes whose clients work on the same bar of the same room right now. None while the room has as many of
+ * that bar as there are clients on it.
+ */
 export function sharingLanes(lane: LaneView, lanes: readonly LaneView[]): LaneView[] {
   const own = onPlates(lane);
   if (!own) return [];
-  return lanes.filter((other) => {
+  const { implement } = own.state.plan;
+  const others = lanes.filter((other) => {
     const view = other.session.id === lane.session.id ? null : onPlates(other);
     return (
       view &&
       other.room.id === lane.room.id &&
-      implementKey(view.state.plan.implement) === implementKey(own.state.plan.implement)
+      implementKey(view.state.plan.implement) === implementKey(implement)
     );
   });
+  return others.length < howMany(implement, lane.room) ? [] : others;
 }
 
-const exactly = (loadG: number): LoadWindow => ({ lowG: loadG, highG: loadG, idealG: loadG });
-
-const REASON = 'One bar with';
-/** Why a lift's steps are as they are, once a common order was taken. */
-export const sharingReason = (name: string) => `${REASON} ${name}, loaded together`;
-/** Whether a lift's steps are from a common order that still stands. */
-export const isSharing = (view: LiftView): boolean =>
-  view.state.adjusted?.reason.startsWith(REASON) ?? false;
+const fixedAt = (loadG: number): LoadWindow => ({ lowG: loadG, highG: loadG, idealG: loadG });
 
 /** The steps that a lane has still to do in its lift. */
 export const stepsAhead = (view: LiftView): Step[] => view.steps.slice(nextStepIndex(view.state));
@@ -67,7 +66,7 @@ export function sharerOf(lane: LaneView): Sharer {
   return {
     liftId: view.lift.id,
     windows: ahead.map((step, index) =>
-      fresh && step.kind === 'warm-up' ? permitted[index]! : exactly(step.loadG),
+      fresh && step.kind === 'warm-up' ? permitted[index]! : fixedAt(step.loadG),
     ),
     stacks: ahead.map((step) => platesOf(buildOf(step, plan.implement, lane.room, null))),
   };

@@ -9,6 +9,7 @@ import {
   type EventType,
   type Room,
   type SessionEvent,
+  type SessionState,
 } from '@spalo/core';
 import { served } from '../../state/client-facts.test-help';
 import { doHeavy } from '../../state/heavy-task';
@@ -22,15 +23,9 @@ import {
   warmLifts,
   type LaneView,
 } from '../floor/lane-view';
+import { isSharing, sharingReason, stationOf } from '../floor/station';
 import { lengthText, minutesText } from './ramp-words';
-import {
-  isSharing,
-  sharerOf,
-  sharingLanes,
-  sharingReason,
-  stepsAhead,
-  stepsFrom,
-} from './shared-bar';
+import { sharerOf, sharingLanes, stepsAhead, stepsFrom } from './shared-bar';
 import { sessionDuration, stepsDuration } from './steps-duration';
 
 jest.mock('../../state/device', () => ({ journal: {}, authorFor: () => ({}) }));
@@ -248,8 +243,8 @@ describe('two lanes on one bar', () => {
       steps,
       reason: sharingReason('Bo'),
     });
-    expect(isSharing(ada.lane().current!)).toBe(true);
-    expect(isSharing(bo.lane().current!)).toBe(false);
+    expect(isSharing(ada.lane().current!.state)).toBe(true);
+    expect(isSharing(bo.lane().current!.state)).toBe(false);
   });
   it('see what the other one left on the bar', () => {
     const [ada, bo] = both();
@@ -258,6 +253,36 @@ describe('two lanes on one bar', () => {
     const standing = standingOf([ada.session(), bo.session()], room);
     const lane = laneView(bo.session(), client(kg(60)), room, undefined, standing);
     expect(platesOf(lane.current!.onBar!)).toEqual(platesOf(ada.lane().current!.onBar!));
+  });
+
+  describe('where the room has two of that bar', () => {
+    const roomy: Room = { ...room, bars: room.bars.map((bar) => ({ ...bar, count: 2 })) };
+    const inRoomy = (lane: LaneView): LaneView => ({ ...lane, room: roomy });
+
+    it('have one each, and share only once a third comes', () => {
+      const [ada, bo] = both().map((each) => inRoomy(each.lane()));
+      const cy = floor(client(kg(80), { id: 'cy' }), 'c');
+      cy.pass();
+      expect(sharingLanes(ada!, [ada!, bo!])).toEqual([]);
+      const third = inRoomy(cy.lane());
+      expect(sharingLanes(ada!, [ada!, bo!, third])).toEqual([bo, third]);
+    });
+    it('do not find what the other one left, unless they share', () => {
+      const [ada, bo] = both();
+      ada.log();
+      ada.log();
+      const standing = () => standingOf([ada.session(), bo.session()], roomy);
+      const left = (session: SessionState) =>
+        standing().get(stationOf(session, session.lifts[0]!, roomy))?.build;
+      expect(left(bo.session())).toBeUndefined();
+      expect(platesOf(left(ada.session())!)).toEqual(platesOf(ada.lane().current!.onBar));
+      for (const each of [ada, bo]) {
+        const { steps } = each.lane().current!;
+        const reason = sharingReason('the other');
+        each.add('plan.adjusted', { liftId: 'back-squat', fromStep: 0, steps, reason });
+      }
+      expect(left(bo.session())).toEqual(left(ada.session()));
+    });
   });
 });
 
