@@ -43,7 +43,10 @@ async function warmUpWhole(page: Page, name: string): Promise<void> {
   await button(page, /^Skip /).click();
   await expect(general.nth(1)).toHaveAccessibleName(/left out$/);
   await page.getByRole('button', { name: '5 min', exact: true }).click();
-  await expect(page.getByRole('status').filter({ hasText: /min in all|takes/ })).toBeVisible();
+  // What is done stays, and what was swapped and left out too.
+  await expect(general.first()).toHaveAccessibleName(/^Brisk walk, .*, done$/);
+  await expect(general.nth(1)).toHaveAccessibleName(/left out$/);
+  await expect(page.getByRole('status').filter({ hasText: /min to go|takes/ })).toBeVisible();
   while (await button(page, /^Done: /).isVisible()) {
     const doing = (await button(page, /^Done: /).textContent())!;
     await button(page, doing).click();

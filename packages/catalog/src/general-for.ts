@@ -36,6 +36,7 @@ export function generalInputFor(
     age: ageOn(client.birthDate, when.now),
     early: when.hour < EARLY_HOUR,
     swaps: client.history.swaps,
+    passed: [],
     drills,
     ...wish,
   };

@@ -26,6 +26,7 @@ const input = (change: Partial<GeneralInput> = {}): GeneralInput => ({
   age: 34,
   early: false,
   minutes: null,
+  passed: [],
   taste: plainTaste,
   swaps: {},
   drills,
@@ -143,6 +144,20 @@ describe('the general part', () => {
     expect(least.dropped.at(-1)).toBe('heel on the bench');
     expect(least.steps.find((step) => step.job === 'raise')!.seconds).toBe(180);
     expect(least.steps.every((step) => step.rounds === 1)).toBe(true);
+  });
+
+  it('takes nothing away from what has passed, and counts only what is to come', () => {
+    const whole = buildGeneral(input({ stiff: ['ankle bend', 'upper back'] }));
+    const [raise, ...ahead] = whole.steps;
+    const passed = [raise!.drillId];
+    const fitted = (minutes: number | null) =>
+      buildGeneral(input({ stiff: ['ankle bend', 'upper back'], passed, minutes }));
+    expect(fitted(null)).toMatchObject({ steps: whole.steps, seconds: generalSeconds(ahead) });
+    const least = fitted(1);
+    expect(least.steps[0]).toEqual(raise);
+    expect(least.dropped.join()).not.toContain(findDrill(raise!.drillId)!.name.toLowerCase());
+    expect(least.seconds).toBe(generalSeconds(least.steps.slice(1)));
+    expect(fitted(Math.ceil(generalSeconds(ahead) / 60)).dropped).toEqual([]);
   });
 
   it('is in order, never twice the same, within the time where it says so', () => {

@@ -36,7 +36,9 @@ export interface GeneralInput {
   age: number | null;
   /** The session begins before eight. */
   early: boolean;
-  /** Minutes that there are; null for as long as it takes. */
+  /** Ids of drills that are done or left out already: they take no more time, and nothing is trimmed of them. */
+  passed: readonly string[];
+  /** Minutes that there are for the others; null for as long as it takes. */
   minutes: number | null;
   taste: WarmUpTaste;
   /** Drills that this client does instead of others, by id. */
@@ -57,6 +59,7 @@ export interface GeneralStep {
 
 export interface General {
   steps: GeneralStep[];
+  /** Of the steps still to do. */
   seconds: number;
   /** What was left out for want of time, in words, in the order in which it went. */
   dropped: string[];
@@ -279,14 +282,22 @@ export function buildGeneral(input: GeneralInput): General {
   const nameOf = (id: string) =>
     input.drills.find((drill) => drill.id === id)?.name.toLowerCase() ?? id;
   const limit = input.minutes === null ? Infinity : input.minutes * MINUTE;
+  const hasPassed = (step: GeneralStep) => input.passed.includes(step.drillId);
+  const ahead = steps.filter((step) => !hasPassed(step));
   const dropped: string[] = [];
   for (const trim of trims(build.beside, nameOf)) {
-    while (generalSeconds(steps) > limit) {
-      const gone = trim(steps);
+    while (generalSeconds(ahead) > limit) {
+      const gone = trim(ahead);
       if (gone === null) break;
       dropped.push(gone);
     }
   }
-  const seconds = generalSeconds(steps);
-  return { steps, seconds, dropped: counted(dropped), left: build.left, fits: seconds <= limit };
+  const seconds = generalSeconds(ahead);
+  return {
+    steps: steps.filter((step) => hasPassed(step) || ahead.includes(step)),
+    seconds,
+    dropped: counted(dropped),
+    left: build.left,
+    fits: seconds <= limit,
+  };
 }

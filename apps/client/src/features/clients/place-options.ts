@@ -1,5 +1,6 @@
 import { joints } from '@spalo/catalog';
 import type { Flag } from '@spalo/core';
+import { capital } from '../../design/sentence';
 
 /** Sides of the body as they are offered. */
 export const sideOptions: { value: Flag['side']; label: string }[] = [
@@ -11,6 +12,6 @@ export const sideOptions: { value: Flag['side']; label: string }[] = [
 
 /** Places as they are offered, capitalised. */
 export const placeOptions = <T extends string>(places: readonly T[]) =>
-  places.map((value) => ({ value, label: value.charAt(0).toUpperCase() + value.slice(1) }));
+  places.map((value) => ({ value, label: capital(value) }));
 
 export const jointOptions = placeOptions(joints);

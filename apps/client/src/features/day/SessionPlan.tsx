@@ -3,6 +3,7 @@ import { massNumber, type Unit } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
+import { within } from '../../design/sentence';
 import type { WholeDraft } from '../../state/ramp-work';
 import { loadReps, loadUnit } from '../floor/words';
 import { minutesText, rampWords } from '../warm-up/ramp-words';
@@ -53,9 +54,7 @@ export function SessionPlan({
                   : 'No warm-up set needed'}
               </Quiet>
             )}
-            {cue && (
-              <Quiet>{`Focus: ${cue.text.charAt(0).toLowerCase()}${cue.text.slice(1)}`}</Quiet>
-            )}
+            {cue && <Quiet>{`Focus: ${within(cue.text)}`}</Quiet>}
             <Quiet>{`${plan.why}.`}</Quiet>
           </View>
         );

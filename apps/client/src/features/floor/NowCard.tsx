@@ -4,6 +4,7 @@ import { Card } from '../../design/Card';
 import { changeText, dropText } from '../../design/load-text';
 import { LoadPicture } from '../../design/LoadPicture';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
+import { capital } from '../../design/sentence';
 import { workingNumber, workingTotal, type LaneView, type LiftView } from './lane-view';
 import { RestStrip } from './RestStrip';
 import { loadUnit } from './words';
@@ -89,11 +90,7 @@ export function NowCard({
           </Figure>
         )}
       </View>
-      {change !== '' && (
-        <Strong className="text-marigold-text">
-          {change.charAt(0).toUpperCase() + change.slice(1)}
-        </Strong>
-      )}
+      {change !== '' && <Strong className="text-marigold-text">{capital(change)}</Strong>}
       {build && shows(build, working && change === '') && (tall || !isBell(build)) && (
         <LoadPicture build={build} previous={view.onBar} />
       )}

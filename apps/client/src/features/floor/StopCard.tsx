@@ -2,6 +2,7 @@ import type { PainStop } from '@spalo/core';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Body } from '../../design/Words';
+import { capital } from '../../design/sentence';
 
 /** The lift is over because of pain: what to do now, and a way back from a wrong tap. */
 export function StopCard({
@@ -13,7 +14,7 @@ export function StopCard({
   onWithdraw: () => void;
   onNext: () => void;
 }) {
-  const why = stop.why.charAt(0).toUpperCase() + stop.why.slice(1);
+  const why = capital(stop.why);
   return (
     <>
       <Banner kind="stop" title={`Stop this lift. ${why}.`}>

@@ -6,6 +6,7 @@ import { Card } from '../../design/Card';
 import { Choice } from '../../design/Choice';
 import { TextField } from '../../design/TextField';
 import { Body, Quiet, Strong } from '../../design/Words';
+import { capital } from '../../design/sentence';
 import { verdictWords } from '../warm-up/ramp-words';
 import type { LaneView, LiftView } from './lane-view';
 
@@ -45,7 +46,7 @@ export function VerdictCard({
         className="min-h-[2.25rem] flex-row items-center justify-between gap-3"
       >
         <Strong aria-live="polite" className="min-w-0 flex-1 text-small">
-          {`${verdictWords[judged.verdict].charAt(0).toUpperCase()}${verdictWords[judged.verdict].slice(1)}. ${effect}.`}
+          {`${capital(verdictWords[judged.verdict])}. ${effect}.`}
         </Strong>
         <Body className="text-small underline">{judged.note ? 'Noted' : 'Note'}</Body>
       </Pressable>

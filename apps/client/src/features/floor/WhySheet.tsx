@@ -4,6 +4,7 @@ import { BeliefBand } from '../../design/BeliefBand';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet, Strong } from '../../design/Words';
+import { within } from '../../design/sentence';
 import { rampWords } from '../warm-up/ramp-words';
 import type { LaneView, LiftView } from './lane-view';
 import { clock, loadReps, rirText } from './words';
@@ -37,7 +38,7 @@ export function WhySheet({
   return (
     <Sheet title="Why this load" open onClose={onClose}>
       {view.next.kind === 'step' && <Strong>{`${view.next.why}.`}</Strong>}
-      <Body>{`Planned: ${plan.why.charAt(0).toLowerCase()}${plan.why.slice(1)}.`}</Body>
+      <Body>{`Planned: ${within(plan.why)}.`}</Body>
       <View className="gap-1">
         <Quiet>{`What ${lane.name} can likely do for ${plan.reps} clean with ${plan.targetRir} left, today’s sets included`}</Quiet>
         <BeliefBand belief={now} load={shownG} text={say} />

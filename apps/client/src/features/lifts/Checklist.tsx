@@ -2,6 +2,7 @@ import { phases, type Style } from '@spalo/catalog';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../design/Icon';
 import { Quiet, Strong, Title } from '../../design/Words';
+import { capital } from '../../design/sentence';
 
 /** The checkpoints of a style, phase by phase; ticked off where `onTick` is given. */
 export function Checklist({
@@ -19,7 +20,7 @@ export function Checklist({
       {used.map((phase) => (
         <View key={phase} className="gap-2">
           <Title level={3} className="text-figure">
-            {phase.charAt(0).toUpperCase() + phase.slice(1)}
+            {capital(phase)}
           </Title>
           {style.checkpoints
             .filter((each) => each.phase === phase)

@@ -5,6 +5,7 @@ import { TextInput, View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet, Strong } from '../../design/Words';
+import { capital } from '../../design/sentence';
 
 const matches = (lift: CatalogueLift, wanted: string) =>
   `${lift.name} ${lift.pattern} ${lift.muscles.main.join(' ')} ${lift.implement}`
@@ -37,7 +38,7 @@ export function LiftChooser({ taken = [], note, onPick }: ChooserProps) {
         if (ofPattern.length === 0) return null;
         return (
           <View key={pattern} className="gap-2">
-            <Strong>{pattern.charAt(0).toUpperCase() + pattern.slice(1)}</Strong>
+            <Strong>{capital(pattern)}</Strong>
             <View className="flex-row flex-wrap gap-2">
               {ofPattern.map((lift) => (
                 <View key={lift.id} className="max-w-full gap-0.5">

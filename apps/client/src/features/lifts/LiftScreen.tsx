@@ -9,6 +9,7 @@ import { Section } from '../../design/Section';
 import { EmptyState } from '../../design/States';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
+import { capital, within } from '../../design/sentence';
 import { Checklist } from './Checklist';
 
 const weights = { safety: 'stop the set', major: 'rep not clean', minor: 'note it' } as const;
@@ -28,12 +29,12 @@ function FaultCard({ fault, style }: { fault: Fault; style: Style }) {
       {fault.causes.map((cause) => (
         <View key={cause.cause} className="gap-0.5 border-t-2 border-line pt-2">
           <Strong>{cause.cause}</Strong>
-          <Quiet>{`You see: ${cause.tell.charAt(0).toLowerCase()}${cause.tell.slice(1)}`}</Quiet>
+          <Quiet>{`You see: ${within(cause.tell)}`}</Quiet>
           {cause.remedies.map((remedy, index) => (
             <Body key={index}>
               {remedy.kind === 'cue'
                 ? `Say: ${cueOf(style, remedy.cueId)?.text ?? ''}`
-                : `${remedy.kind.charAt(0).toUpperCase()}${remedy.kind.slice(1)}: ${remedy.text}`}
+                : `${capital(remedy.kind)}: ${remedy.text}`}
             </Body>
           ))}
         </View>
@@ -116,9 +117,7 @@ export function LiftScreen({ id }: { id: string }) {
               </Section>
               <Section title="Film it">
                 {lesson.film.map((shot) => (
-                  <Body
-                    key={shot.view}
-                  >{`${shot.view.charAt(0).toUpperCase()}${shot.view.slice(1)}: ${shot.shows}`}</Body>
+                  <Body key={shot.view}>{`${capital(shot.view)}: ${shot.shows}`}</Body>
                 ))}
               </Section>
             </View>

@@ -24,6 +24,7 @@ import { LoadPicture } from '../../design/LoadPicture';
 import { Section } from '../../design/Section';
 import { TextField } from '../../design/TextField';
 import { Figure, Quiet, Strong } from '../../design/Words';
+import { capital } from '../../design/sentence';
 import { useRoomUi } from './use-room';
 
 const START_G = 40_000;
@@ -79,11 +80,7 @@ function Answer({
         <Strong>On the bar now</Strong>
       ) : (
         <>
-          {change !== '' && (
-            <Strong className="text-marigold-text">
-              {change.charAt(0).toUpperCase() + change.slice(1)}
-            </Strong>
-          )}
+          {change !== '' && <Strong className="text-marigold-text">{capital(change)}</Strong>}
           <Button label="Load it" says={`Load ${massText(load.loadG, unit)}`} onPress={onLoad} />
         </>
       )}

@@ -6,6 +6,7 @@ import { Choice } from '../../design/Choice';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { Quiet } from '../../design/Words';
+import { capital } from '../../design/sentence';
 import { runOf } from './run-of-bells';
 
 const units = [
@@ -45,7 +46,7 @@ export function RunSheet({
         {(['first', 'last', 'step'] as const).map((name) => (
           <View key={name} className="flex-1">
             <TextField
-              label={name.charAt(0).toUpperCase() + name.slice(1)}
+              label={capital(name)}
               value={typed[name]}
               onChange={(text) => setTyped({ ...typed, [name]: text })}
               max={6}

@@ -1,6 +1,7 @@
 import { band, barbell, bell, machine, plate, stack } from '@spalo/contract';
 import { fromGrams, stations, toGrams, type Room, type Unit } from '@spalo/core';
 import type { z } from 'zod';
+import { capital } from '../../design/sentence';
 
 /** The kinds of equipment in a room, by the name of their list. */
 export type Kind = Exclude<keyof Room, 'id' | 'name'>;
@@ -23,7 +24,7 @@ interface KindDef {
 }
 
 const options = (values: readonly string[]) =>
-  values.map((value) => ({ value, label: value.charAt(0).toUpperCase() + value.slice(1) }));
+  values.map((value) => ({ value, label: capital(value) }));
 const name: FieldDef = { name: 'name', label: 'Name', type: 'text' };
 const mass: FieldDef = { name: 'massG', label: 'Mass', type: 'mass' };
 const count: FieldDef = { name: 'count', label: 'How many', type: 'count' };

@@ -7,6 +7,7 @@ import { changeText, platesText } from '../../design/load-text';
 import { Sheet } from '../../design/Sheet';
 import { Stepper } from '../../design/Stepper';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
+import { capital } from '../../design/sentence';
 import { inWorker } from '../../state/heavy';
 import { attempt } from '../../state/problems';
 import type { BenchRamp } from '../../state/ramp-work';
@@ -92,7 +93,7 @@ export function BenchSheet({
           )}
         </Banner>
       )}
-      <Body>{`${rampWords[bench.kind].what.charAt(0).toUpperCase()}${rampWords[bench.kind].what.slice(1)}.`}</Body>
+      <Body>{`${capital(rampWords[bench.kind].what)}.`}</Body>
     </Sheet>
   );
 }

@@ -1,12 +1,6 @@
 import { findDrill, generalInputFor } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import {
-  buildGeneral,
-  generalSeconds,
-  stepSeconds,
-  substitutes,
-  type GeneralStepState,
-} from '@spalo/core';
+import { generalSeconds, substitutes, type GeneralStepState } from '@spalo/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -21,6 +15,7 @@ import { someone, type FloorActions } from '../floor/actions';
 import type { LaneView } from '../floor/lane-view';
 import { clock } from '../floor/words';
 import { GeneralRamp } from './GeneralRamp';
+import { refit } from './refit';
 import { jobWords, lengthText, minutesText } from './ramp-words';
 
 const MINUTES = [5, 8, 12] as const;
@@ -89,11 +84,11 @@ export function GeneralPart({
   const fit = (minutes: number | null) => {
     const input = inputFor(minutes);
     if (!input) return;
-    const built = buildGeneral(input);
+    const built = refit(session, input);
     const gone = built.dropped.length > 0 ? ` Left out: ${built.dropped.join(', ')}.` : '';
     setNote(
       built.fits
-        ? `${minutesText(built.seconds)} in all.${gone}`
+        ? `${minutesText(built.seconds)} to go.${gone}`
         : `The least that makes sense takes ${minutesText(built.seconds)}.${gone}`,
     );
     attempt(() => actions.planGeneral(built.steps));
@@ -136,7 +131,7 @@ export function GeneralPart({
         )}
       </View>
       <View role="group" aria-label="Minutes for the general warm-up" className="gap-2">
-        <Quiet>{`${minutesText(generalSeconds(open))} to go. Fit all of it into`}</Quiet>
+        <Quiet>{`${minutesText(generalSeconds(open))} to go. Fit it into`}</Quiet>
         <View className="flex-row flex-wrap gap-2">
           {MINUTES.map((minutes) => (
             <Chip key={minutes} label={`${minutes} min`} onPress={() => fit(minutes)} />
@@ -160,7 +155,7 @@ export function GeneralPart({
             className="min-h-tap flex-row items-center justify-between gap-3 border-b-2 border-line"
           >
             <Strong className="shrink">{findDrill(step.drillId)?.name ?? step.drillId}</Strong>
-            <Quiet>{lengthText(stepSeconds(step) - 10)}</Quiet>
+            <Quiet>{lengthText(step.seconds * step.rounds)}</Quiet>
           </Pressable>
         ))}
         <Button label="Go to the first lift" className="mt-2" onPress={onLift} />

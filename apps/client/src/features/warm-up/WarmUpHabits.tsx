@@ -4,6 +4,7 @@ import { habitReason, isSettled, noHabit } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Card } from '../../design/Card';
+import { within } from '../../design/sentence';
 import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
 import { Quiet, Strong } from '../../design/Words';
@@ -27,7 +28,7 @@ export function WarmUpHabits({ client, account }: { client: Client; account: Acc
         const last = records[0]!;
         const reason = habitReason(habit);
         const next = reason
-          ? `Next time ${reason}`
+          ? `Next time ${within(reason)}`
           : isSettled(habit)
             ? 'Settled: the same ramp from now on'
             : 'Next time the same ramp';

@@ -1,7 +1,8 @@
-import { findDrill, programmeLift } from '@spalo/catalog';
+import { findDrill, generalInputFor, programmeLift } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import {
   generalSeconds,
+  plainTaste,
   planOf,
   platesOf,
   reduceSession,
@@ -24,6 +25,7 @@ import {
   type LaneView,
 } from '../floor/lane-view';
 import { isSharing, sharingReason, stationOf } from '../floor/station';
+import { refit } from './refit';
 import { lengthText, minutesText } from './ramp-words';
 import { sharerOf, sharingLanes, stepsAhead, stepsFrom } from './shared-bar';
 import { sessionDuration, stepsDuration } from './steps-duration';
@@ -157,15 +159,34 @@ describe('the general part of a lane', () => {
     expect(laneDoing(lane())).toBe('ramp 1');
   });
   it('keeps what was done when it is fitted anew, and what was swapped', () => {
-    const { session, add, general } = floor(client(kg(100)));
-    const [first] = general.steps;
+    const who = client(kg(100));
+    const { session, add, general } = floor(who);
+    const [first, second] = general.steps;
     const by = { ...first!, drillId: 'easy-row' };
     add('drill.swapped', { drillId: first!.drillId, by });
     add('drills.marked', { drillIds: ['easy-row'], state: 'done' });
-    add('general.planned', { steps: [by] });
-    expect(session().general).toMatchObject([{ drillId: 'easy-row', state: 'done' }]);
-    expect(session().swaps).toEqual({ [first!.drillId]: 'easy-row' });
-    expect(findDrill('easy-row')!.job).toBe('raise');
+    add('drills.marked', { drillIds: [second!.drillId], state: 'skipped' });
+    const input = (minutes: number | null) =>
+      generalInputFor(
+        who,
+        ['back-squat'],
+        { now: session().startedAt, hour: 10 },
+        { minutes, taste: plainTaste },
+      );
+    const shorter = refit(session(), input(3));
+    expect(shorter.steps.slice(0, 2)).toEqual([by, second]);
+    expect(shorter.seconds).toBeLessThan(generalSeconds(general.steps.slice(2)));
+    expect(shorter.dropped.join()).not.toContain(findDrill('easy-row')!.name.toLowerCase());
+    add('general.planned', { steps: shorter.steps });
+    expect(
+      session()
+        .general.map((step) => step.state)
+        .slice(0, 3),
+    ).toEqual(['done', 'skipped', 'open']);
+    // There is time again: the rest comes back, what is behind stays behind.
+    const whole = refit(session(), input(null));
+    expect(whole.steps.slice(2)).toEqual(general.steps.slice(2));
+    expect(whole.steps[0]).toEqual(by);
   });
 });
 
