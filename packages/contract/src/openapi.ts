@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { problem, problems, type ProblemKind } from './problem';
-import { API_BASE, routes, type Route } from './routes';
+import type { Route } from './route';
+import { API_BASE, routes } from './routes';
 
 type Json = Record<string, unknown>;
 

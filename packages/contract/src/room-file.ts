@@ -1,7 +1,8 @@
 import type { Room } from '@spalo/core';
 import { z } from 'zod';
 import { room } from './room';
-import { roomFromCsv, type FileProblem, type RoomFile } from './room-csv';
+import type { FileProblem, RoomFile } from './file-problem';
+import { roomFromCsv } from './room-from-csv';
 
 const roomDocument = z.object({
   format: z.literal('spalo-room', 'Not a room made by Spalo'),

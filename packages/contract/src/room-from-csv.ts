@@ -1,171 +1,9 @@
-import { fromGrams, stations, toGrams, type Room, type Unit } from '@spalo/core';
+import { stations, toGrams, type Room, type Unit } from '@spalo/core';
 import Papa from 'papaparse';
+import type { FileProblem, RoomFile } from './file-problem';
 import { roomFacts } from './room';
-
-/** The columns of a room as CSV, one row an item; docs/data-formats.md describes each. */
-export const roomColumns = [
-  'kind',
-  'name',
-  'mass',
-  'unit',
-  'count',
-  'diameter_mm',
-  'thickness_mm',
-  'sleeve_mm',
-  'bar_kind',
-  'handle_mm',
-  'fits',
-  'station',
-  'first',
-  'step',
-  'positions',
-  'add_ons',
-  'ratio',
-  'assisted',
-  'horns',
-  'rest',
-  'stretched',
-] as const;
-type Column = (typeof roomColumns)[number];
-type Row = Partial<Record<Column, string>>;
-
-/** What is wrong with a file. `row` counts from 1 as a spreadsheet does, the heading included; null for the file. */
-export interface FileProblem {
-  row: number | null;
-  column: string | null;
-  message: string;
-}
-
-export type RoomFile = { room: Room } | { problems: FileProblem[] };
-
-const list = (items: readonly (string | number)[]) => items.join('; ');
-
-/** A room as CSV, masses in the unit printed on each item. */
-export function roomToCsv(value: Room): string {
-  const number = (grams: number, unit: Unit) => String(Number(fromGrams(grams, unit).toFixed(3)));
-  const fits = (ids: string[] | null) =>
-    ids === null
-      ? ''
-      : list(
-          value.plates
-            .filter(({ id }) => ids.includes(id))
-            .map(({ massG, unit }) => `${number(massG, unit)} ${unit}`),
-        );
-  const bells = (kind: string, items: Room['dumbbells']): Row[] =>
-    items.map(({ massG, unit, count }) => ({
-      kind,
-      mass: number(massG, unit),
-      unit,
-      count: String(count),
-    }));
-  const rows: Row[] = [
-    { kind: 'room', name: value.name },
-    ...value.plates.map((each): Row => ({
-      kind: 'plate',
-      mass: number(each.massG, each.unit),
-      unit: each.unit,
-      count: String(each.count),
-      diameter_mm: String(each.diameterMm),
-      thickness_mm: String(each.thicknessMm),
-    })),
-    ...value.bars.map((each): Row => ({
-      kind: 'bar',
-      name: each.name,
-      mass: number(each.massG, each.unit),
-      unit: each.unit,
-      count: String(each.count),
-      sleeve_mm: String(each.sleeveMm),
-      bar_kind: each.kind,
-      handle_mm: list(each.handleMm),
-      fits: fits(each.fits),
-    })),
-    ...bells('dumbbell', value.dumbbells),
-    ...bells('kettlebell', value.kettlebells),
-    ...value.stacks.map((each): Row => ({
-      kind: 'stack',
-      name: each.name,
-      unit: each.unit,
-      station: each.station,
-      first: number(each.firstG, each.unit),
-      step: number(each.stepG, each.unit),
-      positions: String(each.count),
-      add_ons: list(each.addOnsG.map((grams) => number(grams, each.unit))),
-      ratio: String(each.ratio),
-      assisted: each.assisted ? 'yes' : 'no',
-    })),
-    ...value.machines.map((each): Row => ({
-      kind: 'machine',
-      name: each.name,
-      mass: number(each.massG, each.unit),
-      unit: each.unit,
-      sleeve_mm: String(each.sleeveMm),
-      station: each.station,
-      horns: String(each.horns),
-      fits: fits(each.fits),
-    })),
-    ...value.bands.map((each): Row => ({
-      kind: 'band',
-      name: each.label,
-      unit: 'kg',
-      rest: number(each.restG, 'kg'),
-      stretched: number(each.stretchedG, 'kg'),
-    })),
-  ];
-  return Papa.unparse({ fields: [...roomColumns], data: rows });
-}
-
-/** Reads one row's cells, noting what is wrong and going on, so that a file is judged whole. */
-class Cells {
-  constructor(
-    private readonly row: Row,
-    private readonly line: number,
-    private readonly problems: FileProblem[],
-  ) {}
-
-  text(column: Column): string {
-    return (this.row[column] ?? '').trim();
-  }
-  wrong(column: Column, message: string): void {
-    this.problems.push({ row: this.line, column, message });
-  }
-  number(column: Column, fallback?: number): number {
-    const text = this.text(column);
-    if (text === '' && fallback !== undefined) return fallback;
-    const value = Number(text.replace(',', '.'));
-    if (text === '' || !Number.isFinite(value)) {
-      this.wrong(column, text === '' ? 'Fill this in' : `“${text}” is not a number`);
-      return 0;
-    }
-    return value;
-  }
-  one<T extends string>(column: Column, options: readonly T[], fallback?: T): T {
-    const text = this.text(column);
-    const found = options.find((option) => option.toLowerCase() === text.toLowerCase());
-    if (found !== undefined) return found;
-    if (text === '' && fallback !== undefined) return fallback;
-    this.wrong(column, `One of: ${options.join(', ')}`);
-    return options[0]!;
-  }
-  unit(): Unit {
-    return this.one('unit', ['kg', 'lb'], 'kg');
-  }
-  mass(column: Column): number {
-    return toGrams(this.number(column), this.unit());
-  }
-  parts(column: Column): string[] {
-    return this.text(column)
-      .split(/[;|]/)
-      .map((part) => part.trim())
-      .filter(Boolean);
-  }
-  numbers(column: Column): number[] {
-    return this.parts(column).map((part) => {
-      const value = Number(part.replace(',', '.'));
-      if (!Number.isFinite(value)) this.wrong(column, `“${part}” is not a number`);
-      return value;
-    });
-  }
-}
+import { RoomCells } from './room-cells';
+import type { RoomColumn, RoomRow } from './room-columns';
 
 const kinds = [
   'room',
@@ -178,8 +16,8 @@ const kinds = [
   'band',
 ] as const;
 
-/** Column that a field of the room came from, for messages. */
-const columnOf: Record<string, Column> = {
+/** RoomColumn that a field of the room came from, for messages. */
+const columnOf: Record<string, RoomColumn> = {
   name: 'name',
   label: 'name',
   massG: 'mass',
@@ -198,7 +36,7 @@ const columnOf: Record<string, Column> = {
   stretchedG: 'stretched',
 };
 
-function fromRows(rows: readonly { line: number; row: Row }[], makeId: () => string): RoomFile {
+function fromRows(rows: readonly { line: number; row: RoomRow }[], makeId: () => string): RoomFile {
   const problems: FileProblem[] = [];
   const found: Room = {
     id: makeId(),
@@ -212,9 +50,9 @@ function fromRows(rows: readonly { line: number; row: Row }[], makeId: () => str
     bands: [],
   };
   const lines = new Map<object, number>();
-  const pending: { item: { fits: string[] | null }; cells: Cells }[] = [];
+  const pending: { item: { fits: string[] | null }; cells: RoomCells }[] = [];
   for (const { line, row } of rows) {
-    const cells = new Cells(row, line, problems);
+    const cells = new RoomCells(row, line, problems);
     const kind = cells.one('kind', kinds);
     const id = makeId();
     const keep = <T extends object>(items: T[], item: T) => {
@@ -303,7 +141,7 @@ function fromRows(rows: readonly { line: number; row: Row }[], makeId: () => str
       return plates.map(({ id }) => id);
     });
   }
-  // Cells that could not be read stand as zeros; judging those again would only repeat the message.
+  // RoomCells that could not be read stand as zeros; judging those again would only repeat the message.
   const readable = problems.length === 0;
   const checked = roomFacts.safeParse(found);
   if (readable && !checked.success) {
@@ -356,7 +194,7 @@ export function roomFromCsv(text: string, makeId: () => string): RoomFile {
   }
   const rows = lines.map(({ cells, line }) => ({
     line,
-    row: Object.fromEntries(columns.map((name, at) => [name, cells[at] ?? ''])) as Row,
+    row: Object.fromEntries(columns.map((name, at) => [name, cells[at] ?? ''])) as RoomRow,
   }));
   return fromRows(rows, makeId);
 }

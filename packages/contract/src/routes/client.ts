@@ -1,0 +1,147 @@
+import { z } from 'zod';
+import { sessionEvent } from '../events';
+import { instant, uuid } from '../primitives';
+import {
+  booking,
+  client,
+  clientFacts,
+  flag,
+  measurement,
+  measurementFacts,
+  pastSet,
+  screening,
+  screeningFacts,
+  screeningOpening,
+  session,
+} from '../resources';
+import { byId, done, type Route } from '../route';
+
+/** Everything kept about one client; `screening` is null for a trainer who may not open it. */
+export const clientExport = z.object({
+  format: z.literal('spalo-client'),
+  version: z.literal(1),
+  exportedAt: instant,
+  client,
+  screening: screening.nullable(),
+  bookings: z.array(booking),
+  events: z.array(sessionEvent),
+});
+
+/** Clients and everything kept about them. */
+export const clientRoutes = {
+  clients: {
+    method: 'get',
+    path: '/clients',
+    summary: 'All clients of the studio, with what their next session is drafted from',
+    access: 'trainer',
+    answer: z.object({
+      clients: z.array(client),
+      /** Clients that were deleted for good: devices let go of what they hold of them. */
+      erased: z.array(uuid),
+    }),
+  },
+  client: {
+    method: 'get',
+    path: '/clients/:id',
+    summary: 'One client',
+    access: 'trainer',
+    params: byId,
+    answer: client,
+    problems: ['not-found'],
+  },
+  putClient: {
+    method: 'put',
+    path: '/clients/:id',
+    summary: 'Add a client under an id made on the device, or replace their facts',
+    access: 'trainer',
+    params: byId,
+    body: clientFacts,
+    answer: client,
+    problems: ['gone'],
+  },
+  eraseClient: {
+    method: 'delete',
+    path: '/clients/:id',
+    summary: 'Delete all personal data of a client for good; their own trainers and owners only',
+    access: 'trainer',
+    params: byId,
+    answer: done,
+    problems: ['not-found', 'not-allowed'],
+  },
+  exportClient: {
+    method: 'get',
+    path: '/clients/:id/export',
+    summary: 'All that is kept about a client, as one document',
+    access: 'trainer',
+    params: byId,
+    answer: clientExport,
+    problems: ['not-found', 'not-allowed'],
+  },
+  evidence: {
+    method: 'get',
+    path: '/clients/:id/evidence',
+    summary: 'Every working set of the finished sessions of a client, oldest first',
+    access: 'trainer',
+    params: byId,
+    answer: z.object({ sets: z.array(pastSet) }),
+    problems: ['not-found'],
+  },
+  putMeasurement: {
+    method: 'put',
+    path: '/clients/:id/measurements/:measurementId',
+    summary: 'Keep a body mass with its day; the newest becomes the client’s',
+    access: 'trainer',
+    params: z.object({ id: uuid, measurementId: uuid }),
+    body: measurementFacts,
+    answer: measurement,
+    problems: ['not-found'],
+  },
+  putFlag: {
+    method: 'put',
+    path: '/clients/:id/flags/:flagId',
+    summary: 'Raise or change a flag of a client',
+    access: 'trainer',
+    params: z.object({ id: uuid, flagId: uuid }),
+    body: flag.omit({ id: true }),
+    answer: flag,
+    problems: ['not-found'],
+  },
+  clientSessions: {
+    method: 'get',
+    path: '/clients/:id/sessions',
+    summary: 'The sessions of a client, latest first, with every set and its corrections',
+    access: 'trainer',
+    params: byId,
+    query: z.object({ before: instant.optional() }),
+    answer: z.object({ sessions: z.array(session), more: z.boolean() }),
+    problems: ['not-found'],
+  },
+  screening: {
+    method: 'get',
+    path: '/clients/:id/screening',
+    summary: 'Open the screening answers of a client; every opening is recorded',
+    access: 'trainer',
+    params: byId,
+    answer: screening,
+    problems: ['not-found', 'not-allowed'],
+  },
+  putScreening: {
+    method: 'put',
+    path: '/clients/:id/screening',
+    summary: 'Record the screening answers of a client',
+    access: 'trainer',
+    params: byId,
+    body: screeningFacts,
+    answer: screening,
+    problems: ['not-found', 'not-allowed'],
+  },
+  screeningOpenings: {
+    method: 'get',
+    path: '/clients/:id/screening/openings',
+    summary: 'Who opened the screening answers of a client, and when',
+    access: 'trainer',
+    params: byId,
+    answer: z.object({ openings: z.array(screeningOpening) }),
+    problems: ['not-found', 'not-allowed'],
+  },
+} satisfies Record<string, Route>;
