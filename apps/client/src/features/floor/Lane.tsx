@@ -153,6 +153,7 @@ export const Lane = memo(function Lane({
             lane={lane}
             view={view}
             resting={resting}
+            onTake={(loadG) => attempt(() => actions.changeLoad(lane, view, loadG))}
             onOpen={setOpen}
           />
         )}

@@ -1,4 +1,4 @@
-import { massNumber, type Build, type Rest } from '@spalo/core';
+import { massNumber, type Build, type Grams, type Rest } from '@spalo/core';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 import { Card } from '../../design/Card';
 import { changeText, dropText } from '../../design/load-text';
@@ -6,6 +6,7 @@ import { LoadPicture } from '../../design/LoadPicture';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { capital } from '../../design/sentence';
 import { workingNumber, workingTotal, type LaneView, type LiftView } from './lane-view';
+import { LackingNote } from './LackingNote';
 import { RestStrip } from './RestStrip';
 import { loadUnit } from './words';
 
@@ -24,6 +25,7 @@ export function NowCard({
   view,
   rest,
   onLoad,
+  onTake,
   onWhy,
   onRamp,
 }: {
@@ -32,6 +34,8 @@ export function NowCard({
   /** The rest that still runs; null when the set can begin. */
   rest: Rest | null;
   onLoad: () => void;
+  /** Changes the load of the set in hand. */
+  onTake: (loadG: Grams) => void;
   onWhy: () => void;
   onRamp: () => void;
 }) {
@@ -91,6 +95,7 @@ export function NowCard({
         )}
       </View>
       {change !== '' && <Strong className="text-marigold-text">{capital(change)}</Strong>}
+      {view.lacking && <LackingNote lacking={view.lacking} unit={unit} onTake={onTake} />}
       {build && shows(build, working && change === '') && (tall || !isBell(build)) && (
         <LoadPicture build={build} previous={view.onBar} />
       )}

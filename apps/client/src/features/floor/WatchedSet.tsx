@@ -1,3 +1,4 @@
+import type { Grams } from '@spalo/core';
 import { resultOf } from './actions';
 import { CueCard } from './CueCard';
 import { useDraft } from './floor-ui';
@@ -12,10 +13,12 @@ export function WatchedSet({
   view,
   resting,
   onOpen,
+  onTake,
 }: {
   lane: LaneView;
   view: LiftView;
   resting: boolean;
+  onTake: (loadG: Grams) => void;
   onOpen: (sheet: 'load' | 'why' | 'cue' | 'ramp' | 'checklist') => void;
 }) {
   const step = view.next.kind === 'step' ? view.next.step : 0;
@@ -29,6 +32,7 @@ export function WatchedSet({
         view={view}
         rest={resting ? lane.rest : null}
         onLoad={() => onOpen('load')}
+        onTake={onTake}
         onWhy={() => onOpen('why')}
         onRamp={() => onOpen('ramp')}
       />

@@ -15,22 +15,17 @@ import {
   exhales,
   isWarm,
   liftIsDone,
-  exactly,
   loadables,
   proposeNextSet,
-  platesOf,
   readStrength,
-  restack,
   stepsInSight,
   type Build,
   type GeneralStepState,
-  type Implement,
   type Loads,
   type LiftState,
   type LoggedSet,
   type NextSet,
   type Person,
-  type Plate,
   type Rest,
   type Room,
   type SessionState,
@@ -39,6 +34,9 @@ import {
 } from '@spalo/core';
 import type { RampStepItem } from '../../design/Ramp';
 import { profileToday } from '../../state/strength';
+import { buildNow, type Lacking, type NowBuilt } from './build';
+import { standingOf, takenElsewhere, type Standing } from './standing';
+import { takenKey } from './taken';
 import { stationOf } from './station';
 
 /** A lift of a session with all that is drawn of it. */
@@ -57,6 +55,8 @@ export interface LiftView {
   onBar: Build | null;
   /** How the next set is built with the least handling; null where nothing is to do, or nothing is known. */
   build: Build | null;
+  /** What the next set lacks because others have it on their bars; null where nothing is lacking. */
+  lacking: Lacking | null;
 }
 
 /** The general part of a lane's warm-up. */
@@ -85,11 +85,6 @@ export interface LaneView {
   warm: ReadonlySet<string>;
 }
 
-/** What stands on bars and machines, by station, from all sessions of a room. */
-export type Standing = ReadonlyMap<string, { setId: string; build: Build }>;
-
-const nothingStands: Standing = new Map();
-
 export const calledName = (client: Pick<Client, 'name' | 'calledName'> | undefined) =>
   client ? client.calledName || client.name.split(' ')[0]! : 'Client';
 
@@ -110,55 +105,6 @@ function rampOf(state: LiftState, next: NextSet, steps: Step[]) {
     };
   });
   return { ramp, setOfStep: indices.map((index) => doneBy.get(index) ?? null) };
-}
-
-/** Plates by id, as a step keeps them; null when the room no longer has one of them. */
-function platesByIds(room: Room, ids: readonly string[]): Plate[] | null {
-  const plates = ids.map((id) => room.plates.find((plate) => plate.id === id));
-  return plates.every((plate) => plate !== undefined) ? plates : null;
-}
-
-/** How a step is built: as it was planned with the sets around it, else with the least handling from what stands. */
-export function buildOf(
-  step: Step,
-  implement: Implement,
-  room: Room,
-  onBar: Build | null,
-): Build | null {
-  const loads = loadables(room, implement);
-  const usual = exactly(loads, step.loadG)?.build ?? null;
-  const planned = step.plates && platesByIds(room, step.plates);
-  if (planned && usual) {
-    if (usual.kind === 'barbell' || usual.kind === 'machine') return { ...usual, perSide: planned };
-    if (usual.kind === 'body') return { ...usual, added: planned };
-  }
-  return restack(room, implement, step.loadG, platesOf(onBar)) ?? usual;
-}
-
-/** What stands at each station after the latest set done there, in all these sessions. */
-export function standingOf(sessions: readonly SessionState[], room: Room): Standing {
-  const standing = new Map<string, { setId: string; build: Build }>();
-  for (const session of sessions.filter(({ roomId }) => roomId === room.id)) {
-    for (const lift of session.lifts) {
-      const last = countedSets(lift).at(-1);
-      if (!last) continue;
-      const key = stationOf(session, lift, room);
-      const before = standing.get(key);
-      if (before && before.setId > last.id) continue;
-      const step = lift.steps[last.step];
-      const plates = step?.loadG === last.loadG ? step.plates : undefined;
-      const done: Step = {
-        kind: last.kind,
-        loadG: last.loadG,
-        reps: last.reps,
-        purpose: '',
-        restS: 0,
-      };
-      const build = buildOf(plates ? { ...done, plates } : done, lift.plan.implement, room, null);
-      if (build) standing.set(key, { setId: last.id, build });
-    }
-  }
-  return standing;
 }
 
 function liftView(
@@ -184,15 +130,22 @@ function liftView(
     strength,
   });
   const steps = stepsInSight(state, next);
-  const onBar = standing.get(stationOf(session, state, room))?.build ?? null;
-  let build: Build | null = null;
+  const station = stationOf(session, state, room);
+  const onBar = standing.get(station)?.build ?? null;
+  let now: NowBuilt = { build: null, lacking: null };
   if (next.kind === 'step') {
     // A load that moved away from the plan is built anew from what stands.
     const moved = state.steps[next.step]?.loadG !== next.set.loadG;
     const { plates: _planned, ...bare } = next.set;
-    build = buildOf(moved ? bare : next.set, implement, room, onBar);
+    now = buildNow(
+      moved ? bare : next.set,
+      implement,
+      room,
+      onBar,
+      takenElsewhere(standing, station),
+    );
   }
-  return { state, lift, style, loads, next, steps, onBar, build, ...rampOf(state, next, steps) };
+  return { state, lift, style, loads, next, steps, onBar, ...now, ...rampOf(state, next, steps) };
 }
 
 function generalView(session: SessionState, opened: string | undefined): GeneralView {
@@ -280,10 +233,14 @@ export function steadyLaneView(
   client: Client | undefined,
   room: Room,
   opened: string | undefined,
-  standing: Standing = nothingStands,
+  standing: Standing = new Map(),
 ): LaneView {
-  const own = session.lifts.map((lift) => standing.get(stationOf(session, lift, room))?.setId);
-  const stands = own.join('/');
+  const stands = session.lifts
+    .map((lift) => {
+      const station = stationOf(session, lift, room);
+      return `${standing.get(station)?.setId} ${takenKey(takenElsewhere(standing, station))}`;
+    })
+    .join('/');
   const before = seen.get(session);
   if (
     before &&

@@ -3,7 +3,8 @@ import { useMemo } from 'react';
 import { useClients, useRooms } from '../../state/queries';
 import { useOpenSessions } from '../../state/use-journal';
 import { useFloorUi } from './floor-ui';
-import { standingOf, steadyLaneView, type LaneView, type Standing } from './lane-view';
+import { steadyLaneView, type LaneView } from './lane-view';
+import { standingOf, type Standing } from './standing';
 
 /** The room a session is held in, or the first there is. */
 export const roomOf = (

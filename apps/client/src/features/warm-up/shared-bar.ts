@@ -9,7 +9,8 @@ import {
 } from '@spalo/core';
 import type { Sharer } from '../../state/ramp-work';
 import { rampToday } from '../floor/actions';
-import { buildOf, type LaneView, type LiftView } from '../floor/lane-view';
+import { buildOf } from '../floor/build';
+import type { LaneView, LiftView } from '../floor/lane-view';
 import { howMany, implementKey } from '../floor/station';
 
 /** The lift that a lane is on, where it still has sets to do on a bar or machine. */

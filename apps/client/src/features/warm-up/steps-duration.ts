@@ -7,7 +7,7 @@ import {
   type Room,
   type Step,
 } from '@spalo/core';
-import { buildOf } from '../floor/lane-view';
+import { buildOf } from '../floor/build';
 
 /** Seconds of a lift's warm-up, up to the first working set, and of its working sets with the rests between them. */
 export interface StepsDuration {

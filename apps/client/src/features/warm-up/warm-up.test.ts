@@ -16,14 +16,8 @@ import { served } from '../../state/client-facts.test-help';
 import { doHeavy } from '../../state/heavy-task';
 import { inWorker } from '../../state/heavy';
 import { rampToday } from '../floor/actions';
-import {
-  asksVerdict,
-  laneDoing,
-  laneView,
-  standingOf,
-  warmLifts,
-  type LaneView,
-} from '../floor/lane-view';
+import { asksVerdict, laneDoing, laneView, warmLifts, type LaneView } from '../floor/lane-view';
+import { standingOf } from '../floor/standing';
 import { isSharing, sharingReason, stationOf } from '../floor/station';
 import { refit } from './refit';
 import { lengthText, minutesText } from './ramp-words';
@@ -274,6 +268,36 @@ describe('two lanes on one bar', () => {
     const standing = standingOf([ada.session(), bo.session()], room);
     const lane = laneView(bo.session(), client(kg(60)), room, undefined, standing);
     expect(platesOf(lane.current!.onBar!)).toEqual(platesOf(ada.lane().current!.onBar!));
+  });
+  it('are at the bar until their lift is over', () => {
+    const [ada] = both();
+    const inUse = () => [...standingOf([ada.session()], room).values()].map((each) => each.inUse);
+    expect(inUse()).toEqual([]);
+    ada.log();
+    expect(inUse()).toEqual([true]);
+    ada.add('lift.skipped', { liftId: 'back-squat', skipped: true, reason: null });
+    expect(inUse()).toEqual([false]);
+  });
+  it('say what is lacking when the plates are on the other bar', () => {
+    const two: Room = { ...room, bars: [...room.bars, { ...room.bars[0]!, id: 'other' }] };
+    const [ada, bo] = both();
+    while (ada.lane().current!.next.kind === 'step' && laneDoing(ada.lane()).startsWith('ramp')) {
+      ada.log();
+    }
+    ada.log();
+    const [stand] = standingOf([ada.session()], two).values();
+    const elsewhere = new Map([['barbell/other', stand!]]);
+    // Forty a side stand there; what is left makes thirty-five at the most, so sixty but not a hundred.
+    expect(platesOf(stand!.build).reduce((sum, each) => sum + each.massG, 0)).toBe(kg(40));
+    const free = laneView(bo.session(), client(kg(60)), two, undefined, elsewhere);
+    expect(free.current!.lacking).toBeNull();
+    const heavy = { ...bo.session() };
+    heavy.lifts = heavy.lifts.map((lift) => ({
+      ...lift,
+      steps: [{ kind: 'working', loadG: kg(100), reps: 5, purpose: '', restS: 0 }],
+    }));
+    const { lacking } = laneView(heavy, client(kg(60)), two, undefined, elsewhere).current!;
+    expect(lacking).toEqual({ sessionIds: [ada.session().id], freeG: kg(90) });
   });
 
   describe('where the room has two of that bar', () => {
