@@ -1,4 +1,12 @@
-import { expect, expectAccessible, openDemo, passGeneral, test } from './spalo';
+import {
+  expect,
+  expectAccessible,
+  logSet,
+  openDemo,
+  passGeneral,
+  startClient,
+  test,
+} from './spalo';
 
 test.use({ scene: 'shared bar' });
 
@@ -30,4 +38,35 @@ test('clients on one bar load it together in pairs, with less handling than apar
   // The bar is one: what the one leaves on it, the other finds.
   await lane.getByRole('button', { name: /^Log / }).click();
   await expect(lane.getByRole('button', { name: /set, .*, done$/ })).toHaveCount(1);
+});
+
+test('a plate on one bar is not free for another', async ({ page }) => {
+  await openDemo(page);
+  await startClient(page, 'Oluchi Venn');
+  const reserve = page.getByRole('radiogroup', { name: 'Clean reps left in reserve' });
+  while (!(await reserve.isVisible())) await logSet(page);
+  await logSet(page);
+
+  await page.getByRole('link', { name: 'Day', exact: true }).click();
+  await startClient(page, 'Runa Hallvard-Iyer');
+  await page.getByRole('button', { name: 'More for Runa' }).click();
+  await page.getByRole('button', { name: 'Add a lift' }).click();
+  await page.getByRole('button', { name: /^Deadlift/ }).click();
+  await page.getByRole('button', { name: 'Open', exact: true }).last().click();
+  await expect(page.getByRole('heading', { name: 'Deadlift', exact: true })).toBeVisible();
+
+  // What nobody ever makes here, and what every plate of the room would make.
+  const type = async (load: string) => {
+    await page.getByRole('button', { name: /^Change the load/ }).click();
+    await page.getByRole('textbox', { name: 'Type a load, kg' }).fill(load);
+    await page.getByRole('button', { name: 'Take it' }).click();
+  };
+  await type('124');
+  await expect(page.getByText('This room does not make 124 kg')).toBeVisible();
+  await type('170');
+  await expect(page.getByText('Oluchi has the plates for it')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /with the plates that are free$/ }).click();
+  await expect(page.getByText(/has the plates for it/)).toHaveCount(0);
+  await expect(page.getByText(/^Add 20 \+ /)).toBeVisible();
 });

@@ -95,6 +95,11 @@ export function NowCard({
         )}
       </View>
       {change !== '' && <Strong className="text-marigold-text">{capital(change)}</Strong>}
+      {!build && (
+        <Strong className="text-small text-marigold-text">
+          {`This room does not make ${massNumber(set.loadG, unit)} ${unit}`}
+        </Strong>
+      )}
       {view.lacking && <LackingNote lacking={view.lacking} unit={unit} onTake={onTake} />}
       {build && shows(build, working && change === '') && (tall || !isBell(build)) && (
         <LoadPicture build={build} previous={view.onBar} />
