@@ -101,7 +101,6 @@ function ClientPage({
       router.push('/floor');
       return;
     }
-    if (!room) return;
     attempt(async () => {
       await startSession(client, room, account, null);
       router.push('/floor');

@@ -44,7 +44,10 @@ export function DayScreen({ account }: { account: Account }) {
     return new Map(known.map((client) => [client.id, draftFor(client, room, unit)]));
   }, [bookings.data, clients.data, room, unit]);
 
-  const failed = (bookings.isError && !bookings.data) || (clients.isError && !clients.data);
+  // A session cannot start before its room is known, so the day waits for all three.
+  const fetched = [bookings, clients, rooms];
+  const failed = fetched.some((query) => query.isError && !query.data);
+  const waiting = fetched.some((query) => !query.data);
   const rows = (bookings.data ?? []).flatMap((booking) => {
     const client = clients.data?.find((each) => each.id === booking.clientId);
     return client ? [{ booking, client }] : [];
@@ -54,13 +57,11 @@ export function DayScreen({ account }: { account: Account }) {
     opened ??
     (wide ? (rows.find(({ booking }) => stateOf(booking) !== 'done') ?? rows[0]) : undefined);
 
-  const start = (booking: Booking, client: Client) => {
-    if (!room) return;
+  const start = (booking: Booking, client: Client) =>
     attempt(async () => {
       await startSession(client, room, account, booking.id);
       router.push('/floor');
     });
-  };
   const toFloor = (booking: Booking) => {
     if (booking.session) choose(booking.session.id);
     router.push('/floor');
@@ -84,9 +85,10 @@ export function DayScreen({ account }: { account: Account }) {
           onRetry={() => {
             void bookings.refetch();
             void clients.refetch();
+            void rooms.refetch();
           }}
         />
-      ) : !bookings.data || !clients.data ? (
+      ) : waiting ? (
         <LoadingState what="the day" />
       ) : rows.length === 0 ? (
         <EmptyState

@@ -59,13 +59,14 @@ export function someone(client: Client, room: Room, { studio }: Account): Someon
   return { client, room, unit: studio.unit, now, hour, taste: useSettings.getState().taste };
 }
 
-/** Puts a client on the floor. Answers the session's id. */
+/** Puts a client on the floor. Answers the session's id; rejects while no room is known. */
 export async function startSession(
   client: Client,
-  room: Room,
+  room: Room | undefined,
   account: Account,
   bookingId: string | null,
 ): Promise<string> {
+  if (!room) throw new Error('the room has not been fetched yet');
   const sessionId = newId();
   const { unit } = account.studio;
   const { lifts, general } = await inWorker('draft', someone(client, room, account));

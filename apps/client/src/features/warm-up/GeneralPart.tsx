@@ -130,20 +130,22 @@ export function GeneralPart({
           />
         )}
       </View>
-      <View role="group" aria-label="Minutes for the general warm-up" className="gap-2">
-        <Quiet>{`${minutesText(generalSeconds(open))} to go. Fit it into`}</Quiet>
-        <View className="flex-row flex-wrap gap-2">
-          {MINUTES.map((minutes) => (
-            <Chip key={minutes} label={`${minutes} min`} onPress={() => fit(minutes)} />
-          ))}
-          <Chip label="Whole" says="As long as it takes" onPress={() => fit(null)} />
+      {input && (
+        <View role="group" aria-label="Minutes for the general warm-up" className="gap-2">
+          <Quiet>{`${minutesText(generalSeconds(open))} to go. Fit it into`}</Quiet>
+          <View className="flex-row flex-wrap gap-2">
+            {MINUTES.map((minutes) => (
+              <Chip key={minutes} label={`${minutes} min`} onPress={() => fit(minutes)} />
+            ))}
+            <Chip label="Whole" says="As long as it takes" onPress={() => fit(null)} />
+          </View>
+          {note && (
+            <Strong role="status" className="text-small">
+              {note}
+            </Strong>
+          )}
         </View>
-        {note && (
-          <Strong role="status" className="text-small">
-            {note}
-          </Strong>
-        )}
-      </View>
+      )}
       <View className="gap-1 pt-1">
         <Quiet>Then</Quiet>
         {open.slice(1).map((step) => (
