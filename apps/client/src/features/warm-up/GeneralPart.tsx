@@ -1,6 +1,6 @@
 import { findDrill, generalInputFor } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { generalSeconds, substitutes, type GeneralStepState } from '@spalo/core';
+import { generalSeconds, substitutes, type GeneralInput, type GeneralStepState } from '@spalo/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -75,16 +75,12 @@ export function GeneralPart({
   const drill = now && findDrill(now.drillId);
   if (!now || !drill) return null;
 
-  const inputFor = (minutes: number | null) => {
-    if (!client) return null;
-    const { now: at, hour } = someone(client, room, account);
-    const ids = session.lifts.filter((lift) => !lift.skipped).map((lift) => lift.plan.liftId);
-    return generalInputFor(client, ids, { now: at, hour }, { minutes, taste });
-  };
-  const fit = (minutes: number | null) => {
-    const input = inputFor(minutes);
-    if (!input) return;
-    const built = refit(session, input);
+  const ids = session.lifts.filter((lift) => !lift.skipped).map((lift) => lift.plan.liftId);
+  const input =
+    client &&
+    generalInputFor(client, ids, someone(client, room, account), { minutes: null, taste });
+  const fit = (whole: GeneralInput, minutes: number | null) => {
+    const built = refit(session, { ...whole, minutes });
     const gone = built.dropped.length > 0 ? ` Left out: ${built.dropped.join(', ')}.` : '';
     setNote(
       built.fits
@@ -93,7 +89,6 @@ export function GeneralPart({
     );
     attempt(() => actions.planGeneral(built.steps));
   };
-  const input = inputFor(null);
   const others = input ? substitutes(drill, input) : [];
   const shown = opened === null ? null : findDrill(opened);
   const place = steps.indexOf(now) + 1;
@@ -135,9 +130,9 @@ export function GeneralPart({
           <Quiet>{`${minutesText(generalSeconds(open))} to go. Fit it into`}</Quiet>
           <View className="flex-row flex-wrap gap-2">
             {MINUTES.map((minutes) => (
-              <Chip key={minutes} label={`${minutes} min`} onPress={() => fit(minutes)} />
+              <Chip key={minutes} label={`${minutes} min`} onPress={() => fit(input, minutes)} />
             ))}
-            <Chip label="Whole" says="As long as it takes" onPress={() => fit(null)} />
+            <Chip label="Whole" says="As long as it takes" onPress={() => fit(input, null)} />
           </View>
           {note && (
             <Strong role="status" className="text-small">
