@@ -1,4 +1,4 @@
-import { Pressable, View } from 'react-native';
+import { Pressable, ScrollView, View } from 'react-native';
 import { Figure, Quiet, Strong } from './Words';
 
 /** A client on the floor at a glance. `rest` is the share of the rest still to run, with its clock. */
@@ -22,11 +22,15 @@ export function LaneStrip({
 }) {
   // Four of them leave room for the fewest signs only; what is read out stays whole.
   const crowded = lanes.length > 3;
+  const scrolls = lanes.length > 4;
   return (
-    <View
-      className={`flex-row ${crowded ? 'gap-1' : 'gap-2'}`}
+    <ScrollView
+      horizontal
       role="tablist"
       aria-label="On the floor"
+      showsHorizontalScrollIndicator={false}
+      className="grow-0"
+      contentContainerClassName={`flex-row ${crowded ? 'gap-1' : 'gap-2'} ${scrolls ? '' : 'w-full'}`}
     >
       {lanes.map((lane) => {
         const taken = lane.id === chosen;
@@ -37,9 +41,9 @@ export function LaneStrip({
             aria-selected={taken}
             aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}`}
             onPress={() => onChoose(lane.id)}
-            className={`min-h-[3.25rem] min-w-0 flex-1 justify-center overflow-hidden rounded-2xl border-2 pb-1 ${
+            className={`min-h-[3.25rem] justify-center overflow-hidden rounded-2xl border-2 ${lane.rest ? 'pb-2' : 'pb-1'} ${
               crowded ? 'px-2' : 'px-3'
-            } ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
+            } ${scrolls ? 'w-[5.5rem]' : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
           >
             <Strong numberOfLines={1} className={taken ? 'text-card' : ''}>
               {lane.name}
@@ -68,6 +72,6 @@ export function LaneStrip({
           </Pressable>
         );
       })}
-    </View>
+    </ScrollView>
   );
 }
