@@ -5,6 +5,7 @@ export * from './decision/double-progression';
 export * from './epley';
 export * from './history';
 export * from './implement';
+export * from './kept';
 export * from './lift';
 export * from './limits';
 export * from './loadable';

@@ -44,3 +44,6 @@ export type Implement =
   | { kind: 'stack'; stackId: string }
   | { kind: 'assisted'; stackId: string; bodyG: Grams }
   | { kind: 'body'; bodyG: Grams };
+
+/** The same text for the same implement. */
+export const implementKey = (implement: Implement) => Object.values(implement).join('/');

@@ -1,4 +1,5 @@
-import type { Implement, Loadable } from './loadable';
+import { keeper } from './kept';
+import { implementKey, type Implement, type Loadable } from './loadable';
 import { lightest, listed, merged, noLoads, plated, type Loads } from './loads';
 import type { Grams } from './mass';
 import type { Barbell, Kettlebell, Machine, Plate, Room, Stack } from './room';
@@ -11,16 +12,13 @@ export const ADDED_MM = 150;
 export const fitting = (plates: readonly Plate[], fits: string[] | null) =>
   fits === null ? plates : plates.filter((plate) => fits.includes(plate.id));
 
-const sleeves = new WeakMap<readonly Plate[], Map<string, Sleeve>>();
+const sleeves = keeper<readonly Plate[], Sleeve>();
 
 /** What one sleeve of a bar can carry from this stock; worked out once for a stock, which is never changed in place. */
 export function barSleeve(bar: Barbell, plates: readonly Plate[], hands: 1 | 2 = 1): Sleeve {
-  const ofStock = sleeves.get(plates) ?? new Map<string, Sleeve>();
-  sleeves.set(plates, ofStock);
-  const key = `${bar.sleeveMm}/${hands}/${bar.fits?.join() ?? ''}`;
-  const sleeve = ofStock.get(key) ?? sleeveOf(fitting(plates, bar.fits), 2 * hands, bar.sleeveMm);
-  ofStock.set(key, sleeve);
-  return sleeve;
+  return sleeves(plates, `${bar.sleeveMm}/${hands}/${bar.fits?.join() ?? ''}`, () =>
+    sleeveOf(fitting(plates, bar.fits), 2 * hands, bar.sleeveMm),
+  );
 }
 
 /** The loads of one bar, or of two equal handles; each with the fewest plates. */
@@ -129,21 +127,15 @@ function find(room: Room, implement: Implement): Loads {
   }
 }
 
-const known = new WeakMap<Room, Map<string, Loads>>();
+const known = keeper<Room, Loads>();
 
 /**
  * The loads that `implement` can take in `room`, each built with the fewest plates or add-ons. For a pair the load is
  * the mass of one. None when the room lacks the implement. A room is never changed in place, so what was worked out
  * for it is kept with it.
  */
-export function loadables(room: Room, implement: Implement): Loads {
-  const ofRoom = known.get(room) ?? new Map<string, Loads>();
-  known.set(room, ofRoom);
-  const key = Object.values(implement).join('/');
-  const loads = ofRoom.get(key) ?? find(room, implement);
-  ofRoom.set(key, loads);
-  return loads;
-}
+export const loadables = (room: Room, implement: Implement): Loads =>
+  known(room, implementKey(implement), () => find(room, implement));
 
 /** Whether a room has anything to load this implement with, its own mass included. */
 export const canLoad = (room: Room, implement: Implement) =>

@@ -1,3 +1,4 @@
+import { keeper } from './kept';
 import type { Loadable } from './loadable';
 import { barSleeve } from './loadables';
 import type { Grams } from './mass';
@@ -37,18 +38,13 @@ export function barDropMm(perSide: readonly Plate[]): number {
   return Math.max(0, (FULL_PLATE_MM - largest) / 2);
 }
 
-const paired = new WeakMap<readonly Plate[], Map<string, readonly Plate[]>>();
+const paired = keeper<readonly Plate[], readonly Plate[]>();
 
 /** The stock with one more of an odd plate; the same list each time, so that what is worked out for it is kept. */
-function withItsPair(plates: readonly Plate[], odd: Plate): readonly Plate[] {
-  const ofStock = paired.get(plates) ?? new Map<string, readonly Plate[]>();
-  paired.set(plates, ofStock);
-  const found =
-    ofStock.get(odd.id) ??
-    plates.map((each) => (each === odd ? { ...each, count: each.count + 1 } : each));
-  ofStock.set(odd.id, found);
-  return found;
-}
+const withItsPair = (plates: readonly Plate[], odd: Plate): readonly Plate[] =>
+  paired(plates, odd.id, () =>
+    plates.map((each) => (each === odd ? { ...each, count: each.count + 1 } : each)),
+  );
 
 /**
  * What a bar can carry at and around `targetG` from this stock, and what stands in the way of the target itself.

@@ -1,6 +1,7 @@
 import { emptyHistory, type Room } from '@spalo/core';
 import { v7 } from 'uuid';
 import {
+  addClient,
   clientBody,
   answerBody,
   device,
@@ -23,14 +24,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-async function added(change: object = {}): Promise<string> {
-  const id = v7();
-  await agent
-    .put(`/api/v1/clients/${id}`)
-    .send({ ...clientBody, ...change })
-    .expect(200);
-  return id;
-}
+const added = (change: object = {}) => addClient(agent, change);
 const read = async (id: string) => (await agent.get(`/api/v1/clients/${id}`).expect(200)).body;
 
 describe('clients', () => {

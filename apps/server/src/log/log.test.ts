@@ -5,7 +5,7 @@ import { v7 } from 'uuid';
 import { inStudio } from '../db/database';
 import { loadDemo } from '../demo/load';
 import {
-  clientBody,
+  addClient,
   device,
   newStudio,
   testServer,
@@ -27,11 +27,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-async function newClient(): Promise<string> {
-  const id = v7();
-  await agent.put(`/api/v1/clients/${id}`).send(clientBody).expect(200);
-  return id;
-}
+const newClient = () => addClient(agent);
 const writer = async () => sessionWriter({ clientId: await newClient(), trainerId, room });
 const send = (events: readonly SessionEvent[], by = agent) =>
   by.post('/api/v1/events').send({ events });

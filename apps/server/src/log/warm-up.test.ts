@@ -1,7 +1,13 @@
 import type { GeneralStep, Room, SessionEvent } from '@spalo/core';
-import { v7 } from 'uuid';
 import { inStudio } from '../db/database';
-import { clientBody, newStudio, testServer, type Agent, type TestServer } from '../test/server';
+import {
+  addClient,
+  clientBody,
+  newStudio,
+  testServer,
+  type Agent,
+  type TestServer,
+} from '../test/server';
 import { sessionWriter } from '../test/session-events';
 import { rebuildStudio } from './rebuild';
 
@@ -24,14 +30,7 @@ const send = (events: readonly SessionEvent[], by = agent) =>
   by.post('/api/v1/events').send({ events });
 const read = async (id: string) => (await agent.get(`/api/v1/clients/${id}`).expect(200)).body;
 
-async function newClient(change: object = {}): Promise<string> {
-  const id = v7();
-  await agent
-    .put(`/api/v1/clients/${id}`)
-    .send({ ...clientBody, ...change })
-    .expect(200);
-  return id;
-}
+const newClient = (change: object = {}) => addClient(agent, change);
 const writerFor = (clientId: string, day = 0) =>
   sessionWriter({ clientId, trainerId, room, startMs: FIRST_MS + day * DAY_MS });
 type Writer = ReturnType<typeof writerFor>;

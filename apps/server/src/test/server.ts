@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import pg from 'pg';
 import request from 'supertest';
+import { v7 } from 'uuid';
 import { config } from '../config';
 import { migrateDatabase } from '../db/migrate';
 import { serve, type Running } from '../serve';
@@ -133,6 +134,16 @@ export const flagBody = {
 };
 
 export const answerBody = { yes: true, note: '', clearedBy: '', clearedOn: null };
+
+/** Adds a client with these facts. Answers the id. */
+export async function addClient(agent: Agent, change: object = {}): Promise<string> {
+  const id = v7();
+  await agent
+    .put(`/api/v1/clients/${id}`)
+    .send({ ...clientBody, ...change })
+    .expect(200);
+  return id;
+}
 
 /** A room's equipment with next to nothing in it. */
 export const roomBody = {

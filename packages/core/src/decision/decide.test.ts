@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import { flag, kg, lifts, person, room, squat, unknown } from '../fixtures.test-help';
+import { flag, kg, lifts, person, room, squat } from '../fixtures.test-help';
 import { historyOf, withLocalSessions } from '../history';
 import { loadables } from '../loadables';
 import { draftSession } from '../session/draft';
+import { input } from '../session/log.test-help';
 import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet, SessionState } from '../session/state';
 import { estimatedOneRepMax, loadForReps } from '../epley';
@@ -12,17 +13,9 @@ import { decide, planOf } from './decide';
 import type { DecisionContext } from './decision';
 
 const drafted = draftSession({
+  ...input,
   programme: [{ lift: squat, styleId: 'high-bar', firstCueId: 'cue' }],
-  plans: {},
   person: { ...person, trainingMonths: 24 },
-  profile: unknown(),
-  lastTime: {},
-  lastDone: {},
-  faults: {},
-  habits: {},
-  room,
-  unit: 'kg',
-  now: '2026-11-24T10:00:00.000Z',
 }).lifts[0]!;
 const plan: LiftPlan = {
   ...planOf(drafted),

@@ -53,7 +53,10 @@ const nothing: FewestBySum = new Map([[0, 0]]);
  * Tells for each level the fewest plates of it and those after it that make a sum exactly within their stock, Infinity
  * where none do. Kilogram and pound plates keep a table each, since their sums have no common step.
  */
-function exactly({ all, diameters }: PlateKinds, highestG: Grams): ((sum: Grams) => number)[] {
+function fewestExactly(
+  { all, diameters }: PlateKinds,
+  highestG: Grams,
+): ((sum: Grams) => number)[] {
   const ofUnit = (unit: 'kg' | 'lb'): FewestBySum[] => {
     let table = nothing;
     return diameters
@@ -110,7 +113,7 @@ export function pathBounds(targets: readonly SleeveTarget[], kinds: PlateKinds):
   const highestG = Math.max(...targets.map((target) => target.highG));
   const massesFrom = (level: number) => all.slice(levelFrom[level]).map((kind) => kind.massG);
   const fewestPlates = byLevel((level) => fewestOf(massesFrom(level)));
-  const exactPlates = exactly(kinds, highestG);
+  const exactPlates = fewestExactly(kinds, highestG);
   const fewestMoves = fewestOf(massesFrom(0).flatMap((massG) => [massG, -massG]));
 
   const lacks = targets.map(() => diameters.map(() => new Map<Grams, number>()));

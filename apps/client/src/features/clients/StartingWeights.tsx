@@ -1,6 +1,15 @@
 import { liftById, programmeFor } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { liftLimit, isClosed, massNumber, massText, type LoadsDraft, type Room } from '@spalo/core';
+import {
+  exactly,
+  isClosed,
+  liftLimit,
+  loadables,
+  massNumber,
+  massText,
+  type LoadsDraft,
+  type Room,
+} from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BeliefBand } from '../../design/BeliefBand';
@@ -15,7 +24,6 @@ import { loadUnit } from '../floor/words';
 import { LiftPicker } from '../lifts/LiftPicker';
 import { changeClient } from './change-client';
 import { certaintyWords } from './certainty-words';
-import { loadOf } from './load-of';
 import { WhySheet, type Asked } from './WhySheet';
 
 /** Every lift of the coming session with its load, how sure that is, and why; lifts can be chosen for the client. */
@@ -47,7 +55,7 @@ export function StartingWeights({
     >
       {draft.lifts.map((plan) => {
         const lift = liftById(plan.liftId);
-        const build = loadOf(room, plan.implement, plan.loadG)?.build;
+        const build = exactly(loadables(room, plan.implement), plan.loadG)?.build;
         return (
           <Card
             key={plan.liftId}

@@ -1,4 +1,10 @@
-import type { Implement, LiftState, Room, SessionState } from '@spalo/core';
+import {
+  implementKey,
+  type Implement,
+  type LiftState,
+  type Room,
+  type SessionState,
+} from '@spalo/core';
 
 const REASON = 'One bar with';
 
@@ -8,8 +14,6 @@ export const sharingReason = (name: string) => `${REASON} ${name}, loaded togeth
 /** Whether a lift's steps are from a common order that still stands. */
 export const isSharing = (lift: LiftState): boolean =>
   lift.adjusted?.reason.startsWith(REASON) ?? false;
-
-export const implementKey = (implement: Implement) => Object.values(implement).join('/');
 
 /** How many of an implement a room has: bars are counted, of the rest there is one. */
 export const howMany = (implement: Implement, room: Room): number =>

@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import { keeper, type Room } from '@spalo/core';
 
 /** Plates on bars and machines that others are at, in single plates by id, and whose sessions those are. */
 export interface Taken {
@@ -10,7 +10,7 @@ export interface Taken {
 export const takenKey = ({ plates, sessionIds }: Taken): string =>
   [...[...plates].map(([id, count]) => `${id}:${count}`), ...sessionIds].sort().join();
 
-const known = new WeakMap<Room, Map<string, Room>>();
+const known = keeper<Room, Room>();
 
 /**
  * The room with the plates that are left; the room itself where none are taken. One room for one answer, so that what
@@ -18,15 +18,10 @@ const known = new WeakMap<Room, Map<string, Room>>();
  */
 export function roomWithout(room: Room, taken: Taken): Room {
   if (taken.plates.size === 0) return room;
-  const ofRoom = known.get(room) ?? new Map<string, Room>();
-  known.set(room, ofRoom);
-  const key = takenKey({ ...taken, sessionIds: [] });
-  const found = ofRoom.get(key) ?? {
+  return known(room, takenKey({ ...taken, sessionIds: [] }), () => ({
     ...room,
     plates: room.plates
       .map((plate) => ({ ...plate, count: plate.count - (taken.plates.get(plate.id) ?? 0) }))
       .filter((plate) => plate.count > 0),
-  };
-  ofRoom.set(key, found);
-  return found;
+  }));
 }

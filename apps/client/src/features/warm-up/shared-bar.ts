@@ -1,4 +1,5 @@
 import {
+  implementKey,
   nextStepIndex,
   platesOf,
   rampRequest,
@@ -11,7 +12,7 @@ import type { Sharer } from '../../state/ramp-work';
 import { rampToday } from '../floor/actions';
 import { buildOf } from '../floor/build';
 import type { LaneView, LiftView } from '../floor/lane-view';
-import { howMany, implementKey } from '../floor/station';
+import { howMany } from '../floor/station';
 
 /** The lift that a lane is on, where it still has sets to do on a bar or machine. */
 function onPlates(lane: LaneView): LiftView | null {
