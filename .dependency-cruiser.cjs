@@ -1,41 +1,127 @@
-/** Who may import whom; docs/architecture.md says why. */
-const only = (from, allowed) => ({
+/** Who may import whom; docs/architecture.md says why and draws it. */
+const TEST = '\\.test\\.tsx?$|test-help|/test/';
+
+/** A package or app and the packages whose public face it may use. */
+const only = (from, allowed, faces = []) => ({
   name: `${from.replaceAll('/', '-')}-imports`,
   severity: 'error',
-  from: { path: `^${from}/`, pathNot: '\\.test\\.tsx?$|test-help' },
+  from: { path: `^${from}/`, pathNot: TEST },
   to: {
     path: '^(packages|apps|e2e|scripts)/',
-    pathNot: [`^${from}/`, ...allowed.map((place) => `^${place}/src/index\\.ts$`)],
+    pathNot: [
+      `^${from}/`,
+      ...allowed.map((place) => `^${place}/src/index\\.ts$`),
+      ...faces.map((file) => `^${file}$`),
+    ],
   },
 });
+
+/** Folders of one place, the lowest first: each may import those before it, never those behind it. */
+const downward = (root, folders) =>
+  folders.slice(0, -1).map((folder, at) => ({
+    name: `${root.replaceAll('/', '-')}-${folder.replaceAll('/', '-')}-imports-downward`,
+    severity: 'error',
+    from: { path: `^${root}/${folder}/`, pathNot: TEST },
+    to: { path: `^${root}/(${folders.slice(at + 1).join('|')})/` },
+  }));
+
+const CORE = [
+  'unit',
+  'log',
+  'lift',
+  'person',
+  'room',
+  'plates',
+  'loads',
+  'strength',
+  'warm-up',
+  'session',
+  'memory',
+  'floor',
+  'decision',
+  'planning',
+  'insight',
+];
+const CLIENT = ['api', 'design', 'state', 'parts', 'features', 'shell'];
+const STATE = ['changes', 'log', 'resources', 'worker'];
+const PARTS = [
+  'words',
+  'time',
+  'forms',
+  'lesson',
+  'pickers',
+  'room',
+  'client',
+  'client-form',
+  'estimate',
+  'warm-up',
+  'lane',
+  'session',
+];
+const FLOOR = ['lane', 'set', 'sheets'];
+const SERVER = ['db', 'http', 'access', 'changes', 'log', 'app'];
+const CONTRACT = ['operations', 'primitives', 'events', 'resources', 'files', 'routes', 'api'];
+const CATALOG = ['schema', 'facts', 'made', 'lessons', 'authoring'];
 
 module.exports = {
   forbidden: [
     only('packages/core', []),
     only('packages/catalog', ['packages/core']),
+    only('packages/simulator', ['packages/core']),
+    only('packages/coaching', ['packages/core', 'packages/catalog']),
     only('packages/contract', ['packages/core']),
-    only('apps/server', ['packages/core', 'packages/catalog', 'packages/contract']),
-    only('apps/client', ['packages/core', 'packages/catalog', 'packages/contract']),
+    only('apps/server', [
+      'packages/core',
+      'packages/catalog',
+      'packages/coaching',
+      'packages/contract',
+      'packages/simulator',
+    ]),
+    only(
+      'apps/client',
+      ['packages/core', 'packages/catalog', 'packages/coaching', 'packages/contract'],
+      ['packages/catalog/src/lessons/load\\.ts', 'packages/contract/src/operations/index\\.ts'],
+    ),
+    ...downward('packages/core/src', CORE),
+    ...downward('packages/contract/src', CONTRACT),
+    ...downward('packages/catalog/src', CATALOG),
+    ...downward('apps/server/src', SERVER),
+    ...downward('apps/client/src', CLIENT),
+    ...downward('apps/client/src/state', STATE),
+    ...downward('apps/client/src/parts', PARTS),
+    {
+      name: 'features-never-import-features',
+      comment:
+        'What two features need goes to parts; what needs no React goes to core or coaching.',
+      severity: 'error',
+      from: { path: '^apps/client/src/features/([^/]+)/' },
+      to: { path: '^apps/client/src/features/', pathNot: '^apps/client/src/features/$1/' },
+    },
+    {
+      name: 'nothing-but-the-index-at-the-root',
+      severity: 'error',
+      from: {},
+      to: { path: '^packages/(core|catalog|contract)/src/(?!index\\.ts$)[^/]+\\.ts$' },
+    },
     {
       name: 'core-has-no-interface-and-no-io',
       severity: 'error',
-      from: { path: '^packages/core/src/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^packages/core/src/', pathNot: TEST },
       to: { dependencyTypes: ['npm', 'npm-dev', 'npm-peer', 'core'] },
     },
     {
-      name: 'screens-only-arrange',
-      comment:
-        'A route file takes features and the shell; it does not reach into the design system’s neighbours.',
+      name: 'only-the-server-simulates',
+      comment: 'Neither the device nor what it downloads carries the simulator.',
       severity: 'error',
-      from: { path: '^apps/client/src/design/' },
-      to: { path: '^apps/client/(src/(features|state|shell|api)|app)/' },
+      from: { path: '^(apps/client|packages/(core|catalog|coaching|contract))/', pathNot: TEST },
+      to: { path: '^packages/simulator/' },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'no-tests-in-product',
       severity: 'error',
-      from: { pathNot: '\\.test\\.tsx?$|test-help|/test/|^e2e/' },
-      to: { path: '\\.test\\.tsx?$|test-help|/src/test/' },
+      from: { pathNot: `${TEST}|^e2e/` },
+      to: { path: `\\.test\\.tsx?$|test-help|/src/test/` },
     },
   ],
   options: {

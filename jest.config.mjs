@@ -1,3 +1,5 @@
+import { compileLessons } from './scripts/lessons.mjs';
+
 const swc = {
   '^.+\\.[tj]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }],
 };
@@ -9,21 +11,30 @@ const node = (displayName, dir, extra = {}) => ({
   transform: swc,
   // Some packages ship as ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!(uuid|@date-fns)/)'],
-  moduleNameMapper: { '^@spalo/(.*)$': '<rootDir>/../../packages/$1/src/index.ts' },
+  moduleNameMapper: {
+    '^@spalo/catalog/lessons$': '<rootDir>/../../packages/catalog/src/lessons/load.ts',
+    '^@spalo/contract/operations$': '<rootDir>/../../packages/contract/src/operations/index.ts',
+    '^@spalo/(.*)$': '<rootDir>/../../packages/$1/src/index.ts',
+  },
   ...extra,
 });
 
-export default {
-  // A guard against hanging, not a measure of speed: property tests against a database take their time.
-  testTimeout: 60_000,
-  projects: [
-    node('core', 'packages/core'),
-    node('catalog', 'packages/catalog'),
-    node('contract', 'packages/contract'),
-    node('server', 'apps/server', {
-      globalSetup: '<rootDir>/../../scripts/jest-database.mjs',
-      globalTeardown: '<rootDir>/../../scripts/jest-database-stop.mjs',
-    }),
-    '<rootDir>/apps/client/jest.config.js',
-  ],
+export default async () => {
+  await compileLessons();
+  return {
+    // A guard against hanging, not a measure of speed: property tests against a database take their time.
+    testTimeout: 60_000,
+    projects: [
+      node('core', 'packages/core'),
+      node('catalog', 'packages/catalog'),
+      node('simulator', 'packages/simulator'),
+      node('coaching', 'packages/coaching'),
+      node('contract', 'packages/contract'),
+      node('server', 'apps/server', {
+        globalSetup: '<rootDir>/../../scripts/jest-database.mjs',
+        globalTeardown: '<rootDir>/../../scripts/jest-database-stop.mjs',
+      }),
+      '<rootDir>/apps/client/jest.config.js',
+    ],
+  };
 };

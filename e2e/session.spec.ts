@@ -159,14 +159,14 @@ test('nothing is lost without network: log, reload, log on, send once', async ({
   const headers = { 'X-Spalo': '1' };
   await request.post(`${spalo.address}/api/v1/auth/demo`, { headers });
   const { events } = (await (await request.get(`${spalo.address}/api/v1/events/live`)).json()) as {
-    events: { id: string; type: string; sessionId: string; payload: { clientId?: string } }[];
+    events: { id: string; type: string; streamId: string; payload: { clientId?: string } }[];
   };
   const { clients } = (await (await request.get(`${spalo.address}/api/v1/clients`)).json()) as {
     clients: { id: string; name: string }[];
   };
   const oluchi = clients.find((client) => client.name === 'Oluchi Venn')!;
-  const { sessionId } = events.findLast((event) => event.payload.clientId === oluchi.id)!;
-  const own = events.filter((event) => event.sessionId === sessionId);
+  const { streamId } = events.findLast((event) => event.payload.clientId === oluchi.id)!;
+  const own = events.filter((event) => event.streamId === streamId);
   expect(own.map((event) => event.type)).toEqual([
     'session.started',
     'drills.marked',

@@ -33,7 +33,7 @@ const session: PastSet[] = [
   at: `2026-11-20T10:0${index * 3}:00.000Z`,
   ...set,
   cleanReps: set.reps,
-  standing: 'counts',
+  bearing: 'counts',
 }));
 
 const now = '2026-11-24T10:00:00.000Z';

@@ -38,13 +38,14 @@ export async function longClient(api) {
   };
   for (let index = 0; index < LONG_SESSIONS; index += 1) {
     let now = start + index * 2.4 * 86_400_000;
-    const sessionId = v7({ msecs: now });
+    const streamId = v7({ msecs: now });
     const add = (type, payload) => {
       now += 60_000;
       const at = new Date(now).toISOString();
       events.push({
         id: v7({ msecs: now }),
-        sessionId,
+        stream: 'session',
+        streamId,
         at,
         author: trainer.id,
         device,

@@ -1,4 +1,4 @@
-import { programmeLift } from '../packages/catalog/src/index';
+import { programmeLift } from '../packages/coaching/src/index';
 import {
   handlingApart,
   handlingBetween,
@@ -10,18 +10,17 @@ import {
   planRamp,
   platesOf,
   rampKinds,
-  seededRandom,
   shareBar,
   toGrams,
   windowsFor,
   type Build,
   type Loadable,
   type Plate,
-  type Random,
   type RampRequest,
   type Room,
   type SharedSet,
 } from '../packages/core/src/index';
+import { seededRandom, type Random } from '../packages/simulator/src/index';
 
 /**
  * Ramps solved with their plates against the nearest load for each ideal in turn, on random rooms, and how long a plan

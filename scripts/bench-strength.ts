@@ -1,24 +1,26 @@
 import { lifts } from '../packages/catalog/src/index';
 import {
+  loadBar,
+  loadTwoBars,
+  readStrength,
+  replay,
+  toGrams,
+  type Barbell,
+  type PastSet,
+  type Plate,
+} from '../packages/core/src/index';
+import {
   accuracyOf,
   cases,
   curveFamilies,
-  loadBar,
-  loadTwoBars,
   populationTruth,
-  readStrength,
-  replay,
   seededRandom,
   simulateClient,
   simulateSet,
-  toGrams,
   trueLoad,
-  type Barbell,
   type CurveName,
-  type PastSet,
-  type Plate,
   type Verdict,
-} from '../packages/core/src/index';
+} from '../packages/simulator/src/index';
 
 /**
  * The strength model against today's ways on simulated clients, and how fast it and the loader are. Its seeds are used
@@ -111,7 +113,7 @@ function longHistory() {
           reps,
           cleanReps,
           rir,
-          standing: 'counts',
+          bearing: 'counts',
         });
       }
     }

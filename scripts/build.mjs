@@ -3,9 +3,10 @@ import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'no
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { clientDist, inRoot, serverBundle } from './paths.mjs';
+import { compileLessons } from './lessons.mjs';
 import { must } from './run.mjs';
 
-const SKIP = new Set(['node_modules', 'dist', '.expo', 'drizzle']);
+const SKIP = new Set(['node_modules', 'dist', '.expo', 'drizzle', 'made']);
 
 function* filesIn(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
@@ -36,6 +37,7 @@ async function unlessBuilt(target, folders, build) {
 
 /** Bundles the server; packages stay in node_modules. */
 export async function buildServer() {
+  await compileLessons();
   await unlessBuilt(serverBundle, ['packages', 'apps/server/src'], async () => {
     const { build } = await import('esbuild');
     await build({

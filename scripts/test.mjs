@@ -43,6 +43,7 @@ const style = async () => {
   await check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
   await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
   await check('import rules', 'npm', ['run', '--silent', 'lint:imports']);
+  await check('unused exports', 'npm', ['run', '--silent', 'lint:exports']);
 };
 // Each of these would leave a core idle.
 await Promise.all([style(), check('types', 'node', ['scripts/typecheck.mjs'])]);
@@ -57,6 +58,7 @@ await suite(
   }),
 );
 await check('server bundle and web export', 'node', ['scripts/build.mjs']);
+await check('first load', 'node', ['scripts/first-load.mjs']);
 await suite(
   'end to end',
   'npx',

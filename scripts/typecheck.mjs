@@ -1,5 +1,8 @@
 import { inRoot } from './paths.mjs';
+import { compileLessons } from './lessons.mjs';
 import { must } from './run.mjs';
+
+await compileLessons();
 
 // Expo writes the types of the routes; without a server, this is the command that does.
 await must('npx', ['expo', 'customize', 'tsconfig.json'], {
@@ -10,6 +13,8 @@ await must('npx', ['expo', 'customize', 'tsconfig.json'], {
 const projects = [
   'packages/core',
   'packages/catalog',
+  'packages/simulator',
+  'packages/coaching',
   'packages/contract',
   'apps/server',
   'apps/client',

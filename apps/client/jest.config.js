@@ -12,6 +12,8 @@ module.exports = {
   moduleNameMapper: {
     '\\.css$': '<rootDir>/jest/empty.js',
     '^@/(.*)$': '<rootDir>/src/$1',
+    '^@spalo/catalog/lessons$': '<rootDir>/../../packages/catalog/src/lessons/load.ts',
+    '^@spalo/contract/operations$': '<rootDir>/../../packages/contract/src/operations/index.ts',
     '^@spalo/(.*)$': '<rootDir>/../../packages/$1/src/index.ts',
   },
 };

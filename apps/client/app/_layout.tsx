@@ -7,15 +7,16 @@ import { useFonts } from 'expo-font';
 import { Slot, usePathname } from 'expo-router';
 import { useEffect } from 'react';
 import { ApiProblem } from '@/api/call';
-import { SignInScreen } from '@/features/account/SignInScreen';
 import { ErrorState } from '@/design/States';
 import { registerServiceWorker } from '@/shell/service-worker';
 import { Shell } from '@/shell/Shell';
+import { SignIn } from '@/shell/sign-in';
 import { AccountContext } from '@/shell/use-signed-in';
 import { journal } from '@/state/device';
 import { useAccount } from '@/state/queries';
 import { isWorthKeeping, OFFLINE_DAYS_MS, persister, queryClient } from '@/state/query-client';
 import { useSettings } from '@/state/settings';
+import { FETCHED } from '@/state/upgrade-fetched';
 import { useJournalReady } from '@/state/use-journal';
 import { useSync } from '@/state/use-sync';
 
@@ -41,7 +42,7 @@ export default function Layout() {
       persistOptions={{
         persister,
         maxAge: OFFLINE_DAYS_MS,
-        buster: '1',
+        buster: FETCHED,
         dehydrateOptions: { shouldDehydrateQuery: isWorthKeeping },
       }}
       // What was kept may be older than what this device has sent since: show it, and fetch anew.
@@ -60,7 +61,7 @@ function Gate() {
   const signedOut = error instanceof ApiProblem && error.problem.status === 401;
   useSync(ready && account !== undefined && !signedOut);
   if (path === '/gallery') return <Slot />;
-  if (signedOut) return <SignInScreen />;
+  if (signedOut) return <SignIn />;
   if (!account || !ready) {
     return isPending || !ready ? null : (
       <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} />

@@ -2,10 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
 
-const BenchScreen = lazyScreen(
-  async () => (await import('@/features/warm-up/BenchScreen')).BenchScreen,
-  'the bench',
-);
+const BenchScreen = lazyScreen(async () => (await import('@/shell/desk')).BenchScreen, 'the bench');
 
 export default function Bench() {
   const { unit } = useSignedIn().studio;

@@ -1,10 +1,7 @@
 import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
 
-const RoomScreen = lazyScreen(
-  async () => (await import('@/features/room/RoomScreen')).RoomScreen,
-  'the room',
-);
+const RoomScreen = lazyScreen(async () => (await import('@/shell/desk')).RoomScreen, 'the room');
 
 export default function Room() {
   return <RoomScreen unit={useSignedIn().studio.unit} />;

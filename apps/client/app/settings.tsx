@@ -2,7 +2,7 @@ import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
 
 const SettingsScreen = lazyScreen(
-  async () => (await import('@/features/account/SettingsScreen')).SettingsScreen,
+  async () => (await import('@/shell/desk')).SettingsScreen,
   'the settings',
 );
 

@@ -1,11 +1,11 @@
 import { lifts } from '@spalo/catalog';
-import { MODEL_VERSION } from '@spalo/core';
-import { config } from './config';
+import { HISTORY_VERSION, MODEL_VERSION, STATE_VERSION } from '@spalo/core';
+import { config } from './app/config';
 import { inStudio, openDatabase, type Database } from './db/database';
 import { migrateDatabase } from './db/migrate';
 import { loadDemo, topUpDemoBookings } from './demo/load';
 import { rebuildStudio } from './log/rebuild';
-import { serve } from './serve';
+import { serve } from './app/serve';
 import pg from 'pg';
 
 const settings = config.parse(process.env);
@@ -30,8 +30,8 @@ const STALE_STUDIOS = `
     SELECT 1 FROM client_histories h WHERE h.studio_id = studios.id AND (
       (h.history->'belief'->>'version')::int IS DISTINCT FROM $1
       OR jsonb_array_length(h.history->'belief'->'liftIds') IS DISTINCT FROM $2
-      OR h.history->'habits' IS NULL))
-    OR EXISTS (SELECT 1 FROM sessions s WHERE s.studio_id = studios.id AND s.state->'general' IS NULL)`;
+      OR (h.history->>'version')::int IS DISTINCT FROM $3))
+    OR EXISTS (SELECT 1 FROM sessions s WHERE s.studio_id = studios.id AND s.state_version <> $4)`;
 
 async function ownerQuery(text: string, values: unknown[]): Promise<StudioRow[]> {
   if (!settings.ownerUrl) throw new Error('This needs OWNER_DATABASE_URL');
@@ -47,8 +47,9 @@ async function ownerQuery(text: string, values: unknown[]): Promise<StudioRow[]>
 async function rebuildStudios(studios: readonly StudioRow[]): Promise<void> {
   await withDatabase(async (database) => {
     for (const { id, name } of studios) {
-      const count = await inStudio(database, id, (db) => rebuildStudio(db, id));
-      console.log(`${name}: rebuilt ${count} sessions from the log`);
+      const { streams, broken } = await inStudio(database, id, (db) => rebuildStudio(db, id));
+      console.log(`${name}: rebuilt ${streams} logs`);
+      if (broken.length > 0) console.log(`${name}: not understood, and kept: ${broken.join(', ')}`);
     }
   });
 }
@@ -71,7 +72,14 @@ const commands: Record<string, () => Promise<void>> = {
   async migrate() {
     if (!settings.ownerUrl) throw new Error('migrate needs OWNER_DATABASE_URL');
     await migrateDatabase(settings.ownerUrl, settings.appUrl, settings.migrationsDir);
-    await rebuildStudios(await ownerQuery(STALE_STUDIOS, [MODEL_VERSION, lifts.length]));
+    await rebuildStudios(
+      await ownerQuery(STALE_STUDIOS, [
+        MODEL_VERSION,
+        lifts.length,
+        HISTORY_VERSION,
+        STATE_VERSION,
+      ]),
+    );
   },
 
   /** Loads the demo into an empty database; on one with the demo, books today anew where nothing is booked. */

@@ -1,9 +1,18 @@
-export * from './breathing-out';
-export * from './catalogue';
-export * from './drills';
-export * from './general-for';
-export * from './programme';
-export * from './room-parts';
-export * from './room-presets';
-export * from './schema';
-export * from './screening';
+export { findDrill, drills } from './drills/drills';
+export { findLift, liftById, lifts } from './facts/lifts';
+export { breathingOut, lessonBreathingOut } from './lessons/breathing-out';
+export {
+  checkpointToday,
+  cueOf,
+  faultOf,
+  regressionOf,
+  safetyFaults,
+  styleOf,
+  stylesOf,
+} from './lessons/taught';
+export { bar, bells, kg, machine, plates, stack } from './rooms/parts';
+export { roomPresets } from './rooms/presets';
+export { phases, type Glyph } from './schema/terms';
+export type { Fault, Lesson, Style } from './schema/lesson';
+export type { TaughtFault, TaughtStyle } from './schema/taught';
+export { cautionsOf, screeningQuestions, type ScreeningAnswer } from './screening/screening';

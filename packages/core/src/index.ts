@@ -1,62 +1,215 @@
-export * from './decision/absence';
-export * from './decision/decide';
-export * from './decision/decision';
-export * from './decision/double-progression';
-export * from './epley';
-export * from './history';
-export * from './implement';
-export * from './kept';
-export * from './lift';
-export * from './limits';
-export * from './loadable';
-export * from './loadables';
-export * from './loader';
-export * from './loads';
-export * from './mass';
-export * from './person';
-export * from './plates';
-export * from './load-card';
-export * from './profile/answer';
-export * from './profile/belief';
-export * from './profile/constants';
-export * from './profile/explain';
-export * from './profile/past-set';
-export * from './profile/prior';
-export * from './profile/replay';
-export * from './profile/saved-belief';
-export * from './profile/strength';
-export * from './ramp/fit-ramp';
-export * from './ramp/habit';
-export * from './ramp/handling';
-export * from './ramp/ideals';
-export * from './ramp/plan-ramp';
-export * from './ramp/plate-implement';
-export * from './ramp/plate-path';
-export * from './ramp/ramp-for';
-export * from './ramp/ramp-kind';
-export * from './ramp/ramp-time';
-export * from './ramp/replan-rest';
-export * from './ramp/shared-bar';
-export * from './ramp/sleeve-target';
-export * from './ramp/warm-muscles';
-export * from './ramp/windows';
-export * from './ramp/working-load';
-export * from './random';
-export * from './rest';
-export * from './room';
-export * from './session/adjust-steps';
-export * from './session/draft';
-export * from './session/events';
-export * from './session/next-set';
-export * from './session/pain-gate';
-export * from './session/plan';
-export * from './session/reduce';
-export * from './session/rest-state';
-export * from './session/state';
-export * from './simulator/accuracy';
-export * from './simulator/curves';
-export * from './simulator/lifter';
-export * from './simulator/population';
-export * from './warm-up/drill';
-export * from './warm-up/general';
-export * from './warm-up/needed-ranges';
+export { ofThisVersion, streamKey, type LogEvent, type StreamKind } from './log/event';
+export {
+  fromGrams,
+  massNumber,
+  massText,
+  toGrams,
+  units,
+  type Grams,
+  type Unit,
+} from './unit/mass';
+export { joints, sides, type Joint, type Side, type StressKind } from './lift/joints';
+export type { Lift, LoadBelief, RepRange } from './lift/lift';
+export { familyOf, patterns, type Pattern } from './lift/patterns';
+export { stations, type Station } from './lift/stations';
+export { ageOn, isOlder } from './person/age';
+export { cautionsFor, exhales } from './person/careful';
+export { cautionKinds, type Caution } from './person/caution';
+export { isClosed, liftLimit, rangeLimit, type Limit } from './person/limits';
+export {
+  flagStates,
+  openFlags,
+  preferences,
+  rangeIds,
+  sexes,
+  surenesses,
+  type Flag,
+  type Override,
+  type Person,
+  type RangeId,
+  type ReportedLift,
+  type Sureness,
+} from './person/person';
+export { isInFirstYear } from './person/training-age';
+export {
+  implementKey,
+  platesOf,
+  type Build,
+  type Implement,
+  type Loadable,
+} from './room/implement';
+export {
+  barKinds,
+  type Band,
+  type Barbell,
+  type Dumbbell,
+  type Kettlebell,
+  type Machine,
+  type Plate,
+  type Room,
+  type Stack,
+} from './room/room';
+export { barDropMm } from './plates/bar-height';
+export { plateChange } from './plates/change';
+export { handlingBetween } from './plates/handling';
+export { loadBar, type LoadObstacle } from './plates/loader';
+export { plateImplement, type LoadWindow } from './plates/plate-implement';
+export { handlingApart, shareBar, type SharedOrder, type SharedSet } from './plates/shared-bar';
+export { loadTwoBars } from './plates/two-bars';
+export { canBeLoaded, implementsFor } from './loads/choose-implement';
+export { loadables } from './loads/loadables';
+export {
+  around,
+  atOrBelow,
+  exactly,
+  lightest,
+  listed,
+  nearest,
+  noLoads,
+  stepDown,
+  stepUp,
+  type Loads,
+} from './loads/loads';
+export { inGrams, type LogLoad } from './strength/answer';
+export type { Belief } from './strength/belief';
+export { REFERENCE_BODY_MASS_G, Z80 } from './strength/constants';
+export { estimatedOneRepMax, loadForReps } from './strength/epley';
+export { explainEstimate, type Explanation, type SetEffect } from './strength/explain';
+export { bearings, type PastSet } from './strength/past-set';
+export { priorLog } from './strength/prior';
+export { certainties, readStrength, type Doubt, type StrengthProfile } from './strength/profile';
+export { replay, startingBelief, takeSets } from './strength/replay';
+export { MODEL_VERSION, loadBelief, saveBelief, type SavedBelief } from './strength/saved-belief';
+export {
+  bodyRanges,
+  drillStates,
+  jobs,
+  type BodyRange,
+  type Drill,
+  type DrillState,
+  type Job,
+} from './warm-up/general/drill';
+export {
+  buildGeneral,
+  generalSeconds,
+  plainTaste,
+  stepSeconds,
+  substitutes,
+  type General,
+  type GeneralInput,
+  type GeneralStep,
+  type WarmUpTaste,
+} from './warm-up/general/general';
+export { neededRanges } from './warm-up/general/needed-ranges';
+export { swapped } from './warm-up/general/swap';
+export { fitRamp, rampSeconds, type FittedRamp } from './warm-up/ramp/fit-ramp';
+export {
+  habitReason,
+  isSettled,
+  noHabit,
+  verdictEffect,
+  verdicts,
+  type RampChoice,
+  type RampHabit,
+  type WarmUpVerdict,
+} from './warm-up/ramp/habit';
+export {
+  planRamp,
+  primers,
+  windowsFor,
+  type PlannedRamp,
+  type Primer,
+  type RampRequest,
+} from './warm-up/ramp/plan-ramp';
+export { isFlagged, noviceBound, rampFor } from './warm-up/ramp/ramp-for';
+export { chooseRamp, mayPassWorkingLoad, rampKinds, type RampKind } from './warm-up/ramp/ramp-kind';
+export { isWarm } from './warm-up/ramp/warm-muscles';
+export { loadProblem, type LoadProblem } from './warm-up/ramp/working-load';
+export {
+  sessionEvent,
+  type EventPayloads,
+  type EventType,
+  type SessionEvent,
+} from './session/events';
+export type { CuePayloads } from './session/events/cue';
+export type { LiftPayloads } from './session/events/lift';
+export type { NotePayloads } from './session/events/note';
+export type { PainPayloads } from './session/events/pain';
+export type { PlanPayloads } from './session/events/plan';
+export type { SessionPayloads } from './session/events/session';
+export type { SetPayloads } from './session/events/set';
+export type { WarmUpPayloads } from './session/events/warm-up';
+export { painKinds, painPlaces, type Pain, type PainKind } from './session/pain';
+export {
+  rampReasonsOf,
+  stepKinds,
+  type LiftPlan,
+  type PastStep,
+  type PlannedLift,
+  type Step,
+  type StepKind,
+} from './session/plan';
+export { reduceSession } from './session/reduce';
+export type { Mark, SetResult } from './session/set-result';
+export {
+  STATE_VERSION,
+  countedSets,
+  lastSet,
+  liftIsDone,
+  nextStepIndex,
+  type GeneralStepState,
+  type LiftState,
+  type LoggedSet,
+  type SessionState,
+} from './session/state';
+export {
+  HISTORY_VERSION,
+  emptyHistory,
+  historyOf,
+  memoryOf,
+  withLocalSessions,
+  type ClientHistory,
+  type HistoryContext,
+} from './memory/history';
+export {
+  noMemory,
+  type LiftMemory,
+  type MainFaultOf,
+  type WarmUpRecord,
+} from './memory/lift-memory';
+export { evidenceOf } from './memory/past-sets';
+export {
+  rampRequest,
+  stepsAfterReps,
+  stepsOf,
+  stepsWithLoad,
+  stepsWithRamp,
+  type RampToday,
+} from './floor/adjust-steps';
+export { buildNow, buildOf, type Lacking, type NowBuilt } from './floor/build';
+export { generalStanding, type GeneralStanding } from './floor/general-standing';
+export { proposeNextSet, stepsInSight, type FloorContext, type NextSet } from './floor/next-set';
+export type { PainStop } from './floor/pain-stop';
+export { refit } from './floor/refit';
+export { currentRest, restLeft, type Rest } from './floor/rest';
+export { standingOf, takenElsewhere, type Standing } from './floor/standing';
+export { howMany, isSharing, stationOf } from './floor/station';
+export { takenKey } from './floor/taken';
+export { asksVerdict } from './floor/verdict';
+export { cleanRepsOf, resultOf, type Watched } from './floor/watched';
+export { decide, planOf } from './decision/decide';
+export type { Decision } from './decision/decision';
+export { mainFault } from './decision/fault';
+export {
+  draftLoads,
+  draftSession,
+  planLift,
+  usualRir,
+  type Draft,
+  type DraftInput,
+  type LoadsDraft,
+  type ProgrammeLift,
+} from './planning/draft';
+export { sessionDuration, stepsDuration } from './planning/duration';
+export { loadCardRow, type CardCell, type CardRow } from './planning/load-card';
+export { trendsOf } from './insight/trends';

@@ -1,6 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
-import { ClientScreen } from '@/features/clients/ClientScreen';
+import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
+
+const ClientScreen = lazyScreen(
+  async () => (await import('@/shell/desk')).ClientScreen,
+  'the client',
+);
 
 export default function Client() {
   const { id } = useLocalSearchParams<'/clients/[id]'>();

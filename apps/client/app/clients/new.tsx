@@ -2,10 +2,10 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
-import { newId } from '@/state/ids';
+import { newId } from '@/state/log/ids';
 
 const IntakeScreen = lazyScreen(
-  async () => (await import('@/features/intake/IntakeScreen')).IntakeScreen,
+  async () => (await import('@/shell/desk')).IntakeScreen,
   'the intake',
 );
 

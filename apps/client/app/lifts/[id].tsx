@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LiftScreen } from '@/features/lifts/LiftScreen';
+import { lazyScreen } from '@/shell/lazy-screen';
+
+const LiftScreen = lazyScreen(async () => (await import('@/shell/desk')).LiftScreen, 'the lift');
 
 export default function Lift() {
   const { id } = useLocalSearchParams<'/lifts/[id]'>();

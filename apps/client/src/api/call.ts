@@ -1,13 +1,5 @@
-import {
-  API_BASE,
-  problems,
-  routes,
-  type AnswerOf,
-  type Call,
-  type Problem,
-  type Route,
-  type RouteName,
-} from '@spalo/contract';
+import type { AnswerOf, Call, Problem, RouteName } from '@spalo/contract';
+import { API_BASE, operations, problems, type Operation } from '@spalo/contract/operations';
 
 /** The server refused; `problem` says why. */
 export class ApiProblem extends Error {
@@ -25,8 +17,8 @@ export class Unreachable extends Error {
   }
 }
 
-function addressOf(route: Route, parts: { params?: object; query?: object }): string {
-  const path = route.path.replace(/:(\w+)/g, (_, name: string) =>
+function addressOf(operation: Operation, parts: { params?: object; query?: object }): string {
+  const path = operation.path.replace(/:(\w+)/g, (_, name: string) =>
     encodeURIComponent(String((parts.params as Record<string, unknown>)[name])),
   );
   const given = Object.entries(parts.query ?? {}).filter(([, value]) => value !== undefined);
@@ -45,12 +37,12 @@ async function problemOf(response: Response): Promise<Problem> {
 
 /** Calls an operation of the API. Throws ApiProblem when refused, Unreachable when there is no answer. */
 export async function call<N extends RouteName>(name: N, args: Call<N>): Promise<AnswerOf<N>> {
-  const route: Route = routes[name];
+  const operation: Operation = operations[name];
   const parts = args as { params?: object; query?: object; body?: unknown };
   let response: Response;
   try {
-    response = await fetch(addressOf(route, parts), {
-      method: route.method.toUpperCase(),
+    response = await fetch(addressOf(operation, parts), {
+      method: operation.method.toUpperCase(),
       credentials: 'same-origin',
       headers: {
         'X-Spalo': '1',

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { Icon } from './Icon';
-import { ghostPath, rampBlocks, type RampItem } from './ramp-shape';
+import { ghostPath, rampBlocks, type RampBlock, type RampItem } from './ramp-shape';
 import { tone } from './tone';
 import { Figure, Quiet } from './Words';
 
@@ -21,6 +21,74 @@ const looks = {
     working: 'bg-coming border-[3px] border-moss',
   },
 } as const;
+
+const stateWords = { done: 'done', now: 'now', coming: 'to come' } as const;
+
+/** One set: a block of its height with its load above and its reps below. */
+function RampStep({
+  step,
+  block,
+  height,
+  text,
+  unit,
+  onOpen,
+}: {
+  step: RampStepItem;
+  block: RampBlock;
+  height: number;
+  text: string;
+  unit: string;
+  onOpen?: () => void;
+}) {
+  const isNow = step.state === 'now';
+  return (
+    <View
+      role="listitem"
+      className="absolute items-center"
+      style={{
+        left: block.x,
+        width: block.width,
+        top: 0,
+        height: height + LABEL_SPACE + REPS_SPACE,
+      }}
+    >
+      <Pressable
+        role="button"
+        aria-label={`${step.kind} set, ${text} ${unit} for ${step.reps} reps, ${stateWords[step.state]}`}
+        aria-current={isNow ? 'step' : undefined}
+        disabled={!onOpen}
+        onPress={onOpen}
+        className="h-full w-full items-center"
+      >
+        <View className="w-full items-center justify-end" style={{ height: LABEL_SPACE + height }}>
+          {block.labelled && (
+            <Figure
+              numberOfLines={1}
+              className={`min-w-[4rem] pb-0.5 text-center ${
+                isNow ? 'text-[1.625rem] leading-7' : 'text-[1.1875rem] leading-6 text-slate'
+              }`}
+            >
+              {text}
+            </Figure>
+          )}
+          <View
+            className={`w-full items-center justify-end rounded-t-lg pb-1 transition-colors duration-200 ${looks[step.state][step.kind]}`}
+            style={{ height: block.height, borderBottomWidth: 0 }}
+          >
+            {step.state === 'done' && block.width >= 22 && (
+              <Icon name="check" size={18} color={step.kind === 'working' ? 'on-moss' : 'ink'} />
+            )}
+          </View>
+        </View>
+        {(block.width >= 14 || isNow) && (
+          <Quiet className={isNow ? 'text-ink' : ''} numberOfLines={1}>
+            {block.width >= 32 ? `×${step.reps}` : step.reps}
+          </Quiet>
+        )}
+      </Pressable>
+    </View>
+  );
+}
 
 /**
  * A lift in a session: climbs through the warm-up sets to the plateau of working sets. Picture, progress bar and
@@ -69,67 +137,17 @@ export function Ramp({
             </Svg>
           </View>
         )}
-        {blocks.map((block, index) => {
-          const step = steps[index]!;
-          const words = { done: 'done', now: 'now', coming: 'to come' }[step.state];
-          return (
-            <View
-              role="listitem"
-              key={index}
-              className="absolute items-center"
-              style={{
-                left: block.x,
-                width: block.width,
-                top: 0,
-                height: height + LABEL_SPACE + REPS_SPACE,
-              }}
-            >
-              <Pressable
-                role="button"
-                aria-label={`${step.kind} set, ${loadText(step.load)} ${unit} for ${step.reps} reps, ${words}`}
-                aria-current={step.state === 'now' ? 'step' : undefined}
-                disabled={!onOpen}
-                onPress={() => onOpen?.(index)}
-                className="h-full w-full items-center"
-              >
-                <View
-                  className="w-full items-center justify-end"
-                  style={{ height: LABEL_SPACE + height }}
-                >
-                  {block.labelled && (
-                    <Figure
-                      numberOfLines={1}
-                      className={`min-w-[4rem] pb-0.5 text-center ${
-                        step.state === 'now'
-                          ? 'text-[1.625rem] leading-7'
-                          : 'text-[1.1875rem] leading-6 text-slate'
-                      }`}
-                    >
-                      {loadText(step.load)}
-                    </Figure>
-                  )}
-                  <View
-                    className={`w-full items-center justify-end rounded-t-lg pb-1 transition-colors duration-200 ${looks[step.state][step.kind]}`}
-                    style={{ height: block.height, borderBottomWidth: 0 }}
-                  >
-                    {step.state === 'done' && block.width >= 22 && (
-                      <Icon
-                        name="check"
-                        size={18}
-                        color={step.kind === 'working' ? 'on-moss' : 'ink'}
-                      />
-                    )}
-                  </View>
-                </View>
-                {(block.width >= 14 || step.state === 'now') && (
-                  <Quiet className={step.state === 'now' ? 'text-ink' : ''} numberOfLines={1}>
-                    {block.width >= 32 ? `×${step.reps}` : step.reps}
-                  </Quiet>
-                )}
-              </Pressable>
-            </View>
-          );
-        })}
+        {blocks.map((block, index) => (
+          <RampStep
+            key={index}
+            step={steps[index]!}
+            block={block}
+            height={height}
+            text={loadText(steps[index]!.load)}
+            unit={unit}
+            onOpen={onOpen && (() => onOpen(index))}
+          />
+        ))}
         <View
           aria-hidden
           className="absolute -left-4 -right-4 h-[3px] bg-ink"

@@ -18,11 +18,13 @@ const shapes: Record<Glyph, string> = {
   fast: 'M4 5l5 5-5 5M11 5l5 5-5 5',
 };
 
-export function FaultGlyph({ glyph, size = 20 }: { glyph: Glyph; size?: number }) {
+const UNKNOWN = 'M6 7c0-5 8-5 8 0 0 3-4 3-4 6M10 16v.5';
+
+export function FaultGlyph({ glyph, size = 20 }: { glyph: Glyph | null; size?: number }) {
   return (
     <Svg width={size} height={size} viewBox="0 0 20 20" aria-hidden>
       <Path
-        d={shapes[glyph]}
+        d={glyph ? shapes[glyph] : UNKNOWN}
         fill="none"
         stroke={tone('oxide')}
         strokeWidth={2.4}
@@ -39,14 +41,11 @@ const MOST_A_ROW = 12;
 export function RepRail({
   reps,
   marks,
-  glyphOf,
-  faultName,
   onToggle,
 }: {
   reps: number;
-  marks: readonly { rep: number; faultId: string }[];
-  glyphOf: (faultId: string) => Glyph;
-  faultName: (faultId: string) => string;
+  /** What was seen in which rep; drawn as a question where its fault is not known. */
+  marks: readonly { rep: number; glyph: Glyph | null; name: string }[];
   onToggle?: (rep: number) => void;
 }) {
   return (
@@ -58,7 +57,7 @@ export function RepRail({
             key={rep}
             role="checkbox"
             aria-checked={!mark}
-            aria-label={mark ? `Rep ${rep}: ${faultName(mark.faultId)}` : `Rep ${rep}: clean`}
+            aria-label={mark ? `Rep ${rep}: ${mark.name}` : `Rep ${rep}: clean`}
             disabled={!onToggle}
             onPress={() => onToggle?.(rep)}
             className="min-h-[2.75rem] items-center justify-center"
@@ -70,7 +69,7 @@ export function RepRail({
               }`}
             >
               {mark ? (
-                <FaultGlyph glyph={glyphOf(mark.faultId)} size={18} />
+                <FaultGlyph glyph={mark.glyph} size={18} />
               ) : (
                 <Icon name="check" size={18} color="on-moss" />
               )}

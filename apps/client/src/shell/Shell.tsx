@@ -6,7 +6,7 @@ import { Button } from '../design/Button';
 import { useWide } from '../design/use-wide';
 import { useProblem } from '../state/problems';
 import { useConnection } from '../state/use-journal';
-import { SignInScreen } from '../features/account/SignInScreen';
+import { SignIn } from './sign-in';
 import { Nav } from './Nav';
 import { useNewVersion } from './service-worker';
 import { Shortcuts } from './Shortcuts';
@@ -18,7 +18,7 @@ export function Shell({ account, children }: { account: Account; children: React
   const apply = useNewVersion((state) => state.apply);
   const problem = useProblem((state) => state.problem);
   const connection = useConnection();
-  if (connection === 'signed out') return <SignInScreen />;
+  if (connection === 'signed out') return <SignIn />;
   const studio = account.studio.name;
   return (
     <View className={`min-h-0 flex-1 bg-paper ${wide ? 'flex-row' : ''}`}>

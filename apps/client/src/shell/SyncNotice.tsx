@@ -5,7 +5,7 @@ import { Quiet, Strong } from '../design/Words';
 import { useConnection, useOutbox } from '../state/use-journal';
 
 /** What waits to be sent, in plain words: "offline · 3 to send". Quiet when all has arrived. */
-export function syncText(connection: string, waiting: number, refused: number): string | null {
+function syncText(connection: string, waiting: number, refused: number): string | null {
   const parts = [
     connection === 'offline' ? 'Offline' : connection === 'signed out' ? 'Signed out' : '',
     waiting > 0 ? `${waiting} to send` : '',

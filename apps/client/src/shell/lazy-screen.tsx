@@ -2,8 +2,8 @@ import { lazy, Suspense, type ComponentType } from 'react';
 import { LoadingState } from '@/design/States';
 
 /**
- * A screen as a chunk of its own, fetched when it is first opened, so that the first load stays small. The service
- * worker keeps all chunks: without network it opens as well. `what` is said while it comes.
+ * A screen that is fetched when it is first opened, so that the first load stays small. The service worker keeps all
+ * chunks: without network it opens as well. `what` is said while it comes.
  */
 export function lazyScreen<Props extends object>(
   load: () => Promise<ComponentType<Props>>,

@@ -1,14 +1,15 @@
 import type { EventPayloads, LoggedSet, SessionState } from '@spalo/core';
 import { call } from '../api/call';
 import { authorFor, journal } from './device';
+import { appendToSession } from './log/session-log';
 
 /** A session on this device, fetched with its whole log where it is an older one. Needs the network then. */
 async function sessionHere(sessionId: string): Promise<SessionState> {
-  const held = journal.state.getState().sessions.get(sessionId);
+  const held = journal.state.getState().streams.session.get(sessionId);
   if (held) return held;
   const { events } = await call('sessionEvents', { params: { id: sessionId } });
   await journal.receive(events);
-  const session = journal.state.getState().sessions.get(sessionId);
+  const session = journal.state.getState().streams.session.get(sessionId);
   if (!session) throw new Error('The session is not on the server any more');
   return session;
 }
@@ -29,5 +30,5 @@ export async function changeSet<T extends 'set.corrected' | 'set.judged'>(
   payload: EventPayloads[T],
 ): Promise<void> {
   await sessionHere(sessionId);
-  await journal.append(sessionId, type, payload, authorFor(trainerId));
+  await appendToSession(journal, sessionId, type, payload, authorFor(trainerId));
 }

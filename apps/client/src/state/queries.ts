@@ -3,7 +3,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
 import { journal } from './device';
-import { overlayBookings, overlayClients, overlayRooms } from './overlay';
+import { overlayBookings } from './resources/bookings';
+import { overlayClients } from './resources/clients';
+import { overlayRooms } from './resources/rooms';
 import { useFinishedSessions, useSessions, useWaitingChanges } from './use-journal';
 
 export const useAccount = () =>

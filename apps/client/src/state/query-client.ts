@@ -1,7 +1,9 @@
 import { QueryClient, type Query } from '@tanstack/react-query';
+import type { PersistedClient } from '@tanstack/react-query-persist-client';
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { createStore as createIdb, del, get, set } from 'idb-keyval';
 import { ApiProblem, Unreachable } from '../api/call';
+import { fetchedToday } from './upgrade-fetched';
 
 const DAY_MS = 24 * 3600 * 1000;
 /** How long the device can work from what it fetched last. */
@@ -28,6 +30,7 @@ export const persister = createAsyncStoragePersister({
     setItem: (key, value) => set(key, value, kept),
     removeItem: (key) => del(key, kept),
   },
+  deserialize: (text) => fetchedToday(JSON.parse(text) as PersistedClient),
 });
 
 /** All that was ever fetched: a query that failed since, for want of network, still holds what it had. */

@@ -5,6 +5,7 @@ import {
   loadBelief,
   readStrength,
   type Belief,
+  type Person,
   type SavedBelief,
   type SessionState,
   type StrengthProfile,
@@ -46,4 +47,21 @@ export function profileToday(client: Client, session: SessionState | undefined):
   const profile = sets.length > 0 ? before.after(sets) : before;
   today.set(session, { before, profile });
   return profile;
+}
+
+/** A session whose client is not known here (yet): only its own sets speak. */
+export function profileOfNobody(session: SessionState): StrengthProfile {
+  const someBody: Person = {
+    bodyMassG: 75_000,
+    sex: 'unsaid',
+    trainingMonths: 0,
+    birthDate: null,
+    nervous: false,
+    preference: 'none',
+    flags: [],
+    reports: [],
+    cautions: [],
+    overrides: [],
+  };
+  return readStrength(someBody, null, lifts, session.startedAt).after(evidenceOf(session));
 }

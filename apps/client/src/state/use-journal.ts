@@ -3,15 +3,15 @@ import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
 import { journal, sync } from './device';
-import { refusedEntries, waitingEntries } from './journal';
-import type { Entry } from './journal-store';
+import { refusedEntries, waitingEntries } from './log/entries';
+import type { Entry } from './log/journal-store';
 
 export const useJournalReady = () => useStore(journal.state, (state) => state.ready);
 
-export const useSessions = () => useStore(journal.state, (state) => state.sessions);
+export const useSessions = () => useStore(journal.state, (state) => state.streams.session);
 
 export function useSession(id: string): SessionState | undefined {
-  return useStore(journal.state, (state) => state.sessions.get(id));
+  return useStore(journal.state, (state) => state.streams.session.get(id));
 }
 
 /** Sessions that are on the floor now, the earliest first. */
@@ -31,7 +31,7 @@ export function useFinishedSessions(): SessionState[] {
   return useStore(
     journal.state,
     useShallow((state) =>
-      [...state.sessions.values()].filter((session) => session.finishedAt !== null),
+      [...state.streams.session.values()].filter((session) => session.finishedAt !== null),
     ),
   );
 }

@@ -1,15 +1,10 @@
-import { API_BASE } from '@spalo/contract';
+import { API_BASE } from '@spalo/contract/operations';
 import { useEffect } from 'react';
 import { journal, sync } from './device';
 import { queryClient } from './query-client';
+import { fetchedOf } from './changes/changes';
 
 const RETRY_MS = 4000;
-const keysOf = {
-  clients: ['clients', 'sessions', 'evidence'],
-  bookings: ['bookings'],
-  rooms: ['rooms'],
-  trainers: ['trainers'],
-};
 
 /** While signed in: follows the server's stream, sends what waits, and tries again until it has arrived. */
 export function useSync(active: boolean): void {
@@ -22,7 +17,7 @@ export function useSync(active: boolean): void {
     stream.onopen = catchUp;
     stream.onmessage = ({ data }: MessageEvent<string>) => {
       void sync.hear(data).then((changed) => {
-        for (const key of changed ? keysOf[changed] : []) {
+        for (const key of changed ? fetchedOf[changed] : []) {
           void queryClient.invalidateQueries({ queryKey: [key] });
         }
       });

@@ -3,16 +3,16 @@ import type { Account } from '@spalo/contract';
 import { eq, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
-import type { App } from '../app';
+import type { App } from '../http/app';
 import { inStudio } from '../db/database';
 import { rooms, studios, trainers } from '../db/schema';
-import { announce } from '../http/change-feed';
-import { mountInStudio, mountOpen } from '../http/mount';
+import { announce } from '../changes/announce';
+import { mountInStudio, mountOpen } from '../access/mount';
 import { Refusal } from '../http/refusal';
-import { hashPassword, passwordMatches } from './password';
-import { endSignIn, startSignIn } from './sign-in';
+import { hashPassword, passwordMatches } from '../access/password';
+import { endSignIn, startSignIn } from '../access/sign-in';
 import { addTrainer, readAccount } from './studio';
-import { countTry, forgetTries } from './throttle';
+import { countTry, forgetTries } from '../access/throttle';
 
 /** A room to begin with; the trainer makes it their own. */
 const firstRoom = () => roomPresets.find((preset) => preset.id === 'studio')!.make(v7);

@@ -1,6 +1,6 @@
 import type { Booking } from '@spalo/contract';
 import { and, asc, eq, type SQL } from 'drizzle-orm';
-import type { Who } from '../accounts/sign-in';
+import type { Who } from '../access/sign-in';
 import type { StudioDb } from '../db/database';
 import { bookings, sessions } from '../db/schema';
 

@@ -1,10 +1,10 @@
 import { and, eq, gte, lt } from 'drizzle-orm';
 import { Router } from 'express';
-import type { App } from '../app';
+import type { App } from '../http/app';
 import { requireClient } from '../clients/read';
 import { bookings } from '../db/schema';
-import { announce } from '../http/change-feed';
-import { mountInStudio } from '../http/mount';
+import { announce } from '../changes/announce';
+import { mountInStudio } from '../access/mount';
 import { readBookings } from './read';
 
 export function bookingsRouter(app: App): Router {

@@ -251,7 +251,7 @@ describe('personal data', () => {
   it('is exported whole, and the opening of the answers recorded', async () => {
     const { id, writer } = await whole();
     const { body } = await agent.get(`/api/v1/clients/${id}/export`).expect(200);
-    expect(body).toMatchObject({ format: 'spalo-client', version: 1 });
+    expect(body).toMatchObject({ format: 'spalo-client', version: 2 });
     expect(body.client.name).toBe('Leaving');
     expect(body.screening.answers.heart.yes).toBe(true);
     expect(body.bookings).toHaveLength(1);
@@ -269,7 +269,7 @@ describe('personal data', () => {
       expect(rows).toEqual([]);
     }
     expect(
-      await server.sql('SELECT 1 FROM events WHERE session_id = $1', [writer.sessionId]),
+      await server.sql('SELECT 1 FROM events WHERE stream_id = $1', [writer.sessionId]),
     ).toEqual([]);
     expect((await agent.get('/api/v1/clients')).body.erased).toContain(id);
     const late = await agent.post('/api/v1/events').send({ events: writer.events });
@@ -306,7 +306,7 @@ describe('what sets say', () => {
     await send();
     const belief = async () => (await read(id)).history.belief;
     const { sets } = (await agent.get(`/api/v1/clients/${id}/evidence`).expect(200)).body;
-    expect(sets).toMatchObject([{ id: set.id, liftId: 'back-squat', standing: 'counts' }]);
+    expect(sets).toMatchObject([{ id: set.id, liftId: 'back-squat', bearing: 'counts' }]);
     const first = await belief();
     const squat = first.liftIds.indexOf('back-squat');
     expect(first.sets[squat]).toBe(1);

@@ -2,7 +2,7 @@ import { cautionsOf } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import { emptyHistory } from '@spalo/core';
 import { and, asc, eq, inArray } from 'drizzle-orm';
-import type { Who } from '../accounts/sign-in';
+import type { Who } from '../access/sign-in';
 import type { StudioDb } from '../db/database';
 import {
   clientHistories,
@@ -12,24 +12,8 @@ import {
   measurements,
   screenings,
 } from '../db/schema';
+import { flagOf } from './flag';
 import { Refusal } from '../http/refusal';
-
-type FlagRow = typeof flags.$inferSelect;
-
-export function flagOf({
-  id,
-  place,
-  side,
-  note,
-  fine,
-  since,
-  saidBy,
-  state,
-  usualPain,
-}: FlagRow): Client['flags'][number] {
-  const joint = place as Client['flags'][number]['place'];
-  return { id, place: joint, side, note, fine, since, saidBy, state, usualPain };
-}
 
 /** Clients of the studio by name, or one of them, with flags, measurements, history and what screening limits. */
 export async function readClients(db: StudioDb, who: Who, id?: string): Promise<Client[]> {

@@ -34,6 +34,29 @@ const FUNCTIONS = [
 /** Any number that no other program is likely to lock: migrations run one at a time. */
 const MIGRATION_LOCK = 460_046_004;
 
+const ROLE_TRIES = 5;
+
+/**
+ * The app's role with its password, made or changed. Roles are the whole cluster's, and the migration lock is one
+ * database's: where two databases are migrated at once, PostgreSQL refuses one of them, which then tries again.
+ */
+async function makeRole(client: pg.Client, app: URL): Promise<string> {
+  const name = decodeURIComponent(app.username);
+  const role = client.escapeIdentifier(name);
+  const password = client.escapeLiteral(decodeURIComponent(app.password));
+  for (let tries = 1; ; tries += 1) {
+    const known = await client.query('SELECT 1 FROM pg_roles WHERE rolname = $1', [name]);
+    try {
+      await client.query(
+        `${known.rowCount ? 'ALTER' : 'CREATE'} ROLE ${role} LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE NOBYPASSRLS PASSWORD ${password}`,
+      );
+      return role;
+    } catch (error) {
+      if (tries === ROLE_TRIES) throw error;
+    }
+  }
+}
+
 /**
  * Brings the database to the newest schema and gives the role in `appUrl` its rights: it can log in, bypass
  * nothing, own nothing. `ownerUrl` names a role that may create tables and roles.
@@ -49,13 +72,7 @@ export async function migrateDatabase(
   try {
     await client.query('SELECT pg_advisory_lock($1)', [MIGRATION_LOCK]);
     await migrate(drizzle(client), { migrationsFolder });
-    const name = decodeURIComponent(app.username);
-    const role = client.escapeIdentifier(name);
-    const password = client.escapeLiteral(decodeURIComponent(app.password));
-    const known = await client.query('SELECT 1 FROM pg_roles WHERE rolname = $1', [name]);
-    await client.query(
-      `${known.rowCount ? 'ALTER' : 'CREATE'} ROLE ${role} LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE NOBYPASSRLS PASSWORD ${password}`,
-    );
+    const role = await makeRole(client, app);
     await client.query(`GRANT USAGE ON SCHEMA public TO ${role}`);
     for (const [table, rights] of Object.entries(GRANTS)) {
       await client.query(`GRANT ${rights} ON ${client.escapeIdentifier(table)} TO ${role}`);

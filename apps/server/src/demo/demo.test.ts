@@ -1,5 +1,5 @@
-import { lifts, safetyFaults, styleOf } from '@spalo/catalog';
-import { clientFacts, room as roomSchema, sessionEvent } from '@spalo/contract';
+import { lifts, safetyFaults, stylesOf } from '@spalo/catalog';
+import { clientFacts, logEvent, room as roomSchema } from '@spalo/contract';
 import {
   countedSets,
   loadables,
@@ -17,7 +17,7 @@ const NOW = new Date('2026-11-24T08:00:00.000Z');
 const demo = generateDemo(4600, NOW);
 const logs = new Map<string, SessionEvent[]>();
 for (const event of demo.events)
-  logs.set(event.sessionId, [...(logs.get(event.sessionId) ?? []), event]);
+  logs.set(event.streamId, [...(logs.get(event.streamId) ?? []), event]);
 const sessions = [...logs.values()].map((log) => reduceSession(log) as SessionState);
 const idOf = (name: string) => demo.clients.find((client) => client.name.startsWith(name))!.id;
 const of = (name: string) => sessions.filter((session) => session.clientId === idOf(name));
@@ -29,7 +29,7 @@ describe('the boathouse scenario', () => {
   });
 
   it('keeps to the contract', () => {
-    expect(() => demo.events.forEach((event) => sessionEvent.parse(event))).not.toThrow();
+    expect(() => demo.events.forEach((event) => logEvent.parse(event))).not.toThrow();
     expect(() => roomSchema.parse(demo.room)).not.toThrow();
     for (const {
       id: _id,
@@ -65,9 +65,7 @@ describe('the boathouse scenario', () => {
   });
 
   it('only loads what the room has, and was questioned by no safety fault', () => {
-    const unsafe = new Set(
-      lifts.flatMap((lift) => safetyFaults(styleOf(lift.id, lift.lesson.styles[0]!.id))),
-    );
+    const unsafe = new Set(lifts.flatMap((lift) => safetyFaults(stylesOf(lift.id)[0]!)));
     for (const session of sessions) {
       for (const lift of session.lifts) {
         const exist = new Set(
@@ -86,9 +84,7 @@ describe('the boathouse scenario', () => {
   it('names habits that the catalogue knows', () => {
     for (const person of people) {
       for (const [liftId, faultId] of Object.entries(person.habits)) {
-        const known = lifts
-          .find((lift) => lift.id === liftId)!
-          .lesson.styles[0]!.faults.map((fault) => fault.id);
+        const known = stylesOf(liftId)[0]!.faults.map((fault) => fault.id);
         expect(known).toContain(faultId);
       }
     }

@@ -1,26 +1,19 @@
-import {
-  cautionsOf,
-  lifts,
-  mainFaultIn,
-  screeningQuestions,
-  type ScreeningAnswer,
-} from '@spalo/catalog';
+import { cautionsOf, lifts, screeningQuestions, type ScreeningAnswer } from '@spalo/catalog';
+import { historyContext } from '@spalo/coaching';
 import type { Booking, Client } from '@spalo/contract';
 import {
   emptyHistory,
   historyOf,
   priorLog,
   reduceSession,
-  seededRandom,
   type ClientHistory,
   type Flag,
-  type Lifter,
   type Person,
-  type Random,
   type Room,
   type SessionEvent,
   type SessionState,
 } from '@spalo/core';
+import { seededRandom, type Lifter, type Random } from '@spalo/simulator';
 import { boathouseRoom } from './boathouse';
 import { seededIds } from './ids';
 import { people, type DemoPerson } from './people';
@@ -108,15 +101,145 @@ export function comingBookings(
   return list;
 }
 
+/** What the cast is told with that the product does not keep. */
+function factsOf(who: DemoPerson) {
+  const {
+    flags: _flags,
+    screening: _screening,
+    opened: _opened,
+    weeks: _weeks,
+    days: _days,
+    misses: _misses,
+    strength: _strength,
+    weeklyGain: _gain,
+    looseness: _looseness,
+    habits: _habits,
+    today: _today,
+    ...facts
+  } = who;
+  return facts;
+}
+
+/** Where and when the demo is made, and what its ids and chances come from. */
+interface Making {
+  now: Date;
+  random: Random;
+  /** An id of a moment; `id` one of before the history. */
+  idAt: (atMs: number) => string;
+  id: () => string;
+  trainerId: string;
+  device: string;
+  room: Room;
+}
+
+/** A client as the product keeps them, and as the person who began to train with their history's first day. */
+function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
+  const { weeks } = who;
+  const flags: Flag[] = who.flags.map((flag) => ({ ...flag, id: id() }));
+  const startedAt = new Date(clock(now, weeks.from * 7 + 1, 9, 0)).toISOString();
+  const answers = answersOf(who, startedAt.slice(0, 10));
+  const overrides = who.opened.map(({ liftId, reason }) => ({
+    liftId,
+    range: null,
+    reason,
+    at: startedAt,
+    by: trainerId,
+  }));
+  const facts = factsOf(who);
+  const person: Person = {
+    ...facts,
+    trainingMonths: Math.max(0, who.trainingMonths - Math.round(weeks.from / 4.3)),
+    flags,
+    cautions: cautionsOf(answers),
+    overrides,
+  };
+  const weighed = [weeks.from * 7 + 1, Math.max(1, weeks.to * 7 + 2)];
+  const client: DemoStudio['clients'][number] = {
+    ...facts,
+    id: id(),
+    phone: '',
+    email: '',
+    emergencyContact: '',
+    consentAt: startedAt,
+    archivedAt: null,
+    overrides,
+    flags,
+    answers,
+    measurements: weighed.map((daysBack, index) => ({
+      id: id(),
+      day: new Date(clock(now, daysBack, 9, 0)).toISOString().slice(0, 10),
+      bodyMassG: index === 0 ? Math.round(who.bodyMassG / 100 + 6) * 100 : who.bodyMassG,
+    })),
+  };
+  return { client, person, startedAt };
+}
+
+const strongerBy = (lifter: Lifter, factor: number): Lifter => ({
+  ...lifter,
+  oneRepMaxG: Object.fromEntries(
+    Object.entries(lifter.oneRepMaxG).map(([liftId, max]) => [liftId, max * factor]),
+  ),
+});
+
+/** The weeks that a client has trained: a booking and a session's log for each time they came. */
+function train(
+  who: DemoPerson,
+  clientId: string,
+  person: Person,
+  lifter: Lifter,
+  { now, random, idAt, trainerId, device, room }: Making,
+): Pick<DemoStudio, 'bookings' | 'events'> {
+  const made: Pick<DemoStudio, 'bookings' | 'events'> = { bookings: [], events: [] };
+  const done: SessionState[] = [];
+  let history: ClientHistory = emptyHistory;
+  const { from, to } = who.weeks;
+  for (let daysBack = from * 7; daysBack > Math.max(0, to * 7); daysBack -= 1) {
+    const startMs = clock(now, daysBack, 9 + (daysBack % 3) * 2, 0);
+    if (!who.days.includes(new Date(startMs).getDay()) || random.unit() < who.misses) continue;
+    const weeks = from - daysBack / 7;
+    const today = { ...person, trainingMonths: person.trainingMonths + Math.floor(weeks / 4.3) };
+    const bookingId = idAt(startMs);
+    const startsAt = new Date(startMs).toISOString();
+    made.bookings.push({ id: bookingId, clientId, startsAt, minutes: SESSION_MINUTES });
+    const events = demoSession({
+      who,
+      person: today,
+      lifter: strongerBy(lifter, Math.pow(1 + who.weeklyGain, weeks)),
+      history,
+      room,
+      clientId,
+      bookingId,
+      trainerId,
+      device,
+      startMs,
+      ordinal: done.length,
+      id: idAt,
+      random,
+    });
+    made.events.push(...events);
+    const state = reduceSession(events);
+    if (state) done.push(state);
+    history = historyOf(done, historyContext(today));
+  }
+  return made;
+}
+
 /** The boathouse scenario as it stands on the day of `now`, the same for the same seed and day. */
 export function generateDemo(seed: number, now: Date): DemoStudio {
   const random = seededRandom(seed);
-  const makeId = seededIds(random);
+  const idAt = seededIds(random);
   const madeMs = now.getTime() - 100 * DAY_MS;
-  const id = () => makeId(madeMs);
+  const id = () => idAt(madeMs);
   const trainer = { id: id(), name: 'Maren Oskarby', email: 'maren@boathouse.invalid' };
-  const device = id();
-  const room = boathouseRoom(id);
+  const making: Making = {
+    now,
+    random,
+    idAt,
+    id,
+    trainerId: trainer.id,
+    device: id(),
+    room: boathouseRoom(id),
+  };
   const demo: DemoStudio = {
     studio: {
       id: id(),
@@ -125,114 +248,20 @@ export function generateDemo(seed: number, now: Date): DemoStudio {
       zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     },
     trainer,
-    room,
+    room: making.room,
     clients: [],
     bookings: [],
     events: [],
   };
-
   for (const who of people) {
-    const clientId = id();
-    const flags: Flag[] = who.flags.map((flag) => ({ ...flag, id: id() }));
-    const startMonths = Math.max(0, who.trainingMonths - Math.round(who.weeks.from / 4.3));
-    const startedAt = new Date(clock(now, who.weeks.from * 7 + 1, 9, 0)).toISOString();
-    const answers = answersOf(who, startedAt.slice(0, 10));
-    const overrides = who.opened.map(({ liftId, reason }) => ({
-      liftId,
-      range: null,
-      reason,
-      at: startedAt,
-      by: trainer.id,
-    }));
-    const {
-      flags: _flags,
-      screening: _screening,
-      opened: _opened,
-      weeks,
-      days: _days,
-      misses: _misses,
-      strength: _strength,
-      weeklyGain: _gain,
-      looseness: _looseness,
-      habits: _habits,
-      today: _today,
-      ...facts
-    } = who;
-    const person: Person = {
-      ...facts,
-      trainingMonths: startMonths,
-      flags,
-      cautions: cautionsOf(answers),
-      overrides,
-    };
-    const weighed = [weeks.from * 7 + 1, Math.max(1, weeks.to * 7 + 2)];
-    demo.clients.push({
-      ...facts,
-      id: clientId,
-      phone: '',
-      email: '',
-      emergencyContact: '',
-      consentAt: startedAt,
-      archivedAt: null,
-      overrides,
-      flags,
-      answers,
-      measurements: weighed.map((daysBack, index) => ({
-        id: id(),
-        day: new Date(clock(now, daysBack, 9, 0)).toISOString().slice(0, 10),
-        bodyMassG: index === 0 ? Math.round(who.bodyMassG / 100 + 6) * 100 : who.bodyMassG,
-      })),
-    });
-
+    const { client, person, startedAt } = demoClient(who, making);
     const lifter = lifterFor(who, person, startedAt, random);
-    const personAfter = (weeksTrained: number): Person => ({
-      ...person,
-      trainingMonths: startMonths + Math.floor(weeksTrained / 4.3),
-    });
-    const done: SessionState[] = [];
-    let history: ClientHistory = emptyHistory;
-    for (
-      let daysBack = who.weeks.from * 7;
-      daysBack > Math.max(0, who.weeks.to * 7);
-      daysBack -= 1
-    ) {
-      const startMs = clock(now, daysBack, 9 + (daysBack % 3) * 2, 0);
-      if (!who.days.includes(new Date(startMs).getDay()) || random.unit() < who.misses) continue;
-      const trained = who.weeks.from - daysBack / 7;
-      const grown = Math.pow(1 + who.weeklyGain, trained);
-      const bookingId = makeId(startMs);
-      demo.bookings.push({
-        id: bookingId,
-        clientId,
-        startsAt: new Date(startMs).toISOString(),
-        minutes: SESSION_MINUTES,
-      });
-      const events = demoSession({
-        who,
-        person: personAfter(trained),
-        lifter: {
-          ...lifter,
-          oneRepMaxG: Object.fromEntries(
-            Object.entries(lifter.oneRepMaxG).map(([liftId, max]) => [liftId, max * grown]),
-          ),
-        },
-        history,
-        room,
-        clientId,
-        bookingId,
-        trainerId: trainer.id,
-        device,
-        startMs,
-        ordinal: done.length,
-        id: makeId,
-        random,
-      });
-      demo.events.push(...events);
-      done.push(reduceSession(events)!);
-      history = historyOf(done, { mainFaultOf: mainFaultIn, lifts, person: personAfter(trained) });
-    }
+    const { bookings, events } = train(who, client.id, person, lifter, making);
+    demo.clients.push(client);
+    demo.bookings.push(...bookings);
+    demo.events.push(...events);
   }
   const numbered = demo.clients.map((client, index) => ({ id: client.id, index }));
-  demo.bookings.push(...comingBookings(numbered, now, makeId));
+  demo.bookings.push(...comingBookings(numbered, now, idAt));
   return demo;
 }

@@ -1,4 +1,4 @@
-import type { Random } from '@spalo/core';
+import type { Random } from '@spalo/simulator';
 import { v7 } from 'uuid';
 
 /** A UUIDv7 for a moment whose random part comes from the seed; ids of one source rise even within a millisecond. */

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
-import { seededRandom } from '@spalo/core';
+import { seededRandom } from '@spalo/simulator';
 import { and, eq, gte, inArray, lt } from 'drizzle-orm';
-import { hashPassword } from '../accounts/password';
+import { hashPassword } from '../access/password';
 import { inStudio, type Database } from '../db/database';
 import {
   bookings,

@@ -1,36 +1,31 @@
 import {
-  faultFacts,
+  decideFor,
+  draftInputFor,
+  floorContextFor,
   generalInputFor,
-  lifts,
-  liftById,
-  programmeFor,
-  regressionOf,
-  safetyFaults,
-  styleOf,
-} from '@spalo/catalog';
+  liftHere,
+  type CoachedClient,
+} from '@spalo/coaching';
+import { lifts } from '@spalo/catalog';
 import {
   buildGeneral,
-  decide,
   draftSession,
   evidenceOf,
   loadBelief,
-  loadables,
   proposeNextSet,
   readStrength,
   reduceSession,
-  simulateSet,
-  usualRir,
+  sessionEvent,
   type ClientHistory,
   type EventPayloads,
   type EventType,
-  type Lifter,
-  type LiftState,
   type Person,
-  type Random,
+  type PlannedLift,
   type Room,
   type SessionEvent,
-  type SessionState,
+  type StrengthProfile,
 } from '@spalo/core';
+import { simulateSet, type Lifter, type Random } from '@spalo/simulator';
 import type { DemoPerson } from './people';
 
 export interface DemoSessionInput {
@@ -66,51 +61,114 @@ function judged(
   return (session + lift) % 3 > 0 ? { verdict: 'ready', note: '' } : null;
 }
 
-/** A session as the product itself would have run it, with the simulator under the bar. */
-export function demoSession(input: DemoSessionInput): SessionEvent[] {
-  const { who, person, history, room, random, lifter } = input;
-  const sessionId = input.id(input.startMs);
+/** A session's log as it grows, its clock, and what it says so far. */
+function logOf(input: DemoSessionInput) {
+  const streamId = input.id(input.startMs);
   const events: SessionEvent[] = [];
   let nowMs = input.startMs;
-  const append = <T extends EventType>(type: T, payload: EventPayloads[T]) => {
-    events.push({
-      id: input.id(nowMs),
-      sessionId,
-      at: new Date(nowMs).toISOString(),
-      author: input.trainerId,
-      device: input.device,
-      type,
-      payload,
-    } as SessionEvent);
+  const state = () => {
+    const reduced = reduceSession(events);
+    if (!reduced) throw new Error('the session has not been started');
+    return reduced;
   };
-  const state = () => reduceSession(events) as SessionState;
-  const liftNow = (liftId: string) =>
-    state().lifts.find((lift) => lift.plan.liftId === liftId) as LiftState;
+  return {
+    events,
+    state,
+    lift: (liftId: string) => state().lifts.find((lift) => lift.plan.liftId === liftId),
+    pass(seconds: number) {
+      nowMs += seconds * SECONDS;
+    },
+    append<T extends EventType>(type: T, payload: EventPayloads[T]) {
+      const { trainerId: author, device } = input;
+      const at = new Date(nowMs).toISOString();
+      events.push(
+        sessionEvent({ id: input.id(nowMs), streamId, at, author, device }, type, payload),
+      );
+    },
+  };
+}
 
-  const now = new Date(nowMs).toISOString();
+type Log = ReturnType<typeof logOf>;
+
+/** All sets of a lift as Spalo proposes them, with the simulator under the bar. */
+function doLift(
+  log: Log,
+  planned: PlannedLift,
+  place: number,
+  day: number,
+  profile: StrengthProfile,
+  { who, person, room, random, lifter, ordinal }: DemoSessionInput,
+): void {
+  const { liftId } = planned;
+  const here = liftHere({ plan: planned }, room, person);
+  const warmedUp = planned.steps.some((step) => step.kind === 'warm-up');
+  let earlier = 0;
+  for (;;) {
+    const state = log.lift(liftId);
+    if (!here || !state) return;
+    const strength = profile.after(evidenceOf(log.state()));
+    const next = proposeNextSet(state, floorContextFor(here, person, strength, 'kg'));
+    if (next.kind !== 'step') return;
+    const { set, step } = next;
+    const working = set.kind === 'working';
+    const faultId = working ? (who.habits[liftId] ?? null) : null;
+    const asPlanned = { reps: set.reps, cleanReps: set.reps, marks: [], rir: null };
+    const asked = { loadG: set.loadG, asked: set.reps, day, earlier, faultId };
+    const done = working ? simulateSet(lifter, here.lift, asked, random) : asPlanned;
+    log.pass(set.reps * 4 + 10);
+    const proposed = { loadG: set.loadG, reps: set.reps };
+    log.append('set.logged', {
+      liftId,
+      step,
+      kind: set.kind,
+      loadG: set.loadG,
+      ...done,
+      proposed,
+    });
+    if (working) earlier += 1;
+    const said = working && earlier === 1 && warmedUp ? judged(ordinal, place) : null;
+    if (said) log.append('warm-up.judged', { liftId, ...said });
+    log.pass(set.restS + random.between(0, 25));
+  }
+}
+
+/** Every decision accepted as Spalo proposes it. */
+function wrapUp(
+  log: Log,
+  client: CoachedClient,
+  profile: StrengthProfile,
+  now: string,
+  { room }: DemoSessionInput,
+): void {
+  const after = profile.after(evidenceOf(log.state()));
+  for (const lift of log.state().lifts) {
+    const here = liftHere(lift, room, client);
+    if (!here) continue;
+    const { proposed, why } = decideFor(lift, here, client, after, { unit: 'kg', now });
+    log.append('suggestion.answered', {
+      liftId: lift.plan.liftId,
+      proposed,
+      chosen: proposed,
+      accepted: true,
+      why,
+      reason: null,
+    });
+  }
+}
+
+/** A session as the product itself would have run it, with the simulator under the bar. */
+export function demoSession(input: DemoSessionInput): SessionEvent[] {
+  const { who, person, history, room, random, lifter, startMs } = input;
+  const log = logOf(input);
+  const now = new Date(startMs).toISOString();
   const before = history.belief && loadBelief(history.belief, lifts);
   const profile = readStrength(person, before, lifts, now);
-  const draft = draftSession({
-    programme: programmeFor({ ...person, programme: who.programme }, room),
-    plans: history.plans,
-    person,
-    profile,
-    lastTime: history.lastTime,
-    lastDone: history.lastDone,
-    faults: history.faults,
-    habits: history.habits,
-    room,
-    unit: 'kg',
-    now,
-  });
-  const general = buildGeneral(
-    generalInputFor(
-      { ...person, stiff: who.stiff, history },
-      draft.lifts.map((lift) => lift.liftId),
-      { now, hour: new Date(nowMs).getHours() },
-    ),
-  );
-  append('session.started', {
+  const client = { ...person, programme: who.programme, stiff: who.stiff, history };
+  const draft = draftSession(draftInputFor({ client, profile, room, unit: 'kg', now }));
+  const ids = draft.lifts.map((lift) => lift.liftId);
+  const hour = new Date(startMs).getHours();
+  const general = buildGeneral(generalInputFor(client, ids, { now, hour }));
+  log.append('session.started', {
     clientId: input.clientId,
     bookingId: input.bookingId,
     roomId: room.id,
@@ -118,78 +176,15 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
     lifts: draft.lifts,
     general: general.steps,
   });
-  nowMs += general.seconds * SECONDS;
-  append('drills.marked', {
+  log.pass(general.seconds);
+  log.append('drills.marked', {
     drillIds: general.steps.map((step) => step.drillId),
     state: 'done',
   });
-
   const day = Math.exp(random.normal() * lifter.dayToDay);
-  for (const planned of draft.lifts) {
-    const lift = liftById(planned.liftId);
-    const style = styleOf(lift.id, planned.styleId);
-    const context = {
-      lift,
-      loads: loadables(room, planned.implement),
-      unit: 'kg' as const,
-      flags: person.flags,
-      safetyFaults: safetyFaults(style),
-      strength: profile,
-    };
-    let earlier = 0;
-    const warmedUp = planned.steps.some((step) => step.kind === 'warm-up');
-    for (;;) {
-      const strength = profile.after(evidenceOf(state()));
-      const next = proposeNextSet(liftNow(lift.id), { ...context, strength });
-      if (next.kind !== 'step') break;
-      const { set } = next;
-      const working = set.kind === 'working';
-      const faultId = working ? (who.habits[lift.id] ?? null) : null;
-      const asPlanned = { reps: set.reps, cleanReps: set.reps, marks: [], rir: null };
-      const asked = { loadG: set.loadG, asked: set.reps, day, earlier, faultId };
-      const done = working ? simulateSet(lifter, lift, asked, random) : asPlanned;
-      nowMs += (set.reps * 4 + 10) * SECONDS;
-      append('set.logged', {
-        liftId: lift.id,
-        step: next.step,
-        kind: set.kind,
-        loadG: set.loadG,
-        ...done,
-        proposed: { loadG: set.loadG, reps: set.reps },
-      });
-      if (working) earlier += 1;
-      if (working && earlier === 1 && warmedUp) {
-        const said = judged(input.ordinal, draft.lifts.indexOf(planned));
-        if (said) append('warm-up.judged', { liftId: lift.id, ...said });
-      }
-      nowMs += (set.restS + random.between(0, 25)) * SECONDS;
-    }
-  }
-  const after = profile.after(evidenceOf(state()));
-  for (const lift of state().lifts) {
-    const { plan } = lift;
-    const catalogueLift = liftById(plan.liftId);
-    const decision = decide(lift, {
-      lift: catalogueLift,
-      loads: loadables(room, plan.implement),
-      unit: 'kg',
-      flags: person.flags,
-      faults: faultFacts(styleOf(plan.liftId, plan.styleId)),
-      regression: regressionOf(plan.liftId),
-      faultHistory: history.faults[plan.liftId] ?? [],
-      strength: after,
-      usualRir: usualRir(person, now),
-    });
-    append('suggestion.answered', {
-      liftId: plan.liftId,
-      proposed: decision.proposed,
-      chosen: decision.proposed,
-      accepted: true,
-      why: decision.why,
-      reason: null,
-    });
-  }
-  nowMs += 60 * SECONDS;
-  append('session.finished', {});
-  return events;
+  draft.lifts.forEach((planned, place) => doLift(log, planned, place, day, profile, input));
+  wrapUp(log, client, profile, now, input);
+  log.pass(60);
+  log.append('session.finished', {});
+  return log.events;
 }

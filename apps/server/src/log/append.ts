@@ -1,11 +1,11 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { SessionEvent } from '@spalo/core';
+import { streamKey, type LogEvent } from '@spalo/core';
 import { and, eq, inArray, max, sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { events } from '../db/schema';
-import { announce } from '../http/change-feed';
+import { announce } from '../changes/announce';
 import { Refusal } from '../http/refusal';
-import { logsBySession, projectSessions } from './project';
+import { projectLogs } from './project/project';
 import { eventOf } from './read';
 
 /** Where the log of a studio stands: the cursor behind the event that arrived last. */
@@ -17,21 +17,23 @@ export async function logCursor(db: StudioDb, studioId: string): Promise<string>
   return String(row?.last ?? 0);
 }
 
+/** The client whom an event that starts a stream names; the contract has checked its payload. */
+const clientOf = ({ payload }: LogEvent): string[] =>
+  typeof payload === 'object' &&
+  payload !== null &&
+  'clientId' in payload &&
+  typeof payload.clientId === 'string'
+    ? [payload.clientId]
+    : [];
+
 /**
  * Refuses clients and authors that are not the studio's, and makes this the studio's only writer until it commits:
  * arrival numbers then appear in the order of commits, and no reader skips one.
  */
-async function admit(
-  db: StudioDb,
-  studioId: string,
-  batch: readonly SessionEvent[],
-): Promise<void> {
-  const started = batch.flatMap((event) =>
-    event.type === 'session.started' ? [event.payload.clientId] : [],
-  );
-  const clientIds = [...new Set(started)];
+async function admit(db: StudioDb, studioId: string, batch: readonly LogEvent[]): Promise<void> {
+  const clientIds = [...new Set(batch.flatMap(clientOf))];
   const authors = [...new Set(batch.map((event) => event.author))];
-  const sessionIds = [...new Set(batch.map((event) => event.sessionId))];
+  const streamIds = [...new Set(batch.map((event) => event.streamId))];
   const { rows } = await db.execute<{ clients: number; authors: number; erased: boolean }>(sql`
     SELECT pg_advisory_xact_lock(hashtextextended(${studioId}, 0)),
       (SELECT count(*)::int FROM clients
@@ -39,7 +41,7 @@ async function admit(
       (SELECT count(*)::int FROM trainers
         WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(authors)})) AS authors,
       EXISTS (SELECT 1 FROM erased_clients WHERE studio_id = ${studioId}::uuid
-        AND (session_ids && ${uuidList(sessionIds)} OR id = ANY(${uuidList(clientIds)}))) AS erased`);
+        AND (session_ids && ${uuidList(streamIds)} OR id = ANY(${uuidList(clientIds)}))) AS erased`);
   const found = rows[0]!;
   if (found.erased) throw new Refusal('gone', 'This client was deleted for good');
   if (found.clients < clientIds.length) throw new Refusal('not-found', 'No such client');
@@ -52,7 +54,7 @@ async function admit(
 const uuidList = (ids: readonly string[]) => sql`${`{${ids.join(',')}}`}::uuid[]`;
 
 /** An id may come twice, but it must say the same thing each time. */
-async function requireSame(db: StudioDb, studioId: string, repeated: SessionEvent[]) {
+async function requireSame(db: StudioDb, studioId: string, repeated: LogEvent[]) {
   const ids = repeated.map((event) => event.id);
   const rows = await db
     .select()
@@ -73,46 +75,53 @@ interface Row extends Record<string, unknown> {
   seq: string;
   fresh: boolean;
   /** Null for a fresh row: the caller has it. */
-  event: SessionEvent | null;
+  event: LogEvent | null;
 }
 
 /**
- * Inserts what is not there yet. Answers which events were new, and those that the sessions concerned had before. One
+ * Inserts what is not there yet. Answers which events were new, and those that the streams concerned had before. One
  * round trip, the rows as one JSON parameter: round trips and parameters cost more than the rows themselves.
  */
 async function insertEvents(
   db: StudioDb,
   studioId: string,
-  batch: readonly SessionEvent[],
+  batch: readonly LogEvent[],
 ): Promise<Row[]> {
-  const sessionIds = [...new Set(batch.map((event) => event.sessionId))];
+  const streamIds = [...new Set(batch.map((event) => event.streamId))];
   const { rows } = await db.execute<Row>(sql`
     WITH fresh AS (
-      INSERT INTO events (studio_id, id, session_id, type, at, author, device, payload)
-      SELECT ${studioId}::uuid, e.id, e."sessionId", e.type, e.at, e.author, e.device, e.payload
+      INSERT INTO events (studio_id, id, stream, stream_id, type, at, author, device, payload)
+      SELECT ${studioId}::uuid, e.id, e.stream, e."streamId", e.type, e.at, e.author, e.device, e.payload
       FROM jsonb_to_recordset(${JSON.stringify(batch)}::jsonb)
-        AS e(id uuid, "sessionId" uuid, type text, at timestamptz, author uuid, device uuid, payload jsonb)
+        AS e(id uuid, stream text, "streamId" uuid, type text, at timestamptz, author uuid, device uuid, payload jsonb)
       ON CONFLICT DO NOTHING
       RETURNING id, seq
     )
     SELECT id, seq, true AS fresh, NULL AS event FROM fresh
     UNION ALL
     SELECT id, seq, false, jsonb_build_object(
-        'id', id, 'sessionId', session_id, 'type', type, 'author', author, 'device', device, 'payload', payload,
+        'id', id, 'stream', stream, 'streamId', stream_id, 'type', type, 'author', author, 'device', device, 'payload', payload,
         'at', to_char(at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'))
-      FROM events WHERE studio_id = ${studioId}::uuid AND session_id = ANY(${uuidList(sessionIds)})`);
+      FROM events WHERE studio_id = ${studioId}::uuid AND stream_id = ANY(${uuidList(streamIds)})`);
   return rows;
 }
 
+/** What an append did; `broken` names streams that are kept and cannot be made sense of. */
+export interface Appended {
+  cursor: string;
+  added: number;
+  broken: string[];
+}
+
 /**
- * Appends events of any sessions of the studio and projects those sessions, all or nothing. Events that the
- * log holds already do nothing. Refuses clients and authors that are not the studio's.
+ * Appends events of any streams of the studio and projects those streams, all or nothing. Events that the log holds
+ * already do nothing. Refuses clients and authors that are not the studio's.
  */
 export async function appendEvents(
   db: StudioDb,
   studioId: string,
-  incoming: readonly SessionEvent[],
-): Promise<{ cursor: string; added: number }> {
+  incoming: readonly LogEvent[],
+): Promise<Appended> {
   const batch = [...new Map(incoming.map((event) => [event.id, event])).values()];
   await admit(db, studioId, batch);
   const rows = await insertEvents(db, studioId, batch);
@@ -125,16 +134,17 @@ export async function appendEvents(
       batch.filter((event) => !freshIds.has(event.id)),
     );
   }
-  if (fresh.length === 0) return { cursor: await logCursor(db, studioId), added: 0 };
+  if (fresh.length === 0) return { cursor: await logCursor(db, studioId), added: 0, broken: [] };
   // What is new is at hand already; only what was there before came back from the database.
   const events = batch.filter((event) => freshIds.has(event.id));
   const before = rows.flatMap((row) => row.event ?? []);
-  const touched = new Set(events.map((event) => event.sessionId));
-  const logs = logsBySession(
-    [...before, ...events].filter((event) => touched.has(event.sessionId)),
+  const touched = new Set(events.map(streamKey));
+  const { messages, broken } = await projectLogs(
+    db,
+    studioId,
+    [...before, ...events].filter((event) => touched.has(streamKey(event))),
   );
-  const messages = await projectSessions(db, studioId, logs.values());
   const cursor = String(Math.max(...fresh.map((row) => Number(row.seq))));
   await announce(db, studioId, { kind: 'log', cursor }, ...messages);
-  return { cursor, added: fresh.length };
+  return { cursor, added: fresh.length, broken };
 }

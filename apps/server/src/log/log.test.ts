@@ -116,16 +116,16 @@ describe('appending', () => {
       ).body.bookings[0].session;
     expect(await booked()).toEqual({ id: session.sessionId, finished: false });
     const before = (await agent.get(`/api/v1/clients/${clientId}`)).body.history;
-    expect(before.plans).toEqual({});
+    expect(before.lifts).toEqual({});
     session.finish();
     await send(session.events).expect(200);
     const { history } = (await agent.get(`/api/v1/clients/${clientId}`)).body;
-    expect(history.plans['back-squat']).toEqual(session.state().lifts[0]!.answer!.chosen);
+    expect(history.lifts['back-squat'].plan).toEqual(session.state().lifts[0]!.answer!.chosen);
     expect(history.evidence.length).toBeGreaterThan(0);
     expect(await booked()).toEqual({ id: session.sessionId, finished: true });
     session.append('session.reopened', {});
     await send(session.events).expect(200);
-    expect((await agent.get(`/api/v1/clients/${clientId}`)).body.history.plans).toEqual({});
+    expect((await agent.get(`/api/v1/clients/${clientId}`)).body.history.lifts).toEqual({});
   });
 });
 
@@ -220,6 +220,50 @@ describe('following', () => {
     });
     const { cursor } = (await send(session.events, far).expect(200)).body;
     expect(await heard).toEqual({ kind: 'log', cursor });
+  });
+});
+
+describe('what this version does not know', () => {
+  it('stays in the log and stops nothing: streams, types, and payloads that cannot be told', async () => {
+    const { agent: own, studioId, trainerId: author } = await newStudio(server);
+    const ownRoom = (await own.get('/api/v1/rooms')).body.rooms[0];
+    const clientId = await addClient(own);
+    const good = sessionWriter({ clientId, trainerId: author, room: ownRoom });
+    good.logNext('back-squat');
+    await send(good.events, own).expect(200);
+    // Behind the API's back, as a later version's server may have stored them.
+    const insert = (stream: string, streamId: string, type: string, payload: unknown) =>
+      server.sql(
+        `INSERT INTO events (studio_id, id, stream, stream_id, type, at, author, device, payload)
+         VALUES ($1, $2, $3, $4, $5, now(), $6, $2, $7)`,
+        [studioId, v7(), stream, streamId, type, author, JSON.stringify(payload)],
+      );
+    const [block, broken] = [v7(), v7()];
+    await insert('block', block, 'block.planned', { weeks: 6 });
+    await insert('session', good.sessionId, 'session.dreamt', { of: 'plates' });
+    await insert('session', broken, 'session.started', null);
+
+    good.logNext('back-squat');
+    await send(good.events.slice(-1), own).expect(200);
+    const told = (await own.get(`/api/v1/sessions/${good.sessionId}`).expect(200)).body;
+    expect(told).toEqual(good.state());
+    const result = await inStudio(server.running.app.database, studioId, (db) =>
+      rebuildStudio(db, studioId),
+    );
+    expect(result).toEqual({ streams: 3, broken: [broken] });
+    expect((await own.get(`/api/v1/sessions/${good.sessionId}`).expect(200)).body).toEqual(told);
+    const { events } = (await own.get('/api/v1/events?after=0').expect(200)).body;
+    const types = events.map(({ type }: { type: string }) => type);
+    expect(types).toEqual(
+      expect.arrayContaining(['block.planned', 'session.dreamt', 'session.started']),
+    );
+  });
+
+  it('cannot be written by a device of this version', async () => {
+    const session = await writer();
+    const [start] = session.events;
+    const odd = { ...start, id: v7(), type: 'session.dreamt' } as unknown as SessionEvent;
+    expect((await send([odd])).body).toMatchObject({ type: '/problems/invalid-input' });
   });
 });
 

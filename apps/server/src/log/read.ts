@@ -1,21 +1,20 @@
-import type { SessionEvent } from '@spalo/core';
+import type { LogEvent } from '@spalo/core';
 import { and, asc, eq, type SQL } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { events } from '../db/schema';
 
 type EventRow = typeof events.$inferSelect;
 
-export function eventOf({
+export const eventOf = ({
   id,
-  sessionId,
+  stream,
+  streamId,
   type,
   at,
   author,
   device,
   payload,
-}: EventRow): SessionEvent {
-  return { id, sessionId, type, at, author, device, payload } as SessionEvent;
-}
+}: EventRow): LogEvent => ({ id, stream, streamId, type, at, author, device, payload });
 
 /** Events of the studio in order of arrival, with the cursor behind the last. */
 export async function readEvents(
@@ -23,7 +22,7 @@ export async function readEvents(
   studioId: string,
   where: SQL | undefined,
   limit?: number,
-): Promise<{ events: SessionEvent[]; last: number | null }> {
+): Promise<{ events: LogEvent[]; last: number | null }> {
   const query = db
     .select()
     .from(events)

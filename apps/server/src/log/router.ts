@@ -1,8 +1,8 @@
 import { and, eq, gt, gte, inArray, isNull, or } from 'drizzle-orm';
 import { Router } from 'express';
-import type { App } from '../app';
+import type { App } from '../http/app';
 import { events, sessions } from '../db/schema';
-import { mountInStudio } from '../http/mount';
+import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
 import { appendEvents, logCursor } from './append';
 import { readEvents } from './read';
@@ -10,13 +10,15 @@ import { readEvents } from './read';
 const PAGE = 1000;
 const DAY_MS = 24 * 3600 * 1000;
 
-/** The session log: appending, following, and reading it session by session. */
+/** The logs: appending, following, and reading it session by session. */
 export function logRouter(app: App): Router {
   const router = Router();
 
-  mountInStudio(router, app, 'appendEvents', ({ db, who, body }) =>
-    appendEvents(db, who.studioId, body.events),
-  );
+  mountInStudio(router, app, 'appendEvents', async ({ db, who, body }) => {
+    const { broken, ...done } = await appendEvents(db, who.studioId, body.events);
+    if (broken.length > 0) app.log.error({ streams: broken }, 'streams that cannot be reduced');
+    return done;
+  });
 
   mountInStudio(router, app, 'events', async ({ db, who, query }) => {
     const after = Number(query.after);
@@ -41,23 +43,14 @@ export function logRouter(app: App): Router {
           or(isNull(sessions.finishedAt), gte(sessions.startedAt, since)),
         ),
       );
-    const page = await readEvents(db, who.studioId, inArray(events.sessionId, live));
+    const page = await readEvents(db, who.studioId, inArray(events.streamId, live));
     return { events: page.events, cursor };
   });
 
   mountInStudio(router, app, 'sessionEvents', async ({ db, who, params }) => {
-    const page = await readEvents(db, who.studioId, eq(events.sessionId, params.id));
+    const page = await readEvents(db, who.studioId, eq(events.streamId, params.id));
     if (page.last === null) throw new Refusal('not-found', 'No such session');
     return { events: page.events, cursor: String(page.last) };
-  });
-
-  mountInStudio(router, app, 'session', async ({ db, who, params }) => {
-    const [row] = await db
-      .select({ state: sessions.state })
-      .from(sessions)
-      .where(and(eq(sessions.studioId, who.studioId), eq(sessions.id, params.id)));
-    if (!row) throw new Refusal('not-found', 'No such session');
-    return row.state;
   });
 
   return router;

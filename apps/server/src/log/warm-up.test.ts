@@ -1,4 +1,10 @@
-import type { GeneralStep, Room, SessionEvent } from '@spalo/core';
+import {
+  noHabit,
+  type GeneralStep,
+  type LiftMemory,
+  type Room,
+  type SessionEvent,
+} from '@spalo/core';
 import { inStudio } from '../db/database';
 import {
   addClient,
@@ -64,12 +70,12 @@ describe('what a warm-up leaves with the client', () => {
     const writer = squatted(writerFor(id));
     writer.append('warm-up.judged', { liftId: 'back-squat', verdict: 'rusty', note: 'cold' });
     await send(writer.events).expect(200);
-    expect((await read(id)).history.habits).toEqual({});
+    expect((await read(id)).history.lifts).toEqual({});
     writer.finish();
     await send(writer.events).expect(200);
-    const { habits, warmUps } = (await read(id)).history;
-    expect(habits['back-squat']).toMatchObject({ extra: 1, last: 'rusty', readyInARow: 0 });
-    expect(warmUps['back-squat']).toMatchObject([
+    const { habit, warmUps } = (await read(id)).history.lifts['back-squat'];
+    expect(habit).toMatchObject({ extra: 1, last: 'rusty', readyInARow: 0 });
+    expect(warmUps).toMatchObject([
       { sessionId: writer.sessionId, verdict: 'rusty', note: 'cold' },
     ]);
   });
@@ -82,11 +88,11 @@ describe('what a warm-up leaves with the client', () => {
       judged(writerFor(id, 4), 'ready', 'as it should be'),
     ];
     for (const { events } of [...sessions].reverse()) await send(events).expect(200);
-    const { habits, warmUps } = (await read(id)).history;
-    expect(habits['back-squat']).toMatchObject({ extra: 1, last: 'ready', readyInARow: 2 });
-    const told = warmUps['back-squat'].map((each: { sessionId: string }) => each.sessionId);
+    const { habit, warmUps } = (await read(id)).history.lifts['back-squat'];
+    expect(habit).toMatchObject({ extra: 1, last: 'ready', readyInARow: 2 });
+    const told = warmUps.map((each: { sessionId: string }) => each.sessionId);
     expect(told).toEqual(sessions.map((each) => each.sessionId).reverse());
-    expect(warmUps['back-squat'][0].note).toBe('as it should be');
+    expect(warmUps[0].note).toBe('as it should be');
   });
 
   it('keeps the ramp that was chosen, and the drill that stood in for another', async () => {
@@ -99,7 +105,11 @@ describe('what a warm-up leaves with the client', () => {
     squatted(writer).finish();
     await send(writer.events).expect(200);
     const { history } = await read(id);
-    expect(history.habits['back-squat']).toMatchObject({ kind: 'short', primer: 'none', extra: 0 });
+    expect(history.lifts['back-squat'].habit).toMatchObject({
+      kind: 'short',
+      primer: 'none',
+      extra: 0,
+    });
     expect(history.swaps).toEqual({ 'easy-bike': 'brisk-walk' });
     const session = (await agent.get(`/api/v1/sessions/${writer.sessionId}`).expect(200)).body;
     expect(session.general).toMatchObject([{ drillId: 'brisk-walk', state: 'done' }]);
@@ -115,8 +125,10 @@ describe('what a warm-up leaves with the client', () => {
     writer.append('set.voided', { setId: working.id, voided: true });
     await send(writer.events).expect(200);
     const { history } = await read(id);
-    expect(history.habits).toEqual({});
-    expect(history.warmUps).toEqual({});
+    expect(Object.keys(history.lifts)).toContain('back-squat');
+    for (const memory of Object.values<LiftMemory>(history.lifts)) {
+      expect(memory).toMatchObject({ habit: noHabit, warmUps: [] });
+    }
   });
 
   it('is the same when it is worked out anew from the log', async () => {

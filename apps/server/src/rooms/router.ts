@@ -1,9 +1,9 @@
 import { and, asc, eq } from 'drizzle-orm';
 import { Router } from 'express';
-import type { App } from '../app';
+import type { App } from '../http/app';
 import { rooms } from '../db/schema';
-import { announce } from '../http/change-feed';
-import { mountInStudio } from '../http/mount';
+import { announce } from '../changes/announce';
+import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
 
 const columns = {

@@ -1,13 +1,13 @@
 import { and, desc, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
-import type { Who } from '../accounts/sign-in';
-import type { App } from '../app';
+import type { Who } from '../access/sign-in';
+import type { App } from '../http/app';
 import { requireClient } from '../clients/read';
 import { inStudio, type StudioDb } from '../db/database';
 import { clientTrainers, screeningOpenings, screenings, trainers } from '../db/schema';
-import { announce } from '../http/change-feed';
-import { mountInStudio } from '../http/mount';
+import { announce } from '../changes/announce';
+import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
 
 async function coaches(db: StudioDb, who: Who, clientId: string): Promise<boolean> {

@@ -4,9 +4,9 @@ import path from 'node:path';
 import pg from 'pg';
 import request from 'supertest';
 import { v7 } from 'uuid';
-import { config } from '../config';
+import { config } from '../app/config';
 import { migrateDatabase } from '../db/migrate';
-import { serve, type Running } from '../serve';
+import { serve, type Running } from '../app/serve';
 
 const here = __dirname;
 const urls = JSON.parse(
@@ -24,7 +24,11 @@ export interface TestServer {
   close(): Promise<void>;
 }
 
-export async function testServer(env: Record<string, string> = {}): Promise<TestServer> {
+export async function testServer(
+  env: Record<string, string> = {},
+  /** What fills the empty database before it is migrated. */
+  restore: (owner: pg.Client) => Promise<unknown> = async () => undefined,
+): Promise<TestServer> {
   const name = `t_${randomUUID().replaceAll('-', '')}`;
   const inDatabase = (url: string) => url.replace(/\/postgres$/, `/${name}`);
   const admin = new pg.Client({ connectionString: urls.ownerUrl });
@@ -33,6 +37,9 @@ export async function testServer(env: Record<string, string> = {}): Promise<Test
   await admin.end();
   const ownerUrl = inDatabase(urls.ownerUrl);
   const appUrl = inDatabase(urls.appUrl);
+  const owner = new pg.Client({ connectionString: ownerUrl });
+  await owner.connect();
+  await restore(owner);
   await migrateDatabase(ownerUrl, appUrl, path.resolve(here, '../../drizzle'));
   const settings = config.parse({
     PORT: '0',
@@ -41,8 +48,6 @@ export async function testServer(env: Record<string, string> = {}): Promise<Test
     SPALO_CHECK_ANSWERS: '1',
     ...env,
   });
-  const owner = new pg.Client({ connectionString: ownerUrl });
-  await owner.connect();
   const started: Running[] = [];
   const start = async () => {
     const running = await serve(settings);

@@ -1,10 +1,13 @@
-import { lifts as catalogue, programmeLift } from '@spalo/catalog';
+import { lifts as catalogue } from '@spalo/catalog';
+import { programmeLift } from '@spalo/coaching';
 import {
   draftSession,
+  emptyHistory,
   nextStepIndex,
   planOf,
   readStrength,
   reduceSession,
+  sessionEvent,
   type EventPayloads,
   type EventType,
   type Person,
@@ -44,15 +47,17 @@ export function sessionWriter(base: {
     by = device,
   ): SessionEvent => {
     nowMs += 1000;
-    const event = {
-      id: v7({ msecs: nowMs }),
-      sessionId,
-      at: new Date(nowMs).toISOString(),
-      author: base.trainerId,
-      device: by,
+    const event = sessionEvent(
+      {
+        id: v7({ msecs: nowMs }),
+        streamId: sessionId,
+        at: new Date(nowMs).toISOString(),
+        author: base.trainerId,
+        device: by,
+      },
       type,
       payload,
-    } as SessionEvent;
+    );
     events.push(event);
     return event;
   };
@@ -60,13 +65,9 @@ export function sessionWriter(base: {
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'].map(
       programmeLift,
     ),
-    plans: {},
     person,
     profile: readStrength(person, null, catalogue, new Date(nowMs).toISOString()),
-    lastTime: {},
-    lastDone: {},
-    faults: {},
-    habits: {},
+    history: emptyHistory,
     room: base.room,
     unit: 'kg',
     now: new Date(nowMs).toISOString(),

@@ -1,4 +1,4 @@
-import type { Joint, Lift, Pattern } from '@spalo/core';
+import { joints, type Joint, type Lift, type Pattern, type StressKind } from '@spalo/core';
 
 /** What most lifts of a pattern share; a lift's own line says only where it differs. */
 const byPattern: Record<Pattern, Pick<Lift, 'region' | 'restClass' | 'repConstant' | 'peak'>> = {
@@ -29,8 +29,10 @@ const stepOf: Record<Lift['implement'], number> = {
   body: 2500,
 };
 
+export type Muscles = Lift['muscles'];
+
 type Own = Pick<Lift, 'id' | 'name' | 'pattern' | 'implement' | 'priorRatio' | 'muscles'> & {
-  stress: Partial<Record<Joint, string>>;
+  stress: Partial<Record<Joint, { how: string; kinds: StressKind[] }>>;
 };
 
 /** A lift's facts from what it has of its own and what its pattern gives it. */
@@ -45,6 +47,9 @@ export function liftFacts(own: Own & Partial<Omit<Lift, keyof Own>>): Lift {
     longLever: false,
     fromFloor: false,
     ...rest,
-    stress: Object.entries(stress).map(([joint, how]) => ({ joint: joint as Joint, how })),
+    stress: joints.flatMap((joint) => {
+      const load = stress[joint];
+      return load ? [{ joint, ...load }] : [];
+    }),
   };
 }

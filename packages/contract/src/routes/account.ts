@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { line, unit } from '../primitives';
-import { account, email, newPassword, trainer } from '../resources';
-import { done, type Route } from '../route';
+import { accountOperations } from '../operations/account';
+import { line, unit } from '../primitives/values';
+import { account, email, newPassword, role, trainer } from '../resources/account';
+import { done, type Route } from './route';
 
 const credentials = z.object({
   email,
@@ -26,70 +27,46 @@ export const newTrainer = z.object({
   name: line(80),
   email,
   password: newPassword,
-  role: z.enum(['owner', 'trainer']),
+  role,
 });
 
 /** Studios, trainers and who is signed in. */
 export const accountRoutes = {
   setup: {
-    method: 'get',
-    path: '/setup',
-    summary: 'What the sign-in screen offers',
-    access: 'open',
+    ...accountOperations.setup,
     answer: z.object({ firstRun: z.boolean(), demo: z.boolean(), gallery: z.boolean() }),
   },
   makeStudio: {
-    method: 'post',
-    path: '/setup/studio',
-    summary: 'Make the first studio and its owner, once, on an empty database',
-    access: 'open',
+    ...accountOperations.makeStudio,
     body: newStudio,
     answer: account,
     problems: ['conflict'],
   },
   signIn: {
-    method: 'post',
-    path: '/auth/sign-in',
-    summary: 'Sign in with e-mail and password',
-    access: 'open',
+    ...accountOperations.signIn,
     body: credentials,
     answer: account,
     problems: ['wrong-password', 'too-many-tries'],
   },
   signInDemo: {
-    method: 'post',
-    path: '/auth/demo',
-    summary: 'Sign in as the demo trainer, where demo data is loaded',
-    access: 'open',
+    ...accountOperations.signInDemo,
     answer: account,
     problems: ['not-found'],
   },
   signOut: {
-    method: 'post',
-    path: '/auth/sign-out',
-    summary: 'End this sign-in',
-    access: 'trainer',
+    ...accountOperations.signOut,
     answer: done,
   },
   me: {
-    method: 'get',
-    path: '/auth/me',
-    summary: 'Who is signed in',
-    access: 'trainer',
+    ...accountOperations.me,
     answer: account,
   },
   trainers: {
-    method: 'get',
-    path: '/trainers',
-    summary: 'The trainers of the studio',
-    access: 'trainer',
+    ...accountOperations.trainers,
     answer: z.object({ trainers: z.array(trainer) }),
   },
   addTrainer: {
-    method: 'post',
-    path: '/trainers',
-    summary: 'Add a trainer to the studio',
-    access: 'owner',
+    ...accountOperations.addTrainer,
     body: newTrainer,
     answer: trainer,
     problems: ['conflict'],

@@ -1,39 +1,19 @@
 import { z } from 'zod';
-import { sessionEvent } from '../events';
-import { instant, uuid } from '../primitives';
-import {
-  booking,
-  client,
-  clientFacts,
-  flag,
-  measurement,
-  measurementFacts,
-  pastSet,
-  screening,
-  screeningFacts,
-  screeningOpening,
-  session,
-} from '../resources';
-import { byId, done, type Route } from '../route';
-
-/** Everything kept about one client; `screening` is null for a trainer who may not open it. */
-export const clientExport = z.object({
-  format: z.literal('spalo-client'),
-  version: z.literal(1),
-  exportedAt: instant,
-  client,
-  screening: screening.nullable(),
-  bookings: z.array(booking),
-  events: z.array(sessionEvent),
-});
+import { clientOperations } from '../operations/client';
+import { clientExport } from '../files/client-export';
+import { instant, uuid } from '../primitives/values';
+import { client, clientFacts } from '../resources/client';
+import { flag, flagFacts } from '../resources/flag';
+import { pastSet } from '../resources/history';
+import { measurement, measurementFacts } from '../resources/measurement';
+import { screening, screeningFacts, screeningOpening } from '../resources/screening';
+import { session } from '../resources/session';
+import { byId, done, type Route } from './route';
 
 /** Clients and everything kept about them. */
 export const clientRoutes = {
   clients: {
-    method: 'get',
-    path: '/clients',
-    summary: 'All clients of the studio, with what their next session is drafted from',
-    access: 'trainer',
+    ...clientOperations.clients,
     answer: z.object({
       clients: z.array(client),
       /** Clients that were deleted for good: devices let go of what they hold of them. */
@@ -41,105 +21,72 @@ export const clientRoutes = {
     }),
   },
   client: {
-    method: 'get',
-    path: '/clients/:id',
-    summary: 'One client',
-    access: 'trainer',
+    ...clientOperations.client,
     params: byId,
     answer: client,
     problems: ['not-found'],
   },
   putClient: {
-    method: 'put',
-    path: '/clients/:id',
-    summary: 'Add a client under an id made on the device, or replace their facts',
-    access: 'trainer',
+    ...clientOperations.putClient,
     params: byId,
     body: clientFacts,
     answer: client,
     problems: ['gone'],
   },
   eraseClient: {
-    method: 'delete',
-    path: '/clients/:id',
-    summary: 'Delete all personal data of a client for good; their own trainers and owners only',
-    access: 'trainer',
+    ...clientOperations.eraseClient,
     params: byId,
     answer: done,
     problems: ['not-found', 'not-allowed'],
   },
   exportClient: {
-    method: 'get',
-    path: '/clients/:id/export',
-    summary: 'All that is kept about a client, as one document',
-    access: 'trainer',
+    ...clientOperations.exportClient,
     params: byId,
     answer: clientExport,
     problems: ['not-found', 'not-allowed'],
   },
   evidence: {
-    method: 'get',
-    path: '/clients/:id/evidence',
-    summary: 'Every working set of the finished sessions of a client, oldest first',
-    access: 'trainer',
+    ...clientOperations.evidence,
     params: byId,
     answer: z.object({ sets: z.array(pastSet) }),
     problems: ['not-found'],
   },
   putMeasurement: {
-    method: 'put',
-    path: '/clients/:id/measurements/:measurementId',
-    summary: 'Keep a body mass with its day; the newest becomes the client’s',
-    access: 'trainer',
+    ...clientOperations.putMeasurement,
     params: z.object({ id: uuid, measurementId: uuid }),
     body: measurementFacts,
     answer: measurement,
     problems: ['not-found'],
   },
   putFlag: {
-    method: 'put',
-    path: '/clients/:id/flags/:flagId',
-    summary: 'Raise or change a flag of a client',
-    access: 'trainer',
+    ...clientOperations.putFlag,
     params: z.object({ id: uuid, flagId: uuid }),
-    body: flag.omit({ id: true }),
+    body: flagFacts,
     answer: flag,
     problems: ['not-found'],
   },
   clientSessions: {
-    method: 'get',
-    path: '/clients/:id/sessions',
-    summary: 'The sessions of a client, latest first, with every set and its corrections',
-    access: 'trainer',
+    ...clientOperations.clientSessions,
     params: byId,
     query: z.object({ before: instant.optional() }),
     answer: z.object({ sessions: z.array(session), more: z.boolean() }),
     problems: ['not-found'],
   },
   screening: {
-    method: 'get',
-    path: '/clients/:id/screening',
-    summary: 'Open the screening answers of a client; every opening is recorded',
-    access: 'trainer',
+    ...clientOperations.screening,
     params: byId,
     answer: screening,
     problems: ['not-found', 'not-allowed'],
   },
   putScreening: {
-    method: 'put',
-    path: '/clients/:id/screening',
-    summary: 'Record the screening answers of a client',
-    access: 'trainer',
+    ...clientOperations.putScreening,
     params: byId,
     body: screeningFacts,
     answer: screening,
     problems: ['not-found', 'not-allowed'],
   },
   screeningOpenings: {
-    method: 'get',
-    path: '/clients/:id/screening/openings',
-    summary: 'Who opened the screening answers of a client, and when',
-    access: 'trainer',
+    ...clientOperations.screeningOpenings,
     params: byId,
     answer: z.object({ openings: z.array(screeningOpening) }),
     problems: ['not-found', 'not-allowed'],

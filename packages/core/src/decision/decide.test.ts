@@ -1,16 +1,17 @@
-import fc from 'fast-check';
-import { flag, kg, lifts, person, room, squat } from '../fixtures.test-help';
-import { historyOf, withLocalSessions } from '../history';
-import { loadables } from '../loadables';
-import { draftSession } from '../session/draft';
-import { input } from '../session/log.test-help';
+import { loadables } from '../loads/loadables';
+import { historyOf, withLocalSessions } from '../memory/history';
+import { absenceShare } from '../planning/absence';
+import { draftSession } from '../planning/draft';
 import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet, SessionState } from '../session/state';
-import { estimatedOneRepMax, loadForReps } from '../epley';
-import type { StrengthProfile } from '../profile/strength';
-import { absenceShare } from './absence';
+import { estimatedOneRepMax, loadForReps } from '../strength/epley';
+import type { StrengthProfile } from '../strength/profile';
+import { flag, kg, lifts, person, room, squat } from '../test/fixtures';
+import { input } from '../test/log';
 import { decide, planOf } from './decide';
 import type { DecisionContext } from './decision';
+
+import fc from 'fast-check';
 
 const drafted = draftSession({
   ...input,
@@ -280,7 +281,7 @@ describe('history', () => {
       fc.property(fc.shuffledSubarray(all, { minLength: all.length }), (order) => {
         const history = historyOf(order, noFault);
         expect(history).toEqual(historyOf(all, noFault));
-        expect(history.plans[squat.id]!.loadG).toBe(kg(12));
+        expect(history.lifts[squat.id]!.plan!.loadG).toBe(kg(12));
         expect(history.evidence).toHaveLength(9);
       }),
     );

@@ -1,12 +1,10 @@
-import type { Lift } from '../lift';
-import type { Loads } from '../loads';
-import type { Unit } from '../mass';
-import type { Flag } from '../person';
-import type { StrengthProfile } from '../profile/strength';
+import type { Lift } from '../lift/lift';
+import type { Loads } from '../loads/loads';
+import type { Flag } from '../person/person';
 import type { LiftPlan } from '../session/plan';
-
-/** Which gate decided. */
-export type Gate = 'not done' | 'pain' | 'technique' | 'effort';
+import type { LiftState, LoggedSet } from '../session/state';
+import type { StrengthProfile } from '../strength/profile';
+import type { Unit } from '../unit/mass';
 
 /** A fault as the decision needs it. `cueIds` are its remedies in order. */
 export interface FaultFacts {
@@ -24,7 +22,8 @@ export interface Alternative {
 
 /** What a lift's session leads to. */
 export interface Decision {
-  gate: Gate;
+  /** Which gate decided. */
+  gate: GateName;
   /** What was done, in a few words. */
   happened: string;
   proposed: LiftPlan;
@@ -51,4 +50,38 @@ export interface DecisionContext {
   strength: StrengthProfile;
   /** Reserve to leave once the load is found. */
   usualRir: number;
+}
+
+export type GateName = 'not done' | 'pain' | 'technique' | 'effort';
+
+/** A lift's session as gates and schemes see it. */
+export interface Situation {
+  lift: LiftState;
+  /** What was planned, with the cue that was worked on last. */
+  plan: LiftPlan;
+  /** The working sets that count. */
+  sets: readonly LoggedSet[];
+  context: DecisionContext;
+}
+
+/** What a gate or a scheme proposes. */
+export interface Proposal {
+  plan: LiftPlan;
+  why: string;
+  advice?: string | null;
+  openFlag?: Decision['openFlag'];
+}
+
+/** A gate stands before the scheme: it proposes where it applies, and lets pass where it answers null. */
+export interface Gate {
+  name: GateName;
+  decide(situation: Situation): Proposal | null;
+}
+
+/** How load and reps go on when no gate stands in the way. */
+export interface Scheme {
+  id: string;
+  name: string;
+  /** `situation.sets` holds at least one. */
+  next(situation: Situation): Proposal;
 }

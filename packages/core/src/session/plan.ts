@@ -1,9 +1,9 @@
-import type { LoadBelief, RepRange } from '../lift';
-import type { Implement } from '../loadable';
-import type { Grams } from '../mass';
-import type { Certainty } from '../profile/strength';
-import type { Primer } from '../ramp/plan-ramp';
-import type { RampKind } from '../ramp/ramp-kind';
+import type { LoadBelief, RepRange } from '../lift/lift';
+import type { Implement } from '../room/implement';
+import type { Certainty } from '../strength/profile';
+import type { Grams } from '../unit/mass';
+import type { Primer } from '../warm-up/ramp/plan-ramp';
+import type { RampKind } from '../warm-up/ramp/ramp-kind';
 
 /** What a lift is to be done with next time: the part of a plan that is carried from session to session. */
 export interface LiftPlan {
@@ -24,7 +24,8 @@ export interface LiftPlan {
   closed: string | null;
 }
 
-export type StepKind = 'warm-up' | 'working';
+export const stepKinds = ['warm-up', 'working'] as const;
+export type StepKind = (typeof stepKinds)[number];
 
 /** One set to come: a step of the ramp. */
 export interface Step {
@@ -62,9 +63,18 @@ export interface LoadedLift extends LiftPlan {
 /** A lift as the session starts with it. */
 export interface PlannedLift extends LoadedLift {
   ramp: RampKind;
-  /** The rule behind the ramp, in one sentence; absent in sessions from before it was kept. */
+  /** Why this ramp, the most telling reason first; absent in sessions from before it was kept. */
+  rampReasons?: string[];
+  /** The same as one text, in sessions of the first version. */
   rampWhy?: string;
   /** What the ramp does at the working load; absent likewise. */
   primer?: Primer;
   steps: Step[];
 }
+
+/** Why a lift has its ramp, the most telling reason first; empty where nobody said. */
+export const rampReasonsOf = ({
+  rampReasons,
+  rampWhy,
+}: Pick<PlannedLift, 'rampReasons' | 'rampWhy'>): readonly string[] =>
+  rampReasons ?? (rampWhy === undefined ? [] : [rampWhy]);

@@ -1,17 +1,20 @@
-import fc from 'fast-check';
-import { flag, kg, person, room, row, squat, unknown } from '../fixtures.test-help';
-import { loadables } from '../loadables';
-import type { Flag } from '../person';
-import { draftSession, type DraftInput } from './draft';
-import type { EventPayloads, SetResult } from './events';
-import { input, log, NOW } from './log.test-help';
-import { proposeNextSet, stepsInSight, type FloorContext } from './next-set';
-import { painStop } from './pain-gate';
+import { noMemory } from '../memory/lift-memory';
+import { stepsAfterReps, stepsWithLoad, stepsWithRamp } from '../floor/adjust-steps';
+import { proposeNextSet, stepsInSight, type FloorContext } from '../floor/next-set';
+import { painStop } from '../floor/pain-stop';
+import { currentRest, restLeft } from '../floor/rest';
+import { loadables } from '../loads/loadables';
+import { evidenceOf } from '../memory/past-sets';
+import type { Flag } from '../person/person';
+import { draftSession, type DraftInput } from '../planning/draft';
+import { flag, kg, person, room, row, squat, unknown } from '../test/fixtures';
+import { NOW, input, log } from '../test/log';
+import type { EventPayloads } from './events';
 import { reduceSession } from './reduce';
-import { currentRest, restLeft } from './rest-state';
+import type { SetResult } from './set-result';
 import { countedSets, nextStepIndex } from './state';
-import { stepsAfterReps, stepsWithLoad, stepsWithRamp } from './adjust-steps';
-import { evidenceOf } from '../history';
+
+import fc from 'fast-check';
 
 const context: FloorContext = {
   lift: squat,
@@ -50,10 +53,11 @@ describe('drafting a session', () => {
       lastTime: _last,
       ...kept
     } = drafted({}).lifts[0]!;
-    const plans = { [squat.id]: { ...kept, loadG: kg(100), reps: 10 } };
+    const plan = { ...kept, loadG: kg(100), reps: 10 };
     const away = (days: number) => {
       const at = new Date(Date.parse(NOW) - days * 86_400_000).toISOString();
-      return drafted({ plans, lastDone: { [squat.id]: at } }).lifts[0]!;
+      const history = { lifts: { [squat.id]: { ...noMemory, plan, lastDone: at } } };
+      return drafted({ history }).lifts[0]!;
     };
     expect([5, 15, 30, 50].map((days) => away(days).loadG / 1000)).toEqual([100, 95, 87.5, 77.5]);
     expect(away(5)).toMatchObject({ reps: 10, why: 'As decided last time' });
@@ -71,9 +75,10 @@ describe('drafting a session', () => {
       lastTime: _last,
       ...kept
     } = drafted({}).lifts[0]!;
-    const plans = { [squat.id]: { ...kept, closed: 'Closed after pain' } };
+    const plan = { ...kept, closed: 'Closed after pain' };
+    const history = { lifts: { [squat.id]: { ...noMemory, plan } } };
     const withFlag = (state: Flag['state']) =>
-      drafted({ plans, person: { ...person, flags: [flag({ state })] } });
+      drafted({ history, person: { ...person, flags: [flag({ state })] } });
     expect(withFlag('new').closed).toEqual([
       { liftId: squat.id, why: 'Closed after pain', overridable: false },
     ]);
@@ -293,7 +298,12 @@ describe('the next set', () => {
     expect(loads).toEqual([...loads].sort((a, b) => a - b));
     expect(steps.length).toBeLessThanOrEqual(planned.length - 1);
     expect(loads.at(-1)).toBe(kg(90));
-    session.add('plan.adjusted', { liftId: squat.id, fromStep: 1, steps, reason: 'asked for 60' });
+    session.add('plan.adjusted', {
+      liftId: squat.id,
+      fromStep: 1,
+      steps,
+      reasons: ['asked for 60'],
+    });
     expect(session.lift().steps[0]).toEqual(planned[0]);
     expect(steps[0]!.plates).toBeDefined();
   });
@@ -302,13 +312,14 @@ describe('the next set', () => {
     const session = ramped();
     const [first] = session.lift().steps;
     session.set({ reps: 5 });
-    const fewer = stepsAfterReps(session.lift(), first!, 5)!;
+    const ahead = () => session.lift().steps.slice(nextStepIndex(session.lift()));
+    const fewer = stepsAfterReps(session.lift(), ahead(), first!, 5)!;
     expect(fewer.steps.filter((step) => step.kind === 'warm-up').map((step) => step.reps)).toEqual([
       5, 4, 3,
     ]);
-    expect(stepsAfterReps(session.lift(), first!, 10)).toBeNull();
+    expect(stepsAfterReps(session.lift(), ahead(), first!, 10)).toBeNull();
     const close = { ...first!, loadG: kg(75), reps: 4 };
-    const tired = stepsAfterReps(session.lift(), close, 12)!;
+    const tired = stepsAfterReps(session.lift(), ahead(), close, 12)!;
     expect(tired.steps).toHaveLength(session.lift().steps.length - 2);
     expect(tired.reason).toMatch(/one warm-up set less/);
   });

@@ -1,8 +1,10 @@
-import type { Unit } from '../mass';
-import type { RampChoice, WarmUpVerdict } from '../ramp/habit';
-import type { GeneralStep } from '../warm-up/general';
-import type { DrillState, EventPayloads, SetResult } from './events';
+import type { Unit } from '../unit/mass';
+import type { DrillState } from '../warm-up/general/drill';
+import type { GeneralStep } from '../warm-up/general/general';
+import type { RampChoice, WarmUpVerdict } from '../warm-up/ramp/habit';
+import type { Pain } from './pain';
 import type { LiftPlan, PlannedLift, Step, StepKind } from './plan';
+import type { SetResult } from './set-result';
 
 /** A correction keeps what it corrected. */
 export interface Correction {
@@ -26,8 +28,8 @@ export interface LoggedSet extends SetResult {
   representative: boolean;
 }
 
-/** Pain said or seen during a lift. */
-export interface PainReport extends Omit<EventPayloads['pain.reported'], 'liftId'> {
+/** Pain said or seen during a lift, as it was reported. */
+export interface PainReport extends Pain {
   id: string;
   at: string;
 }
@@ -39,6 +41,14 @@ export interface Answer {
   accepted: boolean;
   why: string;
   reason: string | null;
+}
+
+/** Steps that were changed on the floor: why, the most telling reason first, and whom the bar is shared with. */
+export interface Adjusted {
+  eventId: string;
+  reasons: readonly string[];
+  /** The session that the bar is shared with; null where it is the client's own. */
+  barWith: string | null;
 }
 
 /** A step of the general part as it stands. */
@@ -60,14 +70,17 @@ export interface LiftState {
   skipped: boolean;
   focusCueId: string | null;
   pains: PainReport[];
-  /** Id of the event that last changed the steps by hand, and its reason. */
-  adjusted: { eventId: string; reason: string } | null;
+  /** What last changed the steps; null while they are as planned. */
+  adjusted: Adjusted | null;
   answer: Answer | null;
   /** The ramp that the trainer chose today instead of the rule's; null where it was left to the rule. */
   rampChoice: RampChoice | null;
   warmUp: JudgedWarmUp | null;
   notes: string[];
 }
+
+/** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
+export const STATE_VERSION = 2;
 
 /** A session as its log tells it. */
 export interface SessionState {
@@ -89,6 +102,41 @@ export interface SessionState {
   notes: string[];
 }
 
+/** A planned lift before anything is done of it. */
+export function newLift(plan: PlannedLift): LiftState {
+  return {
+    plan,
+    steps: plan.steps,
+    sets: [],
+    skipped: false,
+    focusCueId: plan.focusCueId,
+    pains: [],
+    adjusted: null,
+    answer: null,
+    rampChoice: null,
+    warmUp: null,
+    notes: [],
+  };
+}
+
+/** Changes a lift of the session; nothing where the session does not hold it (yet). */
+export function onLift(
+  state: SessionState,
+  liftId: string,
+  change: (lift: LiftState) => void,
+): void {
+  const lift = state.lifts.find((candidate) => candidate.plan.liftId === liftId);
+  if (lift) change(lift);
+}
+
+/** Changes a set of the session; nothing where the session does not hold it (yet). */
+export function onSet(state: SessionState, setId: string, change: (set: LoggedSet) => void): void {
+  for (const lift of state.lifts) {
+    const set = lift.sets.find((candidate) => candidate.id === setId);
+    if (set) change(set);
+  }
+}
+
 /** The sets that count: not voided, in the order they were logged. */
 export function countedSets(lift: LiftState, kind?: StepKind): LoggedSet[] {
   return lift.sets.filter((set) => !set.voided && (kind === undefined || set.kind === kind));
@@ -102,4 +150,13 @@ export function nextStepIndex(lift: LiftState): number {
 /** Whether a lift has nothing left to do. */
 export function liftIsDone(lift: LiftState): boolean {
   return lift.skipped || nextStepIndex(lift) >= lift.steps.length;
+}
+
+/** The set logged last in a session, whichever lift it belongs to. */
+export function lastSet(session: Pick<SessionState, 'lifts'>): LoggedSet | null {
+  const sets = session.lifts.flatMap((lift) => countedSets(lift));
+  return sets.reduce<LoggedSet | null>(
+    (latest, set) => (!latest || set.id > latest.id ? set : latest),
+    null,
+  );
 }

@@ -1,8 +1,9 @@
-import fc from 'fast-check';
-import { row, squat } from '../fixtures.test-help';
-import type { GeneralStep } from '../warm-up/general';
-import { log } from './log.test-help';
+import { row, squat } from '../test/fixtures';
+import { log } from '../test/log';
+import type { GeneralStep } from '../warm-up/general/general';
 import { reduceSession } from './reduce';
+
+import fc from 'fast-check';
 
 const step = (drillId: string, change: Partial<GeneralStep> = {}): GeneralStep => ({
   drillId,

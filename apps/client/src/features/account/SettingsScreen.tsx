@@ -17,7 +17,7 @@ import { useTrainers } from '../../state/queries';
 import { queryClient } from '../../state/query-client';
 import { useSettings } from '../../state/settings';
 import { useOutbox } from '../../state/use-journal';
-import { WarmUpTasteSection } from '../warm-up/WarmUpTasteSection';
+import { WarmUpTasteSection } from './WarmUpTasteSection';
 import { leave } from './account-actions';
 
 const themes = [

@@ -7,9 +7,9 @@ import { Button } from '../../design/Button';
 import { Field } from '../../design/Field';
 import { Sheet } from '../../design/Sheet';
 import { journal } from '../../state/device';
-import { newId } from '../../state/ids';
+import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
-import { formDay } from '../day/day-time';
+import { formDay } from '../../parts/time/day-time';
 import { bookingForm } from './booking-form';
 
 const WEEK_MS = 7 * 24 * 3600 * 1000;

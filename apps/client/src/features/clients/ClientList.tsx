@@ -1,3 +1,4 @@
+import type { Client } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, ScrollView, TextInput, View } from 'react-native';
@@ -6,12 +7,66 @@ import { Choice } from '../../design/Choice';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { Quiet, Strong, Title } from '../../design/Words';
-import { newId } from '../../state/ids';
+import { newId } from '../../state/log/ids';
 import { useClients } from '../../state/queries';
-import { shortDate } from '../day/day-time';
-import { useIntakeDrafts } from '../intake/intake-drafts';
+import { shortDate } from '../../parts/time/day-time';
+import { useIntakeDrafts, type IntakeDraft } from '../../parts/client-form/intake-drafts';
 import { ordered, orders, type Order } from './client-order';
-import { FlagChips } from './FlagChips';
+import { FlagChips } from '../../parts/client/FlagChips';
+
+function UnfinishedIntake({
+  draft,
+  onGoOn,
+  onDrop,
+}: {
+  draft: IntakeDraft;
+  onGoOn: () => void;
+  onDrop: () => void;
+}) {
+  const { name } = draft.form;
+  return (
+    <View className="flex-row flex-wrap items-center gap-2 rounded-2xl border-2 border-marigold bg-marigold-soft px-4 py-2">
+      <View className="min-w-[8rem] flex-1">
+        <Strong>{name || 'No name yet'}</Strong>
+        <Quiet>{`intake, step ${draft.step + 1} of 5`}</Quiet>
+      </View>
+      <Button label="Go on" says={`Go on with ${name || 'the intake'}`} onPress={onGoOn} />
+      <IconButton icon="close" label={`Drop the intake of ${name || 'no name'}`} onPress={onDrop} />
+    </View>
+  );
+}
+
+function ClientLink({
+  client,
+  chosen,
+  zone,
+  now,
+}: {
+  client: Client;
+  chosen: boolean;
+  zone: string;
+  now: number;
+}) {
+  const router = useRouter();
+  const { lastSessionAt } = client.history;
+  return (
+    <Pressable
+      role="link"
+      aria-label={client.name}
+      aria-current={chosen ? 'page' : undefined}
+      onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}
+      className={`gap-1 rounded-2xl border-2 px-4 py-3 active:opacity-80 ${
+        chosen ? 'border-ink bg-coming' : 'border-line bg-card'
+      }`}
+    >
+      <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+        <Strong className="text-lead">{client.name}</Strong>
+        <Quiet>{lastSessionAt ? shortDate(lastSessionAt, zone, now) : 'no session yet'}</Quiet>
+      </View>
+      <FlagChips client={client} />
+    </Pressable>
+  );
+}
 
 /** All clients, found by typing, in the order that is asked for; intakes to finish come first. */
 export function ClientList({
@@ -50,25 +105,7 @@ export function ClientList({
       />
       <Choice label="Order" options={orders} value={order} onChange={setOrder} wrap />
       {unfinished.map(([id, draft]) => (
-        <View
-          key={id}
-          className="flex-row flex-wrap items-center gap-2 rounded-2xl border-2 border-marigold bg-marigold-soft px-4 py-2"
-        >
-          <View className="min-w-[8rem] flex-1">
-            <Strong>{draft.form.name || 'No name yet'}</Strong>
-            <Quiet>{`intake, step ${draft.step + 1} of 5`}</Quiet>
-          </View>
-          <Button
-            label="Go on"
-            says={`Go on with ${draft.form.name || 'the intake'}`}
-            onPress={() => begin(id)}
-          />
-          <IconButton
-            icon="close"
-            label={`Drop the intake of ${draft.form.name || 'no name'}`}
-            onPress={() => drop(id)}
-          />
-        </View>
+        <UnfinishedIntake key={id} draft={draft} onGoOn={() => begin(id)} onDrop={() => drop(id)} />
       ))}
       {!clients &&
         (isError ? (
@@ -97,25 +134,7 @@ export function ClientList({
       <View role="list" className="gap-2">
         {found.map((client) => (
           <View role="listitem" key={client.id}>
-            <Pressable
-              role="link"
-              aria-label={client.name}
-              aria-current={client.id === chosen ? 'page' : undefined}
-              onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}
-              className={`gap-1 rounded-2xl border-2 px-4 py-3 active:opacity-80 ${
-                client.id === chosen ? 'border-ink bg-coming' : 'border-line bg-card'
-              }`}
-            >
-              <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
-                <Strong className="text-lead">{client.name}</Strong>
-                <Quiet>
-                  {client.history.lastSessionAt
-                    ? shortDate(client.history.lastSessionAt, zone, now)
-                    : 'no session yet'}
-                </Quiet>
-              </View>
-              <FlagChips client={client} />
-            </Pressable>
+            <ClientLink client={client} chosen={client.id === chosen} zone={zone} now={now} />
           </View>
         ))}
       </View>

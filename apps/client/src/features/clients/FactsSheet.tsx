@@ -7,18 +7,18 @@ import { Field } from '../../design/Field';
 import { Sheet } from '../../design/Sheet';
 import { Title } from '../../design/Words';
 import { journal } from '../../state/device';
-import { newId } from '../../state/ids';
+import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
-import { formDay } from '../day/day-time';
+import { formDay } from '../../parts/time/day-time';
 import {
   factsOf,
   intakeForm,
   intakeOf,
   type IntakeInput,
   type IntakeOutput,
-} from '../intake/intake-form';
-import { BodyStep, TrainingStep, WhoStep } from '../intake/steps';
-import { changeClient, factsOfClient } from './change-client';
+} from '../../parts/client-form/client-form';
+import { BodyStep, TrainingStep, WhoStep } from '../../parts/client-form/steps';
+import { changeClient, factsOfClient } from '../../parts/client/change-client';
 
 /** Changes what the intake asked; a new body mass is also kept as a measurement. */
 export function FactsSheet({

@@ -10,8 +10,8 @@ import { TextField } from '../../design/TextField';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { journal } from '../../state/device';
 import { attempt } from '../../state/problems';
-import { flagName } from './FlagChips';
-import { FlagSheet } from './FlagSheet';
+import { flagName } from '../../parts/client/FlagChips';
+import { FlagSheet } from '../../parts/client/FlagSheet';
 
 const states: { value: Flag['state']; label: string }[] = [
   { value: 'new', label: 'New' },

@@ -1,6 +1,6 @@
-import { findLift, type CatalogueLift } from '@spalo/catalog';
+import { findLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { inGrams, massNumber, massText } from '@spalo/core';
+import { type Lift, inGrams, massNumber, massText } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Card } from '../../design/Card';
@@ -9,9 +9,9 @@ import { LoadingState } from '../../design/States';
 import { Trend } from '../../design/Trend';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { useEvidence } from '../../state/use-evidence';
-import { useHeavy } from '../../state/use-heavy';
-import { loadUnit } from '../floor/words';
-import { EstimateSheet } from './EstimateSheet';
+import { useTask } from '../../state/worker/use-task';
+import { loadUnit } from '../../parts/words/load-words';
+import { EstimateSheet } from '../../parts/estimate/EstimateSheet';
 
 const RESERVE = 2;
 
@@ -19,14 +19,14 @@ const RESERVE = 2;
 export function LiftTrends({ client, account }: { client: Client; account: Account }) {
   const sets = useEvidence(client);
   const [now] = useState(() => new Date().toISOString());
-  const [opened, setOpened] = useState<CatalogueLift | null>(null);
+  const [opened, setOpened] = useState<Lift | null>(null);
   const { unit } = account.studio;
   const task = useMemo(() => {
     if (!sets) return null;
     const { history: _history, ...person } = client;
     return { person, sets, now };
   }, [client, sets, now]);
-  const trends = useHeavy('trends', task);
+  const trends = useTask('trends', task);
   if (sets?.length === 0) return null;
   const say = (grams: number) => massText(Math.round(grams), unit);
   const rows = Object.entries(trends ?? {}).flatMap(([liftId, points]) => {

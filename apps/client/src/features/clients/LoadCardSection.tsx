@@ -1,4 +1,5 @@
-import { lifts, programmeFor } from '@spalo/catalog';
+import { lifts } from '@spalo/catalog';
+import { programmeFor } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
 import {
   loadCardRow,
@@ -8,6 +9,7 @@ import {
   type Room,
   type StrengthProfile,
   type Unit,
+  memoryOf,
 } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -16,9 +18,9 @@ import { Icon } from '../../design/Icon';
 import { Section } from '../../design/Section';
 import { Figure, Quiet, Strong } from '../../design/Words';
 import { useNow } from '../../design/use-now';
-import { loadUnit } from '../floor/words';
-import { certaintyWords } from './certainty-words';
-import { WhySheet, type Asked } from './WhySheet';
+import { loadUnit } from '../../parts/words/load-words';
+import { certaintyWords } from '../../parts/words/certainty-words';
+import { AskedSheet, type Asked } from './AskedSheet';
 
 const reserves = [1, 2, 3].map((value) => ({ value, label: `${value} left` }));
 const scopes = [
@@ -95,14 +97,14 @@ export function LoadCardSection({
       scope === 'all'
         ? true
         : scope === 'done'
-          ? client.history.lastDone[lift.id] !== undefined
+          ? memoryOf(client.history, lift.id).lastDone !== null
           : session.includes(lift.id),
     );
     return shown.map((lift) => ({
       lift,
       row: loadCardRow(lift, client, profile, room, rir, {
         now: new Date(now).toISOString(),
-        faults: client.history.faults[lift.id] ?? [],
+        faults: memoryOf(client.history, lift.id).faults,
       }),
     }));
   }, [client, room, profile, rir, scope, now]);
@@ -152,7 +154,7 @@ export function LoadCardSection({
       <Quiet>
         Grey figures are careful starts; below each, what is likely. Tap one to see what moved it.
       </Quiet>
-      <WhySheet client={client} asked={asked} account={account} onClose={() => setAsked(null)} />
+      <AskedSheet client={client} asked={asked} account={account} onClose={() => setAsked(null)} />
     </Section>
   );
 }

@@ -7,9 +7,9 @@ import { Section } from '../../design/Section';
 import { TextField } from '../../design/TextField';
 import { Figure, Quiet } from '../../design/Words';
 import { journal } from '../../state/device';
-import { newId } from '../../state/ids';
+import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
-import { formDay } from '../day/day-time';
+import { formDay } from '../../parts/time/day-time';
 
 /** Body mass with its days, and the other measures that are known. */
 export function Measurements({ client, account }: { client: Client; account: Account }) {

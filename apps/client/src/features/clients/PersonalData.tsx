@@ -12,7 +12,7 @@ import { Body } from '../../design/Words';
 import { download } from '../../state/download';
 import { attempt } from '../../state/problems';
 import { queryClient } from '../../state/query-client';
-import { changeClient } from './change-client';
+import { changeClient } from '../../parts/client/change-client';
 
 function EraseSheet({ client, onClose }: { client: Client; onClose: () => void }) {
   const router = useRouter();

@@ -11,7 +11,7 @@ import { Body, Quiet, Strong } from '../../design/Words';
 import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
 import { queryClient } from '../../state/query-client';
-import { clockTime, shortDate } from '../day/day-time';
+import { clockTime, shortDate } from '../../parts/time/day-time';
 
 type Answers = Screening['answers'];
 
@@ -66,6 +66,34 @@ function Clearance({
           />
         </View>
       </View>
+    </View>
+  );
+}
+
+function Question({
+  question,
+  answer,
+  onChange,
+}: {
+  question: (typeof screeningQuestions)[number];
+  answer: Answers[string];
+  onChange: (part: Partial<Answers[string]>) => void;
+}) {
+  return (
+    <View className="gap-1">
+      <Strong>{question.asks}</Strong>
+      <Choice
+        label={question.asks}
+        options={yesNo}
+        value={answer.yes}
+        onChange={(yes) => onChange({ yes })}
+      />
+      {answer.yes && (
+        <>
+          <Banner kind="stop" title={question.limits} />
+          <Clearance asks={question.asks} answer={answer} onChange={onChange} />
+        </>
+      )}
     </View>
   );
 }
@@ -128,28 +156,14 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
           <Quiet>
             {answeredAt ? `Answered ${shortDate(answeredAt, zone, now)}` : 'Not answered yet'}
           </Quiet>
-          {screeningQuestions.map((question) => {
-            const yes = answers[question.id]?.yes ?? false;
-            return (
-              <View key={question.id} className="gap-1">
-                <Strong>{question.asks}</Strong>
-                <Choice
-                  label={question.asks}
-                  options={yesNo}
-                  value={yes}
-                  onChange={(value) => change(question.id, { yes: value })}
-                />
-                {yes && <Banner kind="stop" title={question.limits} />}
-                {yes && (
-                  <Clearance
-                    asks={question.asks}
-                    answer={answers[question.id]!}
-                    onChange={(part) => change(question.id, part)}
-                  />
-                )}
-              </View>
-            );
-          })}
+          {screeningQuestions.map((question) => (
+            <Question
+              key={question.id}
+              question={question}
+              answer={answers[question.id] ?? noAnswer}
+              onChange={(part) => change(question.id, part)}
+            />
+          ))}
           <Button
             kind="main"
             label={saved ? 'Saved' : 'Save the answers'}

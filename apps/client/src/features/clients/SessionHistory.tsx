@@ -8,9 +8,9 @@ import { ErrorState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
 import { useClientSessions } from '../../state/queries';
-import { shortDate } from '../day/day-time';
-import { correctionText } from '../floor/set-words';
-import { loadReps, rirText } from '../floor/words';
+import { shortDate } from '../../parts/time/day-time';
+import { correctionText } from '../../parts/words/set-words';
+import { loadReps, rirText } from '../../parts/words/load-words';
 
 function SetLine({ set, session }: { set: LoggedSet; session: SessionState }) {
   const clean = set.cleanReps === set.reps ? '' : ` · ${set.cleanReps} clean`;

@@ -1,4 +1,5 @@
-import { liftById, programmeFor } from '@spalo/catalog';
+import { liftById } from '@spalo/catalog';
+import { programmeFor } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
 import {
   exactly,
@@ -9,6 +10,7 @@ import {
   massText,
   type LoadsDraft,
   type Room,
+  type Unit,
 } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -20,11 +22,56 @@ import { buildText } from '../../design/load-text';
 import { Section } from '../../design/Section';
 import { Figure, Quiet, Strong } from '../../design/Words';
 import { attempt } from '../../state/problems';
-import { loadUnit } from '../floor/words';
-import { LiftPicker } from '../lifts/LiftPicker';
-import { changeClient } from './change-client';
-import { certaintyWords } from './certainty-words';
-import { WhySheet, type Asked } from './WhySheet';
+import { loadUnit } from '../../parts/words/load-words';
+import { LiftPicker } from '../../parts/pickers/LiftPicker';
+import { changeClient } from '../../parts/client/change-client';
+import { certaintyWords } from '../../parts/words/certainty-words';
+import { AskedSheet, type Asked } from './AskedSheet';
+
+/** One lift with its load, the belief it comes from, and how it is built. */
+function StartingWeight({
+  plan,
+  room,
+  unit,
+  onAsk,
+}: {
+  plan: LoadsDraft['lifts'][number];
+  room: Room;
+  unit: Unit;
+  onAsk: (asked: Asked) => void;
+}) {
+  const lift = liftById(plan.liftId);
+  const build = exactly(loadables(room, plan.implement), plan.loadG)?.build;
+  return (
+    <Card
+      className="gap-1 py-3"
+      onPress={() => onAsk({ lift, reps: plan.reps, rir: plan.targetRir })}
+      label={`${lift.name}, ${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`}
+    >
+      <View className="flex-row flex-wrap items-end justify-between gap-x-3">
+        <Strong className="shrink text-lead">{lift.name}</Strong>
+        <View className="flex-row items-baseline gap-1">
+          <Figure className="text-[1.75rem] leading-8">{massNumber(plan.loadG, unit)}</Figure>
+          <Quiet>{loadUnit(lift, unit)}</Quiet>
+          <Figure>{`× ${plan.reps}`}</Figure>
+        </View>
+      </View>
+      {plan.belief && (
+        <BeliefBand
+          belief={plan.belief}
+          load={plan.loadG}
+          text={(grams) => massText(Math.round(grams), unit)}
+        />
+      )}
+      <View className="flex-row flex-wrap items-center gap-x-2 gap-y-1">
+        {plan.certainty && <Chip label={certaintyWords[plan.certainty]} />}
+        {plan.climb && <Chip label="climbs from here" icon="floor" />}
+      </View>
+      <Quiet>{`${plan.why}.`}</Quiet>
+      {build && <Quiet>{buildText(build, null)}</Quiet>}
+    </Card>
+  );
+}
 
 /** Every lift of the coming session with its load, how sure that is, and why; lifts can be chosen for the client. */
 export function StartingWeights({
@@ -53,40 +100,9 @@ export function StartingWeights({
       title="Weights for the next session"
       action={<Button label="Choose lifts" onPress={() => setPicking(true)} />}
     >
-      {draft.lifts.map((plan) => {
-        const lift = liftById(plan.liftId);
-        const build = exactly(loadables(room, plan.implement), plan.loadG)?.build;
-        return (
-          <Card
-            key={plan.liftId}
-            className="gap-1 py-3"
-            onPress={() => setAsked({ lift, reps: plan.reps, rir: plan.targetRir })}
-            label={`${lift.name}, ${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`}
-          >
-            <View className="flex-row flex-wrap items-end justify-between gap-x-3">
-              <Strong className="shrink text-lead">{lift.name}</Strong>
-              <View className="flex-row items-baseline gap-1">
-                <Figure className="text-[1.75rem] leading-8">{massNumber(plan.loadG, unit)}</Figure>
-                <Quiet>{loadUnit(lift, unit)}</Quiet>
-                <Figure>{`× ${plan.reps}`}</Figure>
-              </View>
-            </View>
-            {plan.belief && (
-              <BeliefBand
-                belief={plan.belief}
-                load={plan.loadG}
-                text={(grams) => massText(Math.round(grams), unit)}
-              />
-            )}
-            <View className="flex-row flex-wrap items-center gap-x-2 gap-y-1">
-              {plan.certainty && <Chip label={certaintyWords[plan.certainty]} />}
-              {plan.climb && <Chip label="climbs from here" icon="floor" />}
-            </View>
-            <Quiet>{`${plan.why}.`}</Quiet>
-            {build && <Quiet>{buildText(build, null)}</Quiet>}
-          </Card>
-        );
-      })}
+      {draft.lifts.map((plan) => (
+        <StartingWeight key={plan.liftId} plan={plan} room={room} unit={unit} onAsk={setAsked} />
+      ))}
       {draft.closed.map(({ liftId, why, overridable }) => (
         <View
           key={liftId}
@@ -115,7 +131,7 @@ export function StartingWeights({
           onClose={() => setPicking(false)}
         />
       )}
-      <WhySheet client={client} asked={asked} account={account} onClose={() => setAsked(null)} />
+      <AskedSheet client={client} asked={asked} account={account} onClose={() => setAsked(null)} />
     </Section>
   );
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { instantOf } from '../day/day-time';
+import { instantOf } from '../../parts/time/day-time';
 
 /** A day and a time in the studio's zone. */
 export const bookingForm = (zone: string) =>

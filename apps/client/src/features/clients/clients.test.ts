@@ -1,9 +1,10 @@
 import { lifts } from '@spalo/catalog';
 import { replay, saveBelief, type PastSet } from '@spalo/core';
 import { served } from '../../state/client-facts.test-help';
-import { doHeavy } from '../../state/heavy-task';
+import { bookingForm } from './booking-form';
+import { doTask } from '../../state/worker/tasks';
 import { profileOfClient } from '../../state/strength';
-import { factsOfClient } from './change-client';
+import { factsOfClient } from '../../parts/client/change-client';
 import { ordered } from './client-order';
 
 const NOW = '2026-11-24T10:00:00.000Z';
@@ -52,9 +53,16 @@ const sets: PastSet[] = [9, 6, 3].map((days) => ({
   reps: 8,
   cleanReps: 8,
   rir: 2,
-  standing: 'counts',
+  bearing: 'counts',
 }));
 const squat = lifts.find((lift) => lift.id === 'back-squat')!;
+
+describe('a booking as it is typed', () => {
+  it('names what is wrong, field by field', () => {
+    const typed = { day: '2026-11-24', time: '9', minutes: '5' };
+    expect(bookingForm('UTC').safeParse(typed).error!.issues).toHaveLength(2);
+  });
+});
 
 describe('strength on the device', () => {
   it('comes from the saved belief, and from the person alone where there is none', () => {
@@ -73,10 +81,10 @@ describe('strength on the device', () => {
 
   it('is replayed by the task that the worker runs', () => {
     const base = { person: served, sets, now: NOW };
-    const trends = doHeavy({ kind: 'trends', input: base });
+    const trends = doTask({ name: 'trends', input: base });
     expect(Object.keys(trends)).toEqual(['back-squat']);
-    const answer = doHeavy({
-      kind: 'explain',
+    const answer = doTask({
+      name: 'explain',
       input: { ...base, liftId: 'split-squat', reps: 10, rir: 2 },
     });
     expect(answer).toMatchObject({ own: [], related: [{ liftId: 'back-squat', sets: 3 }] });

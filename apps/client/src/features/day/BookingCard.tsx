@@ -1,13 +1,13 @@
-import { cueOf, liftById, styleOf } from '@spalo/catalog';
+import { cueOf, liftById } from '@spalo/catalog';
 import type { Account, Booking, Client } from '@spalo/contract';
 import type { LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Figure, Quiet, Strong, Title } from '../../design/Words';
-import { FlagChips } from '../clients/FlagChips';
-import { loadReps } from '../floor/words';
-import { clockTime } from './day-time';
+import { FlagChips } from '../../parts/client/FlagChips';
+import { loadReps } from '../../parts/words/load-words';
+import { clockTime } from '../../parts/time/day-time';
 
 /** Where a booking stands. */
 export type BookingState = 'to come' | 'on the floor' | 'done';
@@ -40,7 +40,7 @@ export function BookingCard({
   const state = stateOf(booking);
   const { unit, zone } = account.studio;
   const first = draft?.lifts[0];
-  const cue = first && cueOf(styleOf(first.liftId, first.styleId), first.focusCueId);
+  const cue = first && cueOf(first.liftId, first.styleId, first.focusCueId);
   return (
     <Card chosen={chosen} className="gap-3">
       <View className="flex-row items-start justify-between gap-3">

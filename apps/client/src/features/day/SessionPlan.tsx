@@ -1,13 +1,12 @@
-import { cueOf, liftById, styleOf } from '@spalo/catalog';
-import { massNumber, type Unit } from '@spalo/core';
+import { cueOf, liftById } from '@spalo/catalog';
+import { massNumber, type LoadsDraft, type Unit } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
 import { within } from '../../design/sentence';
-import type { WholeDraft } from '../../state/ramp-work';
-import { loadReps, loadUnit } from '../floor/words';
-import { minutesText, rampWords } from '../warm-up/ramp-words';
-import type { draftFor } from '../floor/actions';
+import type { WholeDraft } from '../../state/worker/tasks/draft';
+import { loadReps, loadUnit } from '../../parts/words/load-words';
+import { minutesText, rampWords } from '../../parts/words/ramp-words';
 
 /** What a session holds, lift by lift: load, reps, ramp, focus, and where the load comes from. */
 export function SessionPlan({
@@ -16,7 +15,7 @@ export function SessionPlan({
   seconds,
   unit,
 }: {
-  draft: ReturnType<typeof draftFor>;
+  draft: LoadsDraft;
   /** The same with its ramps and general part; null until the worker has planned them. */
   whole: WholeDraft | null;
   /** How long it takes, part by part. */
@@ -32,8 +31,7 @@ export function SessionPlan({
       )}
       {draft.lifts.map((plan) => {
         const lift = liftById(plan.liftId);
-        const style = styleOf(lift.id, plan.styleId);
-        const cue = cueOf(style, plan.focusCueId);
+        const cue = cueOf(lift.id, plan.styleId, plan.focusCueId);
         const planned = whole?.lifts.find((each) => each.liftId === plan.liftId);
         const warmUps = planned?.steps.filter((step) => step.kind === 'warm-up') ?? [];
         return (

@@ -7,22 +7,22 @@ import { LaneStrip } from '../../design/LaneStrip';
 import { EmptyState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { useWide } from '../../design/use-wide';
-import { useFloorUi } from './floor-ui';
-import { Lane } from './Lane';
-import { laneDoing, type LaneView } from './lane-view';
-import { Lanes } from './lanes';
-import { useLanes } from './use-lanes';
-import { clock } from './words';
+import { useFloorUi } from '../../parts/lane/floor-ui';
+import { Lane } from './lane/Lane';
+import { laneDoing, type LaneView } from '../../parts/lane/lane-view';
+import { Lanes } from './scene/lanes';
+import { useLanes } from '../../parts/lane/use-lanes';
+import { clock } from '../../parts/words/load-words';
 
 function chipOf(lane: LaneView, now: number) {
   const left = lane.rest ? restLeft(lane.rest, now) : 0;
-  const resting = lane.rest !== null && left > 0 && !lane.finished;
+  const resting = lane.rest !== null && left > 0 && !lane.finished ? lane.rest : null;
   return {
     id: lane.session.id,
     name: lane.name,
     doing: resting ? 'rest' : laneDoing(lane),
     ready: !resting,
-    rest: resting ? { share: left / lane.rest!.seconds, clock: clock(left) } : null,
+    rest: resting && { share: left / resting.seconds, clock: clock(left) },
   };
 }
 
@@ -50,60 +50,67 @@ const MOST_LANE = 720;
 const laneWidth = (window: number, count: number) =>
   Math.max(LEAST_LANE, Math.min(MOST_LANE, (window - RAIL) / count));
 
+/** Nobody trains now: where to begin. */
+function EmptyFloor() {
+  const router = useRouter();
+  return (
+    <View className="w-full max-w-[40rem] px-4">
+      <EmptyState
+        icon="floor"
+        title="Nobody on the floor"
+        action={
+          <View className="gap-2">
+            <Button kind="main" label="See who comes today" onPress={() => router.push('/day')} />
+            <Button label="Warm-up bench" icon="floor" onPress={() => router.push('/bench')} />
+          </View>
+        }
+      >
+        Start a client from the day, or any client from their page. Up to four can train at once.
+      </EmptyState>
+    </View>
+  );
+}
+
+/** Lanes side by side. */
+function WideFloor({ lanes, account }: { lanes: readonly LaneView[]; account: Account }) {
+  const { width } = useWindowDimensions();
+  return (
+    <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
+      {lanes.map((lane, index) => (
+        <View
+          key={lane.session.id}
+          role="region"
+          aria-label={`Lane of ${lane.name}`}
+          className={index > 0 ? 'border-l-2 border-line' : ''}
+          style={{ width: laneWidth(width, lanes.length) }}
+        >
+          <Lane lane={lane} account={account} wide />
+        </View>
+      ))}
+    </ScrollView>
+  );
+}
+
 /** Everyone who trains now: one lane in full and a strip on a phone, lanes side by side when wide. */
 export function FloorScreen({ account }: { account: Account }) {
-  const router = useRouter();
   const wide = useWide();
-  const { width } = useWindowDimensions();
   const lanes = useLanes();
   const { chosen, choose } = useFloorUi();
   if (!lanes) return <LoadingState what="the floor" />;
-  if (lanes.length === 0) {
-    return (
-      <View className="w-full max-w-[40rem] px-4">
-        <EmptyState
-          icon="floor"
-          title="Nobody on the floor"
-          action={
-            <View className="gap-2">
-              <Button kind="main" label="See who comes today" onPress={() => router.push('/day')} />
-              <Button label="Warm-up bench" icon="floor" onPress={() => router.push('/bench')} />
-            </View>
-          }
-        >
-          Start a client from the day, or any client from their page. Up to four can train at once.
-        </EmptyState>
-      </View>
-    );
-  }
-  if (wide) {
-    return (
-      <Lanes value={lanes}>
-        <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
-          {lanes.map((lane, index) => (
-            <View
-              key={lane.session.id}
-              role="region"
-              aria-label={`Lane of ${lane.name}`}
-              className={index > 0 ? 'border-l-2 border-line' : ''}
-              style={{ width: laneWidth(width, lanes.length) }}
-            >
-              <Lane lane={lane} account={account} wide />
-            </View>
-          ))}
-        </ScrollView>
-      </Lanes>
-    );
-  }
-  const lane = lanes.find((each) => each.session.id === chosen) ?? lanes[0]!;
+  const lane = lanes.find((each) => each.session.id === chosen) ?? lanes[0];
+  if (!lane) return <EmptyFloor />;
   return (
     <Lanes value={lanes}>
-      <View className="min-h-0 flex-1">
-        <View className="px-4 pt-2">
-          <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
+      {wide ? (
+        <WideFloor lanes={lanes} account={account} />
+      ) : (
+        <View className="min-h-0 flex-1">
+          <View className="px-4 pt-2">
+            <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
+          </View>
+          <Lane key={lane.session.id} lane={lane} account={account} wide={false} />
         </View>
-        <Lane key={lane.session.id} lane={lane} account={account} wide={false} />
-      </View>
+      )}
     </Lanes>
   );
 }

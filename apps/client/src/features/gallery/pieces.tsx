@@ -56,19 +56,16 @@ function Choosing() {
 }
 
 function Rail({ reps }: { reps: number }) {
-  const [marks, setMarks] = useState([{ rep: 3, faultId: 'x' }]);
+  const [marks, setMarks] = useState([3]);
   const toggle = (rep: number) =>
-    setMarks(
-      marks.some((mark) => mark.rep === rep)
-        ? marks.filter((mark) => mark.rep !== rep)
-        : [...marks, { rep, faultId: 'x' }],
-    );
+    setMarks(marks.includes(rep) ? marks.filter((mark) => mark !== rep) : [...marks, rep]);
   return (
     <RepRail
       reps={reps}
-      marks={marks}
-      glyphOf={() => 'in'}
-      faultName={() => 'knees in'}
+      marks={[
+        ...marks.map((rep) => ({ rep, glyph: 'in' as const, name: 'knees in' })),
+        { rep: 5, glyph: null, name: 'Unknown fault' },
+      ]}
       onToggle={toggle}
     />
   );

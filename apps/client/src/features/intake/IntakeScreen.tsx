@@ -6,25 +6,21 @@ import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
 import { ScrollView, View } from 'react-native';
 import { Button } from '../../design/Button';
-import { Card } from '../../design/Card';
-import { Field } from '../../design/Field';
-import { Body, Quiet, Strong, Title } from '../../design/Words';
-import { journal } from '../../state/device';
-import { newId } from '../../state/ids';
+import { Title } from '../../design/Words';
 import { attempt } from '../../state/problems';
-import { flagName } from '../clients/FlagChips';
-import { FlagSheet } from '../clients/FlagSheet';
-import { formDay } from '../day/day-time';
-import { useIntakeDrafts } from './intake-drafts';
+import { FlagSheet } from '../../parts/client/FlagSheet';
+import { formDay } from '../../parts/time/day-time';
+import { useIntakeDrafts } from '../../parts/client-form/intake-drafts';
 import {
   emptyIntake,
-  factsOf,
   intakeForm,
   type IntakeInput,
   type IntakeOutput,
-} from './intake-form';
+} from '../../parts/client-form/client-form';
+import { addClient } from './add-client';
+import { PlacesStep } from './PlacesStep';
 import { StepRamp } from './StepRamp';
-import { BodyStep, HealthStep, TrainingStep, WhoStep } from './steps';
+import { BodyStep, HealthStep, TrainingStep, WhoStep } from '../../parts/client-form/steps';
 
 const steps: { title: string; fields: FieldPath<IntakeInput>[] }[] = [
   {
@@ -101,34 +97,17 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
   };
   const finish = (filled: IntakeOutput) =>
     attempt(async () => {
-      const { facts, measured } = factsOf(filled, null, new Date().toISOString());
-      const params = { id: draftId };
-      await journal.change({ route: 'putClient', args: { params, body: facts } });
-      await journal.change({
-        route: 'putMeasurement',
-        args: { params: { id: draftId, measurementId: newId() }, body: measured },
-      });
-      if (filled.consent && Object.keys(answers).length > 0) {
-        const whole = Object.fromEntries(
-          Object.entries(answers).map(([id, answer]) => [
-            id,
-            { ...answer, clearedBy: '', clearedOn: null },
-          ]),
-        );
-        await journal.change({
-          route: 'putScreening',
-          args: { params, body: { answers: whole } },
-        });
-      }
-      for (const { id: flagId, ...body } of flags) {
-        await journal.change({
-          route: 'putFlag',
-          args: { params: { id: draftId, flagId }, body },
-        });
-      }
+      await addClient(draftId, filled, { answers, flags });
       drop(draftId);
       router.replace({ pathname: '/clients/[id]', params: { id: draftId } });
     });
+  /** Opens the first step that a field is wrong in. */
+  const toWrong = (errors: object) => {
+    const wrong = steps.findIndex(({ fields }) =>
+      fields.some((field) => field.split('.')[0]! in errors),
+    );
+    if (wrong >= 0) setStep(wrong);
+  };
   const back = () => {
     if (step > 0) setStep(step - 1);
     else router.push('/clients');
@@ -153,34 +132,12 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
           <HealthStep answers={answers} consent={form.consent} onChange={setAnswers} />
         )}
         {last && (
-          <>
-            <View className="gap-3">
-              <Strong>Places that hurt, are stiff, or feared</Strong>
-              {flags.length === 0 && (
-                <Body className="text-slate">None. A flag closes what loads the place.</Body>
-              )}
-              {flags.map((flag) => (
-                <Card key={flag.id} className="flex-row items-center justify-between gap-3">
-                  <View className="shrink">
-                    <Strong>{flagName(flag)}</Strong>
-                    {flag.note ? <Quiet>{flag.note}</Quiet> : null}
-                  </View>
-                  <Button
-                    label="Remove"
-                    says={`Remove the flag ${flagName(flag)}`}
-                    onPress={() => setFlags(flags.filter((each) => each !== flag))}
-                  />
-                </Card>
-              ))}
-              <Button label="Raise a flag" icon="plus" onPress={() => setRaising(true)} />
-            </View>
-            <Field
-              control={control}
-              name="brief"
-              label="What to know before they walk in"
-              hint="One line; it stands on top of their page."
-            />
-          </>
+          <PlacesStep
+            control={control}
+            flags={flags}
+            onRaise={() => setRaising(true)}
+            onRemove={(flag) => setFlags(flags.filter((each) => each !== flag))}
+          />
         )}
       </ScrollView>
       <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
@@ -189,16 +146,7 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
           kind="main"
           big
           label={last ? 'Add client' : 'Next'}
-          onPress={
-            last
-              ? handleSubmit(finish, (errors) => {
-                  const wrong = steps.findIndex(({ fields }) =>
-                    fields.some((field) => field.split('.')[0]! in errors),
-                  );
-                  if (wrong >= 0) setStep(wrong);
-                })
-              : () => void next()
-          }
+          onPress={last ? handleSubmit(finish, toWrong) : () => void next()}
           className="flex-1"
         />
       </View>

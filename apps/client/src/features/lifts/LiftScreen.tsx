@@ -1,4 +1,5 @@
-import { cueOf, findLift, type Fault, type Style } from '@spalo/catalog';
+import { findLift, type Fault, type Lesson, type Style } from '@spalo/catalog';
+import type { Lift } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { ScrollView, View } from 'react-native';
 import { Banner } from '../../design/Banner';
@@ -6,15 +7,17 @@ import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { FaultGlyph } from '../../design/RepRail';
 import { Section } from '../../design/Section';
-import { EmptyState } from '../../design/States';
+import { capital, within } from '../../design/sentence';
+import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
-import { capital, within } from '../../design/sentence';
-import { Checklist } from './Checklist';
+import { Checklist } from '../../parts/lesson/Checklist';
+import { useLesson } from '../../parts/lesson/use-lesson';
 
 const weights = { safety: 'stop the set', major: 'rep not clean', minor: 'note it' } as const;
 
 function FaultCard({ fault, style }: { fault: Fault; style: Style }) {
+  const said = (cueId: string) => style.cues.find(({ id }) => id === cueId)?.text ?? '';
   return (
     <Card className="gap-2">
       <View className="flex-row items-center gap-3">
@@ -33,7 +36,7 @@ function FaultCard({ fault, style }: { fault: Fault; style: Style }) {
           {cause.remedies.map((remedy, index) => (
             <Body key={index}>
               {remedy.kind === 'cue'
-                ? `Say: ${cueOf(style, remedy.cueId)?.text ?? ''}`
+                ? `Say: ${said(remedy.cueId)}`
                 : `${capital(remedy.kind)}: ${remedy.text}`}
             </Body>
           ))}
@@ -43,7 +46,84 @@ function FaultCard({ fault, style }: { fault: Fault; style: Style }) {
   );
 }
 
-/** How a lift is done in its style: standard, checklist, faults with remedies, ladder and filming. */
+/** The teaching ladder and what to film: the same whatever the style. */
+function LadderAndFilm({ lesson }: { lesson: Lesson }) {
+  return (
+    <>
+      <Section title="Ladder">
+        {lesson.ladder.map((rung) => (
+          <View
+            key={rung.name}
+            className={`border-l-8 pl-3 ${rung.place === 'this' ? 'border-ink' : 'border-line'}`}
+          >
+            <Strong>{rung.name}</Strong>
+            <Quiet>{rung.moveOn}</Quiet>
+          </View>
+        ))}
+      </Section>
+      <Section title="Film it">
+        {lesson.film.map((shot) => (
+          <Body key={shot.view}>{`${capital(shot.view)}: ${shot.shows}`}</Body>
+        ))}
+      </Section>
+    </>
+  );
+}
+
+/** One style whole: whom it suits, what a clean rep is, checklist, faults. */
+function StylePage({ lift, lesson, style }: { lift: Lift; lesson: Lesson; style: Style }) {
+  const router = useRouter();
+  const wide = useWide();
+  return (
+    <View className="gap-6">
+      <View className="gap-1 border-b-[3px] border-ink pb-2">
+        <Title>{lift.name}</Title>
+        <Strong>{style.name}</Strong>
+        <Quiet>{style.suits}</Quiet>
+      </View>
+      <Button
+        label="Try its warm-up"
+        icon="floor"
+        className="self-start"
+        onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
+      />
+      <View className="gap-1">
+        <Quiet>A clean rep</Quiet>
+        <Body className="text-lead">{style.standard}</Body>
+      </View>
+      {lesson.cautions.map((caution) => (
+        <Banner key={caution} title={caution} icon="alert" />
+      ))}
+      <View className={wide ? 'flex-row gap-6' : 'gap-6'}>
+        <View className={wide ? 'flex-1' : ''}>
+          <Section title="Checklist">
+            <Checklist style={style} />
+          </Section>
+        </View>
+        <View className={wide ? 'flex-1 gap-6' : 'gap-6'}>
+          <Section title="Faults">
+            {style.faults.map((fault) => (
+              <FaultCard key={fault.id} fault={fault} style={style} />
+            ))}
+          </Section>
+          <LadderAndFilm lesson={lesson} />
+        </View>
+      </View>
+    </View>
+  );
+}
+
+/** The lesson of a lift, brought when it is looked at. */
+function LessonPage({ lift }: { lift: Lift }) {
+  const { lesson, failed, again } = useLesson(lift.id);
+  if (failed) return <ErrorState what="The lesson could not be fetched" onRetry={again} />;
+  if (!lesson) return <LoadingState what="the lesson" />;
+  return lesson.styles.map((style) => (
+    <StylePage key={style.id} lift={lift} lesson={lesson} style={style} />
+  ));
+}
+
+/** How a lift is done in its styles: standard, checklist, faults with remedies, ladder and filming. */
 export function LiftScreen({ id }: { id: string }) {
   const router = useRouter();
   const wide = useWide();
@@ -61,7 +141,6 @@ export function LiftScreen({ id }: { id: string }) {
       </View>
     );
   }
-  const { lesson } = lift;
   return (
     <ScrollView tabIndex={0} className="flex-1" contentContainerClassName="gap-6 p-4">
       {!wide && (
@@ -72,58 +151,7 @@ export function LiftScreen({ id }: { id: string }) {
           onPress={() => router.push('/lifts')}
         />
       )}
-      {lesson.styles.map((style) => (
-        <View key={style.id} className="gap-6">
-          <View className="gap-1 border-b-[3px] border-ink pb-2">
-            <Title>{lift.name}</Title>
-            <Strong>{style.name}</Strong>
-            <Quiet>{style.suits}</Quiet>
-          </View>
-          <Button
-            label="Try its warm-up"
-            icon="floor"
-            className="self-start"
-            onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
-          />
-          <View className="gap-1">
-            <Quiet>A clean rep</Quiet>
-            <Body className="text-lead">{style.standard}</Body>
-          </View>
-          {lesson.cautions.map((caution) => (
-            <Banner key={caution} title={caution} icon="alert" />
-          ))}
-          <View className={wide ? 'flex-row gap-6' : 'gap-6'}>
-            <View className={wide ? 'flex-1' : ''}>
-              <Section title="Checklist">
-                <Checklist style={style} />
-              </Section>
-            </View>
-            <View className={wide ? 'flex-1 gap-6' : 'gap-6'}>
-              <Section title="Faults">
-                {style.faults.map((fault) => (
-                  <FaultCard key={fault.id} fault={fault} style={style} />
-                ))}
-              </Section>
-              <Section title="Ladder">
-                {lesson.ladder.map((rung) => (
-                  <View
-                    key={rung.name}
-                    className={`border-l-8 pl-3 ${rung.place === 'this' ? 'border-ink' : 'border-line'}`}
-                  >
-                    <Strong>{rung.name}</Strong>
-                    <Quiet>{rung.moveOn}</Quiet>
-                  </View>
-                ))}
-              </Section>
-              <Section title="Film it">
-                {lesson.film.map((shot) => (
-                  <Body key={shot.view}>{`${capital(shot.view)}: ${shot.shows}`}</Body>
-                ))}
-              </Section>
-            </View>
-          </View>
-        </View>
-      ))}
+      <LessonPage key={lift.id} lift={lift} />
     </ScrollView>
   );
 }

@@ -7,8 +7,8 @@ import { Choice } from '../../design/Choice';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { Quiet, Strong } from '../../design/Words';
-import { newId } from '../../state/ids';
-import { kinds, readItem, typedItem, type FieldDef, type Kind } from './equipment-kinds';
+import { newId } from '../../state/log/ids';
+import { kinds, readItem, typedItem, type FieldDef, type Item, type Kind } from './equipment-kinds';
 
 /** Which plates fit: all, or those that are marked. */
 function PlatesField({
@@ -95,7 +95,7 @@ function ItemField({
 }
 
 /** Adds a piece of equipment, changes it, or takes it away. */
-export function ItemSheet({
+export function ItemSheet<K extends Kind>({
   room,
   kind,
   item,
@@ -104,10 +104,10 @@ export function ItemSheet({
   onClose,
 }: {
   room: Room;
-  kind: Kind;
+  kind: K;
   /** Null for a new one. */
-  item: (Record<string, unknown> & { id: string }) | null;
-  onSave: (item: Record<string, unknown> & { id: string }) => void;
+  item: Item<K> | null;
+  onSave: (item: Item<K>) => void;
   onRemove: (id: string) => void;
   onClose: () => void;
 }) {

@@ -9,7 +9,7 @@ import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { download } from '../../state/download';
-import { newId } from '../../state/ids';
+import { newId } from '../../state/log/ids';
 import { pickTextFile } from '../../state/pick-file';
 import { attempt } from '../../state/problems';
 import { putRoom } from './change-room';

@@ -10,7 +10,7 @@ import { Equipment } from './Equipment';
 import { Loader } from './Loader';
 import { RoomFiles } from './RoomFiles';
 import { RoomsSheet } from './RoomsSheet';
-import { useRoomChoice, useRoomUi } from './use-room';
+import { useRoomChoice, useRoomUi } from '../../parts/room/use-room';
 
 /** What can really be loaded here: the loader, and the equipment that everything is built from. */
 export function RoomScreen({ unit }: { unit: Unit }) {
@@ -39,9 +39,9 @@ export function RoomScreen({ unit }: { unit: Unit }) {
       </View>
     );
   }
-  const loadsBars = room.bars.some((bar) => bar.kind !== 'handle');
-  const loader = loadsBars ? (
-    <Loader key={room.id} room={room} unit={unit} />
+  const [bar, ...otherBars] = room.bars.filter(({ kind }) => kind !== 'handle');
+  const loader = bar ? (
+    <Loader key={room.id} room={room} bars={[bar, ...otherBars]} unit={unit} />
   ) : (
     <Quiet>This room has no bar to load. Bells and stacks are listed as they are.</Quiet>
   );

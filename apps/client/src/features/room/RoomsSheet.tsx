@@ -7,7 +7,7 @@ import { Card } from '../../design/Card';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { Body, Quiet, Strong } from '../../design/Words';
-import { newId } from '../../state/ids';
+import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
 import { deleteRoom, putRoom } from './change-room';
 

@@ -6,6 +6,9 @@ import { capital } from '../../design/sentence';
 /** The kinds of equipment in a room, by the name of their list. */
 export type Kind = Exclude<keyof Room, 'id' | 'name'>;
 
+/** A piece of equipment of a kind. */
+export type Item<K extends Kind = Kind> = Room[K][number];
+
 /** How a field of an item is typed, and where its value lies in the item. */
 export type FieldDef = { name: string; label: string; hint?: string } & (
   | { type: 'mass' | 'count' | 'mm' | 'number' | 'text' }
@@ -14,10 +17,10 @@ export type FieldDef = { name: string; label: string; hint?: string } & (
   | { type: 'plates' }
 );
 
-interface KindDef {
+interface KindDef<K extends Kind> {
   title: string;
   one: string;
-  schema: z.ZodType;
+  schema: z.ZodType<Item<K>>;
   fields: FieldDef[];
   /** A new item as its form begins. */
   fresh: Record<string, string>;
@@ -47,7 +50,7 @@ const station: FieldDef = {
 };
 
 /** Every kind with its form. The schemas are the contract's, so that a form refuses what the API would. */
-export const kinds: Record<Kind, KindDef> = {
+export const kinds: { readonly [K in Kind]: KindDef<K> } = {
   bars: {
     title: 'Bars',
     one: 'bar',
@@ -178,12 +181,13 @@ export const kinds: Record<Kind, KindDef> = {
 export const kindNames = Object.keys(kinds) as Kind[];
 
 /** An item as its form holds it; `fits` as plate ids joined by spaces, empty for all. */
-export function typedItem(kind: Kind, item: Record<string, unknown>): Record<string, string> {
+export function typedItem<K extends Kind>(kind: K, item: Item<K>): Record<string, string> {
+  const values: Record<string, unknown> = { ...item };
   const inUnit = (grams: number) =>
-    String(Number(fromGrams(grams, (item.unit as Unit | undefined) ?? 'kg').toFixed(3)));
+    String(Number(fromGrams(grams, (values.unit as Unit | undefined) ?? 'kg').toFixed(3)));
   return Object.fromEntries(
     kinds[kind].fields.map((field): [string, string] => {
-      const value = item[field.name];
+      const value = values[field.name];
       switch (field.type) {
         case 'mass':
           return [field.name, inUnit(value as number)];
@@ -200,11 +204,14 @@ export function typedItem(kind: Kind, item: Record<string, unknown>): Record<str
   );
 }
 
-export type ItemResult =
-  { item: Record<string, unknown> & { id: string } } | { problems: Record<string, string> };
+export type ItemResult<K extends Kind> = { item: Item<K> } | { problems: Record<string, string> };
 
 /** The item that a form tells, checked by the contract; or what is wrong, field by field. */
-export function readItem(kind: Kind, id: string, typed: Record<string, string>): ItemResult {
+export function readItem<K extends Kind>(
+  kind: K,
+  id: string,
+  typed: Record<string, string>,
+): ItemResult<K> {
   const problems: Record<string, string> = {};
   const own = (typed.unit as Unit | undefined) ?? 'kg';
   const number = (text: string, field: string): number => {
@@ -232,7 +239,7 @@ export function readItem(kind: Kind, id: string, typed: Record<string, string>):
   }
   if (Object.keys(problems).length > 0) return { problems };
   const checked = kinds[kind].schema.safeParse(item);
-  if (checked.success) return { item };
+  if (checked.success) return { item: checked.data };
   for (const issue of checked.error.issues) problems[String(issue.path[0])] ??= issue.message;
   return { problems };
 }

@@ -1,7 +1,5 @@
-import { massNumber, massText, type Room } from '@spalo/core';
-import type { Kind } from './equipment-kinds';
-
-type Item<K extends Kind> = Room[K][number];
+import { massNumber, massText } from '@spalo/core';
+import type { Item, Kind } from './equipment-kinds';
 
 /** What stands first on an item's row, and what is said of it. */
 interface ItemText {

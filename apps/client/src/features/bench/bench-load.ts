@@ -1,0 +1,70 @@
+import {
+  loadProblem,
+  massNumber,
+  massText,
+  nearest,
+  toGrams,
+  type Grams,
+  type Implement,
+  type LoadProblem,
+  type Loads,
+  type Room,
+  type Unit,
+} from '@spalo/core';
+import { typedGrams } from '../../parts/forms/typed';
+
+const MOST = 2000;
+
+/** A working load as it was typed: a load that exists here, or why it is not and what comes nearest. */
+export interface TypedLoad {
+  grams: Grams;
+  /** What is wrong with the typing itself; null when it is a load. */
+  wrong: string | null;
+  problem: LoadProblem | null;
+}
+
+/** Reads a working load. What the screens show is rounded, so a load as it is shown means that load. */
+export function readLoad(typed: string, unit: Unit, loads: Loads): TypedLoad {
+  const wrong = `A number in ${unit}, up to ${MOST.toLocaleString('en')}`;
+  const read = typedGrams(unit, 1, toGrams(MOST, unit), wrong).safeParse(typed);
+  if (!read.success) return { grams: 0, wrong, problem: null };
+  const close = nearest(loads, read.data);
+  const shown = close && massNumber(close.loadG, unit) === massNumber(read.data, unit);
+  const grams = shown ? close.loadG : read.data;
+  return { grams, wrong: null, problem: loadProblem(loads, grams) };
+}
+
+/** Why a load cannot be warmed up to, in words; `what` is the implement's name. */
+export function problemText({ kind, above, below }: LoadProblem, what: string, unit: Unit): string {
+  switch (kind) {
+    case 'nothing here':
+      return 'This room has nothing to load the lift with';
+    case 'lighter than empty':
+      return `${what} is ${massText(above!.loadG, unit)} at the least`;
+    case 'heavier than all':
+      return `All that fits is on at ${massText(below!.loadG, unit)}`;
+    case 'not exact':
+      return 'This load cannot be built here; these come nearest';
+  }
+}
+
+/** An implement as a room calls it. */
+export function implementName(implement: Implement, room: Room): string {
+  switch (implement.kind) {
+    case 'barbell': {
+      const bar = room.bars.find((each) => each.id === implement.barId);
+      return bar ? `${bar.name} ${massText(bar.massG, bar.unit)}` : 'Bar';
+    }
+    case 'machine':
+      return room.machines.find((each) => each.id === implement.machineId)?.name ?? 'Machine';
+    case 'stack':
+    case 'assisted':
+      return room.stacks.find((each) => each.id === implement.stackId)?.name ?? 'Stack';
+    case 'dumbbell':
+      return 'Dumbbells';
+    case 'kettlebell':
+      return 'Kettlebells';
+    case 'body':
+      return 'Own body';
+  }
+}

@@ -1,0 +1,53 @@
+import { liftById } from '@spalo/catalog';
+import type { Account, Client } from '@spalo/contract';
+import { useState } from 'react';
+import { Button } from '../../design/Button';
+import { Section } from '../../design/Section';
+import { useNow } from '../../design/use-now';
+import { Body, Quiet } from '../../design/Words';
+import { shortDate } from '../../parts/time/day-time';
+import { FactsSheet } from './FactsSheet';
+import { loadReps } from '../../parts/words/load-words';
+
+/** How to reach them, what they agreed to, what they lifted before, and what was opened for them. */
+export function ClientFacts({ client, account }: { client: Client; account: Account }) {
+  const [changing, setChanging] = useState(false);
+  const now = useNow(false);
+  const { zone, unit } = account.studio;
+  return (
+    <Section
+      title="Facts"
+      action={<Button label="Change facts" onPress={() => setChanging(true)} />}
+    >
+      {client.availability ? <Body>{`Can come: ${client.availability}`}</Body> : null}
+      {client.phone || client.email ? (
+        <Body>{[client.phone, client.email].filter(Boolean).join(' · ')}</Body>
+      ) : null}
+      <Body>
+        {client.emergencyContact
+          ? `In an emergency: ${client.emergencyContact}`
+          : 'No emergency contact yet.'}
+      </Body>
+      <Body>
+        {client.consentAt
+          ? `Agreed on ${shortDate(client.consentAt, zone, now)} that health answers are kept.`
+          : 'Has not agreed yet that health answers are kept.'}
+      </Body>
+      {client.reports.map((report) => (
+        <Body key={`${report.liftId}/${report.monthsAgo}/${report.loadG}`}>
+          {`${liftById(report.liftId).name}: ${loadReps(report.loadG, report.reps, unit)}, ${
+            report.monthsAgo === 0 ? 'now' : `${report.monthsAgo} months ago`
+          }, as they tell it`}
+        </Body>
+      ))}
+      {client.overrides.map((override) => (
+        <Quiet key={override.at + override.liftId}>
+          {`Opened: ${liftById(override.liftId).name}${override.range ? `, ${override.range} reps` : ''}, ${shortDate(override.at, zone, now)}. ${override.reason}`}
+        </Quiet>
+      ))}
+      {changing && (
+        <FactsSheet client={client} account={account} onClose={() => setChanging(false)} />
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,73 @@
+import type { Account, Client } from '@spalo/contract';
+import { ageOn, cautionsFor, massText } from '@spalo/core';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { Banner } from '../../design/Banner';
+import { Button } from '../../design/Button';
+import { useNow } from '../../design/use-now';
+import { useWide } from '../../design/use-wide';
+import { Body, Quiet, Strong, Title } from '../../design/Words';
+import { FlagChips } from '../../parts/client/FlagChips';
+
+function trained(months: number): string {
+  if (months === 0) return 'new to training';
+  return months < 24
+    ? `${months} months of training`
+    : `${Math.floor(months / 12)} years of training`;
+}
+
+/** What constrains: archived, cautions, not screened yet. */
+function Cautions({ client, today }: { client: Client; today: string }) {
+  const [first, ...others] = cautionsFor(client, today);
+  return (
+    <>
+      {first && (
+        <Banner kind="stop" title={first}>
+          {others.join('. ')}
+        </Banner>
+      )}
+      {!client.screened && (
+        <Banner kind="wait" title="Not screened yet">
+          Ask the health questions before loaded work.
+        </Banner>
+      )}
+    </>
+  );
+}
+
+/** Who they are and what to know before anything else. */
+export function ClientHead({ client, account }: { client: Client; account: Account }) {
+  const router = useRouter();
+  const wide = useWide();
+  const today = new Date(useNow(false)).toISOString();
+  const years = ageOn(client.birthDate, today);
+  return (
+    <>
+      {!wide && (
+        <Button
+          label="All clients"
+          icon="back"
+          className="self-start"
+          onPress={() => router.push('/clients')}
+        />
+      )}
+      <View className="border-b-[3px] border-ink pb-2">
+        <Title>{client.name}</Title>
+        <Quiet>
+          {[
+            massText(client.bodyMassG, account.studio.unit),
+            trained(client.trainingMonths),
+            years === null ? '' : `${years} years old`,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Quiet>
+      </View>
+      {client.archivedAt && <Banner title="Archived" />}
+      {client.brief ? <Strong className="text-lead">{client.brief}</Strong> : null}
+      {client.goal ? <Body>{`Goal: ${client.goal}`}</Body> : null}
+      <FlagChips client={client} />
+      <Cautions client={client} today={today} />
+    </>
+  );
+}

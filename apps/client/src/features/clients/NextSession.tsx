@@ -1,0 +1,73 @@
+import type { Account, Client } from '@spalo/contract';
+import type { Room } from '@spalo/core';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { useNow } from '../../design/use-now';
+import { Strong } from '../../design/Words';
+import { useFloorUi } from '../../parts/lane/floor-ui';
+import { startSession } from '../../parts/session/start-session';
+import { clockTime, dayBounds, shortDate } from '../../parts/time/day-time';
+import { attempt } from '../../state/problems';
+import { useBookings } from '../../state/queries';
+import { useOpenSessions } from '../../state/use-journal';
+import { BookSheet } from './BookSheet';
+
+const DAYS_AHEAD = 30;
+
+/** When they come next, and the ways to begin now or to book. */
+export function NextSession({
+  client,
+  room,
+  account,
+}: {
+  client: Client;
+  room: Room | undefined;
+  account: Account;
+}) {
+  const router = useRouter();
+  const [booking, setBooking] = useState(false);
+  const { zone } = account.studio;
+  const now = useNow(false);
+  const span = useMemo(
+    () => ({ from: dayBounds(now, zone).from, to: dayBounds(now, zone, DAYS_AHEAD).to }),
+    [now, zone],
+  );
+  const { data: bookings } = useBookings(span.from, span.to, account.trainer.id);
+  const open = useOpenSessions().find((session) => session.clientId === client.id);
+  const choose = useFloorUi((state) => state.choose);
+  const next = bookings?.find((each) => each.clientId === client.id && !each.session);
+  const start = () => {
+    if (open) {
+      choose(open.id);
+      router.push('/floor');
+      return;
+    }
+    attempt(async () => {
+      await startSession(client, room, account, null);
+      router.push('/floor');
+    });
+  };
+  return (
+    <>
+      <Strong role="heading" aria-level={2}>
+        {next
+          ? `Next: ${shortDate(next.startsAt, zone, now)}, ${clockTime(next.startsAt, zone)}`
+          : 'No booking in the coming month'}
+      </Strong>
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          kind={open ? 'now' : 'main'}
+          label={open ? 'On the floor' : 'Start a session now'}
+          onPress={start}
+          className="flex-1"
+        />
+        <Button label="Book" says={`Book ${client.name}`} onPress={() => setBooking(true)} />
+      </View>
+      {booking && (
+        <BookSheet clientId={client.id} zone={zone} open onClose={() => setBooking(false)} />
+      )}
+    </>
+  );
+}

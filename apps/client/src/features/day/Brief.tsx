@@ -1,0 +1,67 @@
+import type { Account, Client } from '@spalo/contract';
+import { sessionDuration, type LoadsDraft, type Room } from '@spalo/core';
+import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { Banner } from '../../design/Banner';
+import { Button } from '../../design/Button';
+import { Quiet, Strong, Title } from '../../design/Words';
+import { FlagChips } from '../../parts/client/FlagChips';
+import { visitOf } from '../../parts/session/visit';
+import { useTask } from '../../state/worker/use-task';
+import { SessionPlan } from './SessionPlan';
+
+/** What to know before they walk in, and the session that is planned. */
+export function Brief({
+  client,
+  draft,
+  account,
+  room,
+  minutes,
+  titled = true,
+}: {
+  client: Client;
+  draft: LoadsDraft;
+  account: Account;
+  room: Room;
+  /** What was booked. */
+  minutes: number;
+  titled?: boolean;
+}) {
+  const router = useRouter();
+  const { unit } = account.studio;
+  const task = useMemo(() => visitOf(client, room, account), [client, room, account]);
+  const whole = useTask('draft', task);
+  const seconds = useMemo(
+    () => whole && sessionDuration(whole.lifts, whole.general.steps, room),
+    [whole, room],
+  );
+  const late = seconds ? Math.round(seconds.totalS / 60) - minutes : 0;
+  return (
+    <View className="gap-4">
+      {titled && (
+        <View className="border-b-[3px] border-ink pb-2">
+          <Title level={2}>{client.name}</Title>
+          {client.goal ? <Quiet>{client.goal}</Quiet> : null}
+        </View>
+      )}
+      {client.brief ? <Strong>{client.brief}</Strong> : null}
+      <FlagChips client={client} />
+      {client.flags
+        .filter((flag) => flag.note && flag.state !== 'closed')
+        .map((flag) => (
+          <Quiet key={flag.id}>{`${flag.place}: ${flag.note}`}</Quiet>
+        ))}
+      {late > 0 && (
+        <Banner icon="alert" title={`About ${late} min longer than the ${minutes} min booked`}>
+          Fit the warm-up into less time on the floor, or leave a lift out.
+        </Banner>
+      )}
+      <SessionPlan draft={draft} whole={whole} seconds={seconds} unit={unit} />
+      <Button
+        label="Open the client’s page"
+        onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,115 @@
+import type { Account, Booking } from '@spalo/contract';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { Button, IconButton } from '../../design/Button';
+import { EmptyState, ErrorState, LoadingState } from '../../design/States';
+import { Quiet, Title } from '../../design/Words';
+import { useFloorUi } from '../../parts/lane/floor-ui';
+import { startSession } from '../../parts/session/start-session';
+import { attempt } from '../../state/problems';
+import { BookingCard } from './BookingCard';
+import type { DayRow, useDay } from './use-day';
+
+type Day = ReturnType<typeof useDay>;
+
+/** Which day it is, and the ways to the days beside it. */
+function DayHead({
+  day,
+  offset,
+  onMove,
+}: {
+  day: Day;
+  offset: number;
+  onMove: (offset: number) => void;
+}) {
+  const count = day.rows.length;
+  return (
+    <View className="flex-row items-center justify-between gap-3">
+      <View className="shrink">
+        <Title>{offset === 0 ? 'Today' : offset === 1 ? 'Tomorrow' : day.label}</Title>
+        <Quiet>{`${day.label} · ${count} ${count === 1 ? 'booking' : 'bookings'}`}</Quiet>
+      </View>
+      <View className="flex-row gap-2">
+        <IconButton icon="back" label="Day before" onPress={() => onMove(offset - 1)} />
+        <IconButton icon="forward" label="Day after" onPress={() => onMove(offset + 1)} />
+      </View>
+    </View>
+  );
+}
+
+/** Nobody is booked: where else to begin. */
+function NobodyBooked() {
+  const router = useRouter();
+  return (
+    <EmptyState
+      icon="day"
+      title="Nobody is booked"
+      action={<Button label="Choose a client" onPress={() => router.push('/clients')} />}
+    >
+      A client’s page has a place to book, and can start a session without a booking.
+    </EmptyState>
+  );
+}
+
+function Bookings({
+  day,
+  account,
+  chosen,
+  onOpen,
+}: {
+  day: Day;
+  account: Account;
+  chosen: string | null;
+  onOpen: (bookingId: string) => void;
+}) {
+  const router = useRouter();
+  const choose = useFloorUi((state) => state.choose);
+  if (day.failed) return <ErrorState what="The day could not be fetched" onRetry={day.refetch} />;
+  if (day.waiting) return <LoadingState what="the day" />;
+  if (day.rows.length === 0) return <NobodyBooked />;
+  const start = ({ booking, client }: DayRow) =>
+    attempt(async () => {
+      await startSession(client, day.room, account, booking.id);
+      router.push('/floor');
+    });
+  const toFloor = ({ session }: Booking) => {
+    if (session) choose(session.id);
+    router.push('/floor');
+  };
+  return day.rows.map((row) => (
+    <BookingCard
+      key={row.booking.id}
+      booking={row.booking}
+      client={row.client}
+      draft={row.draft}
+      account={account}
+      chosen={chosen === row.booking.id}
+      onOpen={() => onOpen(row.booking.id)}
+      onStart={() => start(row)}
+      onFloor={() => toFloor(row.booking)}
+    />
+  ));
+}
+
+/** The bookings of a day, each with its brief. */
+export function DayList({
+  day,
+  offset,
+  onMove,
+  ...rest
+}: {
+  day: Day;
+  offset: number;
+  onMove: (offset: number) => void;
+  account: Account;
+  /** The booking whose plan is shown beside the list. */
+  chosen: string | null;
+  onOpen: (bookingId: string) => void;
+}) {
+  return (
+    <View className="gap-3">
+      <DayHead day={day} offset={offset} onMove={onMove} />
+      <Bookings day={day} {...rest} />
+    </View>
+  );
+}

@@ -1,0 +1,48 @@
+import type { Account, Booking, Client } from '@spalo/contract';
+import type { LoadsDraft, Room } from '@spalo/core';
+import { useMemo } from 'react';
+import { useNow } from '../../design/use-now';
+import { useRoomChoice } from '../../parts/room/use-room';
+import { draftFor } from '../../parts/session/visit';
+import { dayBounds } from '../../parts/time/day-time';
+import { useBookings, useClients, useRooms } from '../../state/queries';
+
+/** A booking with its client and what is drafted for them; null while the room is not known. */
+export interface DayRow {
+  booking: Booking;
+  client: Client;
+  draft: LoadsDraft | null;
+}
+
+const MINUTE_MS = 60_000;
+
+/** The bookings of a day, `offset` days from today, in time's order. */
+export function useDay({ studio, trainer }: Account, offset: number) {
+  const minute = Math.floor(useNow(true) / MINUTE_MS) * MINUTE_MS;
+  const { zone, unit } = studio;
+  const day = useMemo(() => dayBounds(minute, zone, offset), [minute, zone, offset]);
+  const bookings = useBookings(day.from, day.to, trainer.id);
+  const clients = useClients();
+  const rooms = useRooms();
+  const room: Room | undefined = useRoomChoice(rooms.data);
+  const drafts = useMemo(() => {
+    if (!room) return new Map<string, LoadsDraft>();
+    const booked = new Set(bookings.data?.map((booking) => booking.clientId));
+    const known = (clients.data ?? []).filter((client) => booked.has(client.id));
+    return new Map(known.map((client) => [client.id, draftFor(client, room, unit)]));
+  }, [bookings.data, clients.data, room, unit]);
+  const rows = (bookings.data ?? []).flatMap((booking): DayRow[] => {
+    const client = clients.data?.find((each) => each.id === booking.clientId);
+    return client ? [{ booking, client, draft: drafts.get(client.id) ?? null }] : [];
+  });
+  // A session cannot start before its room is known, so the day waits for all three.
+  const fetched = [bookings, clients, rooms];
+  return {
+    label: day.label,
+    room,
+    rows,
+    failed: fetched.some((query) => query.isError && !query.data),
+    waiting: fetched.some((query) => !query.data),
+    refetch: () => fetched.forEach((query) => void query.refetch()),
+  };
+}

@@ -1,0 +1,59 @@
+import type { Account } from '@spalo/contract';
+import { useRouter } from 'expo-router';
+import { memo, useMemo } from 'react';
+import { View } from 'react-native';
+import { floorActions } from '../../../parts/lane/actions/floor-actions';
+import { useFloorUi } from '../../../parts/lane/floor-ui';
+import type { LaneView } from '../../../parts/lane/lane-view';
+import { useRestRuns } from '../set/use-rest-runs';
+import { laneSheets } from '../sheets/lane-sheets';
+import { LaneBody } from './LaneBody';
+import { LaneContext, type LaneScene } from '../scene/lane-scene';
+import { LaneFoot } from './LaneFoot';
+import { useLaneSheets } from '../scene/use-lane-sheets';
+
+/** One client on the floor: the lift in hand, from header to the button that logs. */
+export const Lane = memo(function Lane({
+  lane,
+  account,
+  wide,
+}: {
+  lane: LaneView;
+  account: Account;
+  wide: boolean;
+}) {
+  const router = useRouter();
+  const { session, strength } = lane;
+  const trainerId = account.trainer.id;
+  const actions = useMemo(() => floorActions(session, trainerId), [session, trainerId]);
+  const openLift = useFloorUi((state) => state.openLift);
+  const { shown, sheets, ask } = useLaneSheets();
+  const scene: LaneScene = {
+    lane,
+    account,
+    wide,
+    actions,
+    sheets,
+    resting: useRestRuns(lane.rest),
+    keepUnlessDoubtful(liftId, result, keep) {
+      const doubt = result.rir === null ? null : strength.doubt({ liftId, ...result });
+      if (doubt) ask({ doubt, result, keep });
+      else keep();
+    },
+    wrapUp() {
+      sheets.close();
+      router.push({ pathname: '/wrap-up/[session]', params: { session: session.id } });
+    },
+    openLift: (liftId) => openLift(session.id, liftId),
+  };
+  const Sheet = shown && laneSheets[shown];
+  return (
+    <LaneContext value={scene}>
+      <View className="min-h-0 flex-1">
+        <LaneBody />
+        <LaneFoot />
+        {Sheet && <Sheet />}
+      </View>
+    </LaneContext>
+  );
+});

@@ -1,0 +1,43 @@
+import { findDrill } from '@spalo/catalog';
+import { View } from 'react-native';
+import { Button } from '../../../design/Button';
+import { attempt } from '../../../state/problems';
+import { LogBar } from '../set/LogBar';
+import { useLane } from '../scene/lane-scene';
+
+/** The main action in the thumb's reach: the drill done, the set logged, or the session wrapped up. */
+function MainAction() {
+  const { lane, actions, wrapUp } = useLane();
+  const { general, current, finished } = lane;
+  const drill = general.active && general.now ? findDrill(general.now.drillId) : undefined;
+  if (drill && general.now) {
+    const { drillId } = general.now;
+    return (
+      <Button
+        kind="main"
+        big
+        label={`Done: ${drill.name.toLowerCase()}`}
+        onPress={() => attempt(() => actions.markDrills([drillId], 'done'))}
+        className="flex-1"
+      />
+    );
+  }
+  if (current?.next.kind === 'step') return <LogBar />;
+  return (
+    <Button
+      kind={finished ? 'main' : 'plain'}
+      big
+      label="Wrap up"
+      onPress={wrapUp}
+      className="flex-1"
+    />
+  );
+}
+
+export function LaneFoot() {
+  return (
+    <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
+      <MainAction />
+    </View>
+  );
+}

@@ -1,0 +1,63 @@
+import { exhales } from '@spalo/core';
+import { View } from 'react-native';
+import { IconButton } from '../../../design/Button';
+import { Quiet, Strong, Title } from '../../../design/Words';
+import { useLane } from '../scene/lane-scene';
+
+/** What the lane is at, and how far in the session. */
+function Heading() {
+  const { lane, wide } = useLane();
+  const view = lane.general.active ? null : lane.current;
+  const first = lane.lifts[0]?.lift.name.toLowerCase() ?? 'the lifts';
+  const [title, under] = lane.general.active
+    ? ['General warm-up', `then ${first}`]
+    : view
+      ? [view.lift.name, `${view.style.name} · lift ${lane.position} of ${lane.lifts.length}`]
+      : ['All lifts done', `${lane.lifts.length} lifts`];
+  return (
+    <>
+      <Title numberOfLines={2} className={wide ? '' : 'text-[1.75rem] leading-8'}>
+        {title}
+      </Title>
+      <Quiet>{under}</Quiet>
+    </>
+  );
+}
+
+/** Who, which lift, in which style, and how far in the session. */
+export function LaneHeader() {
+  const { lane, wide, sheets } = useLane();
+  const view = lane.general.active ? null : lane.current;
+  return (
+    <View className="flex-row items-start justify-between gap-3">
+      <View className="shrink">
+        {wide && (
+          <View className="pb-1">
+            <Strong numberOfLines={1} className="text-lead">
+              {lane.name}
+            </Strong>
+            {lane.client?.brief ? <Quiet numberOfLines={1}>{lane.client.brief}</Quiet> : null}
+          </View>
+        )}
+        <Heading />
+        {lane.client && exhales(lane.client) && (
+          <Strong className="text-small text-oxide">Breathe out through the effort</Strong>
+        )}
+      </View>
+      <View className="flex-row gap-2">
+        {view && (
+          <IconButton
+            icon="checklist"
+            label={`Set-up checklist, ${view.lift.name}`}
+            onPress={() => sheets.open('checklist')}
+          />
+        )}
+        <IconButton
+          icon="more"
+          label={`More for ${lane.name}`}
+          onPress={() => sheets.open('more')}
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,61 @@
+import type { Account } from '@spalo/contract';
+import type { Doubt, SetResult } from '@spalo/core';
+import { createContext, useContext } from 'react';
+import type { FloorActions } from '../../../parts/lane/actions/floor-actions';
+import type { LaneView } from '../../../parts/lane/lane-view';
+import type { LiftView } from '../../../parts/lane/lift-view';
+
+/** What can lie over a lane. */
+export type SheetName =
+  'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'estimate' | 'ramp' | 'more' | 'step' | 'doubt';
+
+/** A set that was questioned, and what keeps it all the same. */
+export interface Questioned {
+  doubt: Doubt;
+  result: SetResult;
+  keep: () => void;
+}
+
+/** The sheets of a lane: which one lies over it, and what it is about. */
+export interface LaneSheets {
+  open: (sheet: SheetName) => void;
+  /** Opens a step of the ramp, by its place in it. */
+  openStep: (step: number) => void;
+  step: number;
+  questioned: Questioned | null;
+  close: () => void;
+  /** Does something, and closes the sheet that it was asked from. */
+  closing: (action: () => Promise<unknown>) => void;
+}
+
+/** All that the pieces of a lane share. */
+export interface LaneScene {
+  lane: LaneView;
+  account: Account;
+  wide: boolean;
+  actions: FloorActions;
+  sheets: LaneSheets;
+  /** Whether the rest after the last set still runs. */
+  resting: boolean;
+  /** Keeps a working set, but asks back first where it is far from what is believed. */
+  keepUnlessDoubtful: (liftId: string, result: SetResult, keep: () => void) => void;
+  wrapUp: () => void;
+  /** Looks at a lift; null goes on with the first that is not done. */
+  openLift: (liftId: string | null) => void;
+}
+
+export const LaneContext = createContext<LaneScene | null>(null);
+
+/** The lane that a piece belongs to. */
+export function useLane(): LaneScene {
+  const scene = useContext(LaneContext);
+  if (!scene) throw new Error('a piece of a lane stands outside of it');
+  return scene;
+}
+
+/** The lift in hand of the lane that a piece belongs to; for pieces that are shown only while there is one. */
+export function useLiftInHand(): LiftView {
+  const { lane } = useLane();
+  if (!lane.current) throw new Error('no lift is in hand');
+  return lane.current;
+}

@@ -1,0 +1,52 @@
+import { resultOf } from '@spalo/core';
+import { useRef } from 'react';
+import { Button, IconButton } from '../../../design/Button';
+import { useWatched } from '../../../parts/lane/floor-ui';
+import { logLabel } from '../../../parts/words/load-words';
+import { attempt } from '../../../state/problems';
+import { useLane, useLiftInHand } from '../scene/lane-scene';
+
+/** A second tap this soon after the first is the same tap, not another set. */
+const SAME_TAP_MS = 600;
+
+/** Whether this tap is one of its own; notes when it was. */
+function isNewTap(last: { current: number }): boolean {
+  const now = Date.now();
+  const isNew = now - last.current >= SAME_TAP_MS;
+  if (isNew) last.current = now;
+  return isNew;
+}
+
+/** The main action in the thumb's reach; its words are what will be stored. */
+export function LogBar() {
+  const { lane, actions, sheets, keepUnlessDoubtful } = useLane();
+  const view = useLiftInHand();
+  const lastTap = useRef(0);
+  const step = view.next.kind === 'step' ? view.next.step : 0;
+  const { watched } = useWatched(lane.session.id, view.lift.id, step);
+  if (view.next.kind !== 'step') return null;
+  const result = resultOf(view.next.set, watched, view.state.plan.targetRir);
+  const log = () => {
+    if (!isNewTap(lastTap)) return;
+    keepUnlessDoubtful(view.lift.id, result, () => attempt(() => actions.logNext(lane, view)));
+  };
+  return (
+    <>
+      <IconButton
+        icon="pain"
+        label="Pain"
+        color="oxide"
+        caption
+        onPress={() => sheets.open('pain')}
+        className="min-w-[4.5rem]"
+      />
+      <Button
+        kind="main"
+        big
+        label={logLabel(result, lane.session.unit)}
+        onPress={log}
+        className="flex-1"
+      />
+    </>
+  );
+}

@@ -1,0 +1,147 @@
+import { faultOf, type Glyph, type TaughtFault } from '@spalo/catalog';
+import type { Mark, SetResult, Watched } from '@spalo/core';
+import { ScrollView, View } from 'react-native';
+import { IconButton } from '../../../design/Button';
+import { Chip } from '../../../design/Chip';
+import { Choice } from '../../../design/Choice';
+import { RepRail } from '../../../design/RepRail';
+import { Quiet } from '../../../design/Words';
+import type { LiftView } from '../../../parts/lane/lift-view';
+
+type Past = readonly (string | null)[];
+
+/** Faults of the lift, those seen in this session first: the likeliest are at the thumb. */
+function likelyFaults(view: LiftView, past: Past): TaughtFault[] {
+  const seen = view.state.sets.flatMap((set) => set.marks.map((mark) => mark.faultId));
+  const score = (fault: TaughtFault) =>
+    seen.filter((id) => id === fault.id).length * 2 + past.filter((id) => id === fault.id).length;
+  return [...view.style.faults].sort((a, b) => score(b) - score(a));
+}
+
+/** What a mark is called and drawn as: as unknown where no version of the lesson knows its fault. */
+function shownMark({ state }: LiftView, mark: Mark): { glyph: Glyph | null; name: string } {
+  const { liftId, styleId } = state.plan;
+  return (
+    faultOf(liftId, mark.styleId ?? styleId, mark.faultId) ?? { glyph: null, name: 'Unknown fault' }
+  );
+}
+
+const reserve = [0, 1, 2, 3, 4].map((value) => ({
+  value,
+  label: value === 4 ? '4+' : String(value),
+  says: value === 4 ? '4 or more' : String(value),
+}));
+
+/** One rep fewer or more than planned. */
+function RepCount({
+  value: { reps, marks },
+  onChange,
+}: {
+  value: Pick<SetResult, 'reps' | 'marks'>;
+  onChange: (change: Watched) => void;
+}) {
+  return (
+    <View className="flex-row items-center justify-between gap-2">
+      <Quiet className="shrink">{'Tap a rep that was not clean'}</Quiet>
+      <View className="flex-row gap-2">
+        <IconButton
+          icon="minus"
+          label="One rep fewer"
+          onPress={() =>
+            onChange({
+              reps: Math.max(0, reps - 1),
+              marks: marks.filter((mark) => mark.rep < reps),
+            })
+          }
+        />
+        <IconButton
+          icon="plus"
+          label="One rep more"
+          onPress={() => onChange({ reps: Math.min(100, reps + 1) })}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** What was seen in the rep that was marked last. */
+function FaultChoice({
+  mark,
+  faults,
+  onTake,
+}: {
+  mark: Mark;
+  faults: readonly TaughtFault[];
+  onTake: (faultId: string) => void;
+}) {
+  return (
+    <ScrollView
+      horizontal
+      showsHorizontalScrollIndicator={false}
+      role="group"
+      aria-label={`What was seen in rep ${mark.rep}`}
+      contentContainerClassName="gap-2 py-1"
+    >
+      {faults.map((fault) => (
+        <Chip
+          key={fault.id}
+          label={fault.name}
+          look={fault.id === mark.faultId ? 'taken' : 'plain'}
+          pressed={fault.id === mark.faultId}
+          onPress={() => onTake(fault.id)}
+        />
+      ))}
+    </ScrollView>
+  );
+}
+
+/** What is seen of a set: reps, which were not clean and why, and what was left. */
+export function SetWatch({
+  view,
+  value,
+  past,
+  onChange,
+}: {
+  view: LiftView;
+  value: Pick<SetResult, 'reps' | 'marks' | 'rir'>;
+  past: Past;
+  onChange: (change: Watched) => void;
+}) {
+  const { reps, marks, rir } = value;
+  const faults = likelyFaults(view, past);
+  const latest = marks.at(-1);
+  const styleId = view.style.id;
+  const toggle = (rep: number) => {
+    const faultId = latest?.faultId ?? faults[0]?.id;
+    const marked = marks.some((mark) => mark.rep === rep);
+    if (marked) onChange({ marks: marks.filter((mark) => mark.rep !== rep) });
+    else if (faultId) onChange({ marks: [...marks, { rep, faultId, styleId }] });
+  };
+  const rename = (faultId: string) =>
+    onChange({
+      marks: marks.map((mark) => (mark === latest ? { ...mark, faultId, styleId } : mark)),
+    });
+  return (
+    <View className="gap-1">
+      <RepCount value={value} onChange={onChange} />
+      <RepRail
+        reps={reps}
+        marks={marks.map((mark) => ({ rep: mark.rep, ...shownMark(view, mark) }))}
+        onToggle={toggle}
+      />
+      {latest && <FaultChoice mark={latest} faults={faults} onTake={rename} />}
+      {rir !== null && (
+        <>
+          <Quiet>Clean reps left in reserve</Quiet>
+          <Choice
+            label="Clean reps left in reserve"
+            options={reserve}
+            value={rir}
+            figures
+            onChange={(next) => onChange({ rir: next })}
+          />
+        </>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,33 @@
+import { Banner } from '../../../design/Banner';
+import { Sheet } from '../../../design/Sheet';
+import { ErrorState, LoadingState } from '../../../design/States';
+import { Body } from '../../../design/Words';
+import { useTicks } from '../../../parts/lane/floor-ui';
+import { Checklist } from '../../../parts/lesson/Checklist';
+import { useLesson } from '../../../parts/lesson/use-lesson';
+import { useStyle } from '../../../parts/lesson/use-style';
+import { useLane, useLiftInHand } from '../scene/lane-scene';
+
+/** The set-up checklist of the lift, ticked with this client in front of you. */
+export function ChecklistSheet() {
+  const { lane, sheets } = useLane();
+  const { lift, style: taught, state } = useLiftInHand();
+  const { ticked, tick } = useTicks(lane.session.id, lift.id, state.plan.styleId);
+  const { lesson, failed, again } = useLesson(lift.id);
+  const style = useStyle(lift.id, taught.id, lane.client);
+  return (
+    <Sheet title={`${lift.name} · ${taught.name.toLowerCase()}`} open onClose={sheets.close}>
+      {failed && <ErrorState what="The lesson could not be fetched" onRetry={again} />}
+      {!style && !failed && <LoadingState what="the lesson" />}
+      {style && (
+        <>
+          <Body>{`${ticked.length} of ${style.checkpoints.length} seen with ${lane.name}.`}</Body>
+          <Checklist style={style} ticked={ticked} onTick={tick} />
+        </>
+      )}
+      {lesson?.cautions.map((caution) => (
+        <Banner key={caution} title={caution} icon="alert" />
+      ))}
+    </Sheet>
+  );
+}

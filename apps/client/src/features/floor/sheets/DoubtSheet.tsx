@@ -1,0 +1,37 @@
+import { massText } from '@spalo/core';
+import { Banner } from '../../../design/Banner';
+import { Button } from '../../../design/Button';
+import { Sheet } from '../../../design/Sheet';
+import { Body } from '../../../design/Words';
+import { useLane } from '../scene/lane-scene';
+import { loadReps } from '../../../parts/words/load-words';
+
+/** Asks back before a set is kept that is far from what is believed: a typed 200 for 20. */
+export function DoubtSheet() {
+  const { lane, sheets } = useLane();
+  const { questioned, close } = sheets;
+  if (!questioned) return null;
+  const { doubt, result, keep } = questioned;
+  const { name } = lane;
+  const { unit } = lane.session;
+  const say = (grams: number) => massText(Math.round(grams), unit);
+  return (
+    <Sheet title="Does this look right?" open onClose={close}>
+      <Banner
+        kind="wait"
+        title={`${loadReps(result.loadG, result.reps, unit)} is far ${doubt.kind === 'heavy' ? 'above' : 'below'} what ${name} is known for`}
+      />
+      <Body>
+        {`For these reps and reserve Spalo expects ${say(doubt.expected.mean)}, likely ${say(doubt.expected.low)} to ${say(doubt.expected.high)}. If it is right it is kept, and counts once it happens again.`}
+      </Body>
+      <Button kind="main" big label="Change it" onPress={close} />
+      <Button
+        label={`Yes, ${massText(result.loadG, unit)} is right`}
+        onPress={() => {
+          keep();
+          close();
+        }}
+      />
+    </Sheet>
+  );
+}

@@ -1,0 +1,131 @@
+import {
+  around,
+  atOrBelow,
+  exactly,
+  massNumber,
+  massText,
+  stepDown,
+  stepUp,
+  toGrams,
+} from '@spalo/core';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { buildText } from '../../../design/load-text';
+import { Button } from '../../../design/Button';
+import { Sheet } from '../../../design/Sheet';
+import { TextField } from '../../../design/TextField';
+import { Body, Figure, Quiet } from '../../../design/Words';
+import { workingLoad, type LiftView } from '../../../parts/lane/lift-view';
+import { useLane, useLiftInHand } from '../scene/lane-scene';
+
+const AROUND = 6;
+
+/** A load that was typed: taken as it is, with what this room has instead where it has not that. */
+function TypedLoad({ view, onPick }: { view: LiftView; onPick: (loadG: number) => void }) {
+  const { unit } = useLane().lane.session;
+  const [typed, setTyped] = useState('');
+  const [tried, setTried] = useState(false);
+  const typedG = toGrams(Number(typed.trim().replace(',', '.')), unit);
+  const wrong = typed.trim() === '' || !(typedG > 0 && typedG <= 1_000_000);
+  const below = wrong ? null : atOrBelow(view.loads, typedG);
+  const take = () => {
+    setTried(true);
+    if (!wrong) onPick(typedG);
+  };
+  return (
+    <>
+      <View className="flex-row items-end gap-2">
+        <View className="min-w-0 flex-1">
+          <TextField
+            label={`Type a load, ${unit}`}
+            value={typed}
+            onChange={setTyped}
+            max={7}
+            inputMode="decimal"
+            problem={tried && wrong ? `A load in ${unit}, up to 1,000 kg` : null}
+          />
+        </View>
+        <Button label="Take it" onPress={take} />
+      </View>
+      {below && below.loadG !== typedG && (
+        <Quiet>
+          {`This room has no ${massText(typedG, unit)} for it; the nearest below is ${massText(below.loadG, unit)}.`}
+        </Quiet>
+      )}
+    </>
+  );
+}
+
+/** The loads that exist near the planned one: a tap takes it. */
+function LoadsAround({ view, onPick }: { view: LiftView; onPick: (loadG: number) => void }) {
+  const { unit } = useLane().lane.session;
+  const now = view.next.kind === 'step' ? view.next.set.loadG : 0;
+  const near = around(view.loads, now, AROUND);
+  return (
+    <View className="gap-2">
+      {near.map((load) => {
+        const taken = load.loadG === now;
+        return (
+          <Pressable
+            key={load.loadG}
+            role="button"
+            aria-label={`Take ${massNumber(load.loadG, unit)} ${unit}`}
+            aria-pressed={taken}
+            onPress={() => onPick(load.loadG)}
+            className={`min-h-tap flex-row items-center gap-4 rounded-2xl border-2 px-4 py-1 active:opacity-80 ${
+              taken ? 'border-ink bg-coming' : 'border-line bg-card'
+            }`}
+          >
+            <Figure className="min-w-[4.5rem]">{massNumber(load.loadG, unit)}</Figure>
+            <Quiet className="shrink">{buildText(load.build, null)}</Quiet>
+          </Pressable>
+        );
+      })}
+      {near.length === 0 && <Body>This room has nothing to load this lift with.</Body>}
+    </View>
+  );
+}
+
+/** Another working load, with the rest of the ramp planned anew; offered while warming up. */
+function WorkingLoad({ view }: { view: LiftView }) {
+  const { lane, actions, sheets } = useLane();
+  const { unit } = lane.session;
+  const working = workingLoad(view);
+  if (!exactly(view.loads, working)) return null;
+  const others = [stepDown(view.loads, working), stepUp(view.loads, working)];
+  return (
+    <View className="gap-2">
+      <Body>{`Working load is ${massNumber(working, unit)} ${unit}. Changing it plans the rest of the ramp anew.`}</Body>
+      <View className="flex-row gap-2">
+        {others.map(
+          (other) =>
+            other && (
+              <View key={other.loadG} className="flex-1">
+                <Button
+                  label={`Work at ${massNumber(other.loadG, unit)}`}
+                  onPress={() =>
+                    sheets.closing(() => actions.changeWorkingLoad(lane, view, other.loadG))
+                  }
+                />
+              </View>
+            ),
+        )}
+      </View>
+    </View>
+  );
+}
+
+/** Another load for the next set: typed, from those that exist nearby, or with the whole ramp. */
+export function LoadSheet() {
+  const { lane, actions, sheets } = useLane();
+  const view = useLiftInHand();
+  const pick = (loadG: number) => sheets.closing(() => actions.changeLoad(lane, view, loadG));
+  const warmingUp = view.next.kind === 'step' && view.next.set.kind === 'warm-up';
+  return (
+    <Sheet title="Load for the next set" open onClose={sheets.close}>
+      <TypedLoad view={view} onPick={pick} />
+      <LoadsAround view={view} onPick={pick} />
+      {warmingUp && <WorkingLoad view={view} />}
+    </Sheet>
+  );
+}

@@ -1,0 +1,97 @@
+import {
+  buildOf,
+  cleanRepsOf,
+  exactly,
+  massNumber,
+  stepDown,
+  stepUp,
+  type LoggedSet,
+  type SetResult,
+} from '@spalo/core';
+import { attempt } from '../../../state/problems';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../../design/Button';
+import { buildText } from '../../../design/load-text';
+import { Sheet } from '../../../design/Sheet';
+import { Stepper } from '../../../design/Stepper';
+import { Body, Quiet } from '../../../design/Words';
+import type { LiftView } from '../../../parts/lane/lift-view';
+import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { SetWatch } from '../set/SetWatch';
+import { correctionText } from '../../../parts/words/set-words';
+import { clock, loadReps, loadUnit } from '../../../parts/words/load-words';
+
+/** A set that was done: what was done really, or that it was not done at all. */
+function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
+  const { lane, actions, sheets, keepUnlessDoubtful } = useLane();
+  const { unit } = lane.session;
+  const [loadG, setLoadG] = useState(set.loadG);
+  const [watched, setWatched] = useState<Pick<SetResult, 'reps' | 'marks' | 'rir'>>({
+    reps: set.reps,
+    marks: set.marks,
+    rir: set.rir,
+  });
+  const down = stepDown(view.loads, loadG);
+  const up = stepUp(view.loads, loadG);
+  const save = () => {
+    const result = { ...watched, loadG, cleanReps: cleanRepsOf(watched) };
+    sheets.close();
+    keepUnlessDoubtful(view.lift.id, result, () => attempt(() => actions.correct(set, result)));
+  };
+  return (
+    <>
+      <Stepper
+        label={`Load, ${loadUnit(view.lift, unit)}`}
+        value={massNumber(loadG, unit)}
+        less={down && (() => setLoadG(down.loadG))}
+        more={up && (() => setLoadG(up.loadG))}
+      />
+      <SetWatch
+        view={view}
+        value={watched}
+        past={[]}
+        onChange={(change) => setWatched({ ...watched, ...change })}
+      />
+      {set.corrections.map((correction) => (
+        <Quiet
+          key={correction.eventId}
+        >{`Corrected: ${correctionText(correction.before, unit)}`}</Quiet>
+      ))}
+      <Button kind="main" big label="Save correction" onPress={save} />
+      <Button
+        kind="stop"
+        label="Remove this set"
+        onPress={() => sheets.closing(() => actions.setVoided(set, true))}
+      />
+    </>
+  );
+}
+
+/** A step of the ramp, opened: a done set to correct, or a coming one to look at. */
+export function SetSheet() {
+  const { lane, sheets } = useLane();
+  const view = useLiftInHand();
+  const { room, session } = lane;
+  const item = view.ramp[sheets.step];
+  const set = view.setOfStep[sheets.step] ?? null;
+  const step = view.steps[sheets.step];
+  if (!item) return null;
+  const title = `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, session.unit)}`;
+  const planned = step?.loadG === item.load ? step : null;
+  const build =
+    (planned && buildOf(planned, view.state.plan.implement, room, null)) ??
+    exactly(view.loads, item.load)?.build;
+  return (
+    <Sheet title={title} open onClose={sheets.close}>
+      {set && <DoneSet key={set.id} set={set} view={view} />}
+      {!set && step && (
+        <View className="gap-2">
+          {step.purpose ? <Body>{`For: ${step.purpose}.`}</Body> : null}
+          {build && <Body>{`${buildText(build, null)}.`}</Body>}
+          <Body>{`Then rest ${clock(step.restS)}.`}</Body>
+        </View>
+      )}
+    </Sheet>
+  );
+}

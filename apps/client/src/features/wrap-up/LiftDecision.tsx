@@ -1,0 +1,72 @@
+import { cueOf } from '@spalo/catalog';
+import type { LiftPlan, Unit } from '@spalo/core';
+import { View } from 'react-native';
+import { Chip } from '../../design/Chip';
+import { DecisionCard } from '../../design/DecisionCard';
+import { Quiet, Strong } from '../../design/Words';
+import { loadReps, loadUnit } from '../../parts/words/load-words';
+import { direction, type WrapUpCard } from './wrap-up-cards';
+
+const planText = (plan: LiftPlan, unit: Unit) =>
+  plan.closed ? 'closed' : loadReps(plan.loadG, plan.reps, unit);
+
+/** What is proposed for a lift, and the other ways to go on. */
+export function LiftDecision({
+  card,
+  unit,
+  finished,
+  taken,
+  onTake,
+}: {
+  card: WrapUpCard;
+  unit: Unit;
+  /** Nothing can be chosen any more. */
+  finished: boolean;
+  taken: LiftPlan;
+  onTake: (plan: LiftPlan) => void;
+}) {
+  const { view, decision } = card;
+  const { lift, state } = view;
+  const cue = cueOf(lift.id, taken.styleId, taken.focusCueId);
+  const options = [{ label: 'As proposed', plan: decision.proposed }, ...decision.alternatives];
+  return (
+    <DecisionCard
+      lift={lift.name}
+      happened={decision.happened}
+      next={planText(taken, unit)}
+      unit={loadUnit(lift, unit)}
+      focus={cue?.text ?? null}
+      why={
+        taken === decision.proposed
+          ? `${decision.why}.`
+          : 'Your choice; Spalo’s proposal is kept beside it.'
+      }
+      advice={decision.advice}
+      tone={direction(card)}
+    >
+      {!finished && (
+        <View
+          role="group"
+          aria-label={`Next time for ${lift.name}`}
+          className="flex-row flex-wrap gap-2"
+        >
+          {options.map((option) => (
+            <Chip
+              key={option.label}
+              label={option.label}
+              look={option.plan === taken ? 'taken' : 'plain'}
+              pressed={option.plan === taken}
+              onPress={() => onTake(option.plan)}
+            />
+          ))}
+        </View>
+      )}
+      {state.notes.map((note) => (
+        <Quiet key={note}>{note}</Quiet>
+      ))}
+      {finished && state.answer && (
+        <Strong>{`Kept: ${loadReps(state.answer.chosen.loadG, state.answer.chosen.reps, unit)}`}</Strong>
+      )}
+    </DecisionCard>
+  );
+}

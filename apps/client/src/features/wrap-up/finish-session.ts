@@ -1,0 +1,40 @@
+import type { Client } from '@spalo/contract';
+import type { LiftPlan, SessionState } from '@spalo/core';
+import type { FloorActions } from '../../parts/lane/actions/floor-actions';
+import { journal } from '../../state/device';
+import { newId } from '../../state/log/ids';
+import type { WrapUpCard } from './wrap-up-cards';
+
+/** Keeps what was decided for each lift, raises the flags that pain asks for, and ends the session. */
+export async function finishSession(
+  session: SessionState,
+  client: Client,
+  cards: readonly WrapUpCard[],
+  chosen: Record<string, LiftPlan>,
+  actions: FloorActions,
+): Promise<void> {
+  for (const { view, decision } of cards) {
+    const taken = chosen[view.lift.id] ?? decision.proposed;
+    await actions.answer({
+      liftId: view.lift.id,
+      proposed: decision.proposed,
+      chosen: taken,
+      accepted: taken === decision.proposed,
+      why: decision.why,
+      reason: null,
+    });
+    if (!decision.openFlag) continue;
+    const body = {
+      ...decision.openFlag,
+      note: decision.why,
+      fine: '',
+      since: session.startedAt.slice(0, 10),
+      saidBy: 'felt in a session',
+      state: 'new' as const,
+      usualPain: 0,
+    };
+    const params = { id: client.id, flagId: newId() };
+    await journal.change({ route: 'putFlag', args: { params, body } });
+  }
+  await actions.finish();
+}

@@ -1,0 +1,28 @@
+import { decideFor } from '@spalo/coaching';
+import type { Client } from '@spalo/contract';
+import { countedSets, type Decision } from '@spalo/core';
+import type { LaneView } from '../../parts/lane/lane-view';
+import type { LiftView } from '../../parts/lane/lift-view';
+
+/** A lift of the session with what is decided for next time. */
+export interface WrapUpCard {
+  view: LiftView;
+  decision: Decision;
+}
+
+/** A card a lift. */
+export function cardsFor({ session, lifts, strength }: LaneView, client: Client): WrapUpCard[] {
+  const when = { unit: session.unit, now: session.startedAt };
+  return lifts.map((view) => ({
+    view,
+    decision: decideFor(view.state, view, client, strength, when),
+  }));
+}
+
+/** Where the load or the reps go, as the card's colour and sign tell. */
+export function direction({ view, decision }: WrapUpCard): 'up' | 'same' | 'down' | 'stop' {
+  if (decision.gate === 'pain') return 'stop';
+  const last = countedSets(view.state, 'working').at(-1)?.loadG ?? view.state.plan.loadG;
+  if (decision.proposed.loadG !== last) return decision.proposed.loadG > last ? 'up' : 'down';
+  return decision.proposed.reps > view.state.plan.reps ? 'up' : 'same';
+}

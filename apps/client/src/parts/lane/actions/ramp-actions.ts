@@ -1,0 +1,44 @@
+import { rampTodayFor } from '@spalo/coaching';
+import type { Grams, RampChoice, RampToday, Step, WarmUpVerdict } from '@spalo/core';
+import { inWorker } from '../../../state/worker/ask';
+import type { LaneView } from '../lane-view';
+import { workingLoad, type LiftView } from '../lift-view';
+import type { Append } from './append';
+import { placeOf } from './place';
+import { adjust } from './set-actions';
+
+/** The ramp that a lift has now, or would have with another choice. */
+export const rampToday = (lane: LaneView, view: LiftView, choice: RampChoice | null): RampToday =>
+  rampTodayFor(view.state, view.lift, lane.client, lane.warm.has(view.lift.id), choice);
+
+/** Ramps: another one, another working load, brought into a time, and what was said of them. */
+export const rampActions = (append: Append) => ({
+  /** Changes the working load before the first working set; the ramp is planned anew. */
+  async changeWorkingLoad(lane: LaneView, view: LiftView, loadG: Grams) {
+    const setting = rampToday(lane, view, null);
+    const place = placeOf(lane, view);
+    const steps = await inWorker('ramp', { state: view.state, setting, loadG, place });
+    await adjust(append, view, steps, ['Working load changed by the trainer']);
+  },
+
+  /** Another ramp for this client and lift, from now on; what is done of it stays. */
+  async chooseRamp(lane: LaneView, view: LiftView, choice: RampChoice) {
+    const setting = rampToday(lane, view, choice);
+    const loadG = workingLoad(view);
+    const place = placeOf(lane, view);
+    const steps = await inWorker('ramp', { state: view.state, setting, loadG, place });
+    await append('ramp.chosen', { liftId: view.lift.id, ...choice });
+    await adjust(append, view, steps, setting.reasons ?? ['Ramp chosen by the trainer']);
+  },
+
+  /** The steps of a ramp that was brought into a time. */
+  takeSteps: (view: LiftView, steps: Step[], reason: string) =>
+    adjust(append, view, steps, [reason]),
+
+  /** The steps that two clients on one bar agreed on; `barWith` is the other's session. */
+  shareBar: (view: LiftView, steps: Step[], barWith: string, name: string) =>
+    adjust(append, view, steps, [`One bar with ${name}, loaded together`], barWith),
+
+  judgeWarmUp: (liftId: string, verdict: WarmUpVerdict, note: string) =>
+    append('warm-up.judged', { liftId, verdict, note }),
+});

@@ -1,0 +1,72 @@
+import {
+  nextStepIndex,
+  resultOf,
+  stepsAfterReps,
+  stepsWithLoad,
+  type Grams,
+  type LoggedSet,
+  type SetResult,
+  type Step,
+} from '@spalo/core';
+import { inWorker } from '../../../state/worker/ask';
+import { useFloorUi, watchedKey } from '../floor-ui';
+import type { LaneView } from '../lane-view';
+import { stepsAhead, type LiftView } from '../lift-view';
+import type { Append } from './append';
+import { placeOf } from './place';
+
+/** The steps still to do of a lift become others, for these reasons. */
+export const adjust = (
+  append: Append,
+  view: LiftView,
+  steps: Step[],
+  reasons: string[],
+  barWith: string | null = null,
+): Promise<string> => {
+  const fromStep = nextStepIndex(view.state);
+  return append('plan.adjusted', { liftId: view.lift.id, fromStep, steps, reasons, barWith });
+};
+
+/** Sets: done, corrected, taken back, one more, another load. */
+export const setActions = (append: Append) => ({
+  async logNext(lane: LaneView, view: LiftView) {
+    if (view.next.kind !== 'step') return;
+    const { step, set } = view.next;
+    const liftId = view.lift.id;
+    const key = watchedKey(lane.session.id, liftId, step);
+    const { watched, forgetWatched } = useFloorUi.getState();
+    const result = resultOf(set, watched[key] ?? {}, view.state.plan.targetRir);
+    const proposed = { loadG: set.loadG, reps: set.reps };
+    await append('set.logged', { ...result, liftId, step, kind: set.kind, proposed });
+    forgetWatched(key);
+    if (set.kind !== 'warm-up' || result.reps === set.reps) return;
+    // Other reps than planned bear on the warm-up sets behind this one.
+    const rest = stepsAfterReps(view.state, view.state.steps.slice(step + 1), set, result.reps);
+    if (!rest) return;
+    const { steps, reason } = rest;
+    await append('plan.adjusted', { liftId, fromStep: step + 1, steps, reasons: [reason] });
+  },
+  correct: (set: LoggedSet, result: SetResult) =>
+    append('set.corrected', { setId: set.id, ...result }),
+  setVoided: (set: LoggedSet, voided: boolean) => append('set.voided', { setId: set.id, voided }),
+
+  /** Changes the load of the next set; with a working set all behind it, with a warm-up set the rest of the ramp. */
+  async changeLoad(lane: LaneView, view: LiftView, loadG: Grams) {
+    const state = { ...view.state, steps: view.steps };
+    const place = placeOf(lane, view);
+    const steps =
+      view.next.kind === 'step' && view.next.set.kind === 'warm-up'
+        ? await inWorker('load', { state, loadG, place })
+        : stepsWithLoad(state, loadG, { ...place, lift: view.lift });
+    await adjust(append, view, steps, ['Changed by the trainer']);
+  },
+
+  /** One more working set than planned. */
+  async addSet(view: LiftView) {
+    const last = view.state.sets.findLast((set) => set.kind === 'working' && !set.voided);
+    const pattern = view.steps.findLast((step) => step.kind === 'working');
+    if (!pattern) return;
+    const extra = { ...pattern, loadG: last?.loadG ?? pattern.loadG };
+    await adjust(append, view, [...stepsAhead(view), extra], ['One set more']);
+  },
+});

@@ -1,0 +1,27 @@
+import type { Account, Client } from '@spalo/contract';
+import type { Room } from '@spalo/core';
+import { authorFor, journal } from '../../state/device';
+import { newId } from '../../state/log/ids';
+import { appendToSession } from '../../state/log/session-log';
+import { inWorker } from '../../state/worker/ask';
+import { useFloorUi } from '../lane/floor-ui';
+import { visitOf } from './visit';
+
+/** Puts a client on the floor. Answers the session's id; rejects while no room is known. */
+export async function startSession(
+  client: Client,
+  room: Room | undefined,
+  account: Account,
+  bookingId: string | null,
+): Promise<string> {
+  if (!room) throw new Error('the room has not been fetched yet');
+  const sessionId = newId();
+  const { unit } = account.studio;
+  const { lifts, general } = await inWorker('draft', visitOf(client, room, account));
+  const start = { clientId: client.id, bookingId, roomId: room.id, unit, lifts };
+  const author = authorFor(account.trainer.id);
+  const payload = { ...start, general: general.steps };
+  await appendToSession(journal, sessionId, 'session.started', payload, author);
+  useFloorUi.getState().choose(sessionId);
+  return sessionId;
+}

@@ -1,0 +1,48 @@
+import type { Unit, WarmUpRecord } from '@spalo/core';
+import { View } from 'react-native';
+import { useNow } from '../../design/use-now';
+import { Figure, Quiet } from '../../design/Words';
+import { shortDate } from '../time/day-time';
+import { loadReps } from '../words/load-words';
+import { rampWords, verdictWords } from '../words/ramp-words';
+
+/** How a lift was really warmed up before, latest first: its sets, what was said of it, and the note. */
+export function PastWarmUps({
+  records,
+  unit,
+  zone,
+}: {
+  records: readonly WarmUpRecord[];
+  unit: Unit;
+  zone: string;
+}) {
+  const now = useNow(false);
+  if (records.length === 0) return <Quiet>None yet for this lift.</Quiet>;
+  return (
+    <View role="list" className="gap-2">
+      {records.map((record) => (
+        <View
+          role="listitem"
+          key={record.sessionId}
+          className="gap-0.5 border-b-2 border-line pb-2"
+        >
+          <Quiet>
+            {[
+              shortDate(record.at, zone, now),
+              rampWords[record.ramp].name.toLowerCase(),
+              record.verdict ? verdictWords[record.verdict] : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </Quiet>
+          <Figure className="text-[1.25rem] leading-7">
+            {record.sets.length > 0
+              ? record.sets.map((set) => loadReps(set.loadG, set.reps, unit)).join('   ')
+              : 'No warm-up set'}
+          </Figure>
+          {record.note ? <Quiet>{record.note}</Quiet> : null}
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,28 @@
+import { type Lift, massNumber, type Grams, type Unit } from '@spalo/core';
+
+/** "kg", or "kg each" for a pair of dumbbells. */
+export function loadUnit(lift: Pick<Lift, 'implement'>, unit: Unit): string {
+  return lift.implement === 'dumbbell pair' ? `${unit} each` : unit;
+}
+
+/** A load and reps as they are said: "60 × 8". */
+export const loadReps = (loadG: Grams, reps: number, unit: Unit) =>
+  `${massNumber(loadG, unit)} × ${reps}`;
+
+/** The main button: it names what will be stored. */
+export function logLabel(
+  result: { loadG: Grams; reps: number; cleanReps: number },
+  unit: Unit,
+): string {
+  const load = massNumber(result.loadG, unit);
+  return result.cleanReps === result.reps
+    ? `Log ${load} × ${result.reps}`
+    : `Log ${load} × ${result.cleanReps} clean of ${result.reps}`;
+}
+
+/** Seconds as a clock: "1:05". */
+export const clock = (seconds: number) =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+
+export const rirText = (rir: number | null) =>
+  rir === null ? '' : rir >= 4 ? '4 or more left' : `${rir} left`;

@@ -1,0 +1,8 @@
+import type { SetResult, Unit } from '@spalo/core';
+import { loadReps, rirText } from './load-words';
+
+/** What a correction changed, in words. */
+export function correctionText(before: SetResult, unit: Unit): string {
+  const left = rirText(before.rir);
+  return `was ${loadReps(before.loadG, before.cleanReps, unit)} clean${before.cleanReps === before.reps ? '' : ` of ${before.reps}`}${left ? `, ${left}` : ''}`;
+}

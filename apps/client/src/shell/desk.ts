@@ -1,0 +1,11 @@
+/**
+ * The screens of the desk, with the forms and schemas that they need: one chunk, fetched when the first of them is
+ * opened. They share those libraries, and what two chunks share would be part of the first load.
+ */
+export { SettingsScreen } from '../features/account/SettingsScreen';
+export { SignInScreen } from '../features/account/SignInScreen';
+export { BenchScreen } from '../features/bench/BenchScreen';
+export { ClientScreen } from '../features/clients/ClientScreen';
+export { IntakeScreen } from '../features/intake/IntakeScreen';
+export { LiftScreen } from '../features/lifts/LiftScreen';
+export { RoomScreen } from '../features/room/RoomScreen';

@@ -1,0 +1,334 @@
+import { problems, type AnswerOf, type Call, type RouteName } from '@spalo/contract';
+import { reduceSession, type LogEvent } from '@spalo/core';
+import fc from 'fast-check';
+import { ApiProblem, Unreachable } from '../../api/call';
+import { orderedId, timeOfId } from './ids';
+import { refusedEntries, waitingEntries } from './entries';
+import { Journal, makeJournal } from './journal';
+import { memoryJournal, type JournalStore } from './journal-store';
+import { parcels } from './outbox';
+import { appendToSession } from './session-log';
+import { makeSync } from './sync';
+import { facts } from '../client-facts.test-help';
+
+const author = {
+  trainerId: '019a0000-0000-7000-8000-000000000001',
+  device: '019a0000-0000-7000-8000-000000000002',
+};
+const clientId = '019a0000-0000-7000-8000-000000000003';
+const session = '019a0000-0000-7000-8000-000000000004';
+const start = { clientId, bookingId: null, roomId: clientId, unit: 'kg' as const, lifts: [] };
+function problem(kind: keyof typeof problems) {
+  return new ApiProblem({ type: kind, ...problems[kind] });
+}
+
+/** A server that keeps events by id, and fails when `trouble` says so: before or after it has taken them. */
+function fakeServer(trouble: () => 'none' | 'before' | 'after' | 'refuse') {
+  const kept = new Map<string, LogEvent>();
+  const arrival: LogEvent[] = [];
+  const changes: string[] = [];
+  const call = async <N extends RouteName>(name: N, args: Call<N>): Promise<AnswerOf<N>> => {
+    const fate = trouble();
+    if (fate === 'before') throw new Unreachable();
+    if (fate === 'refuse') throw problem('invalid-input');
+    let answer: unknown = {};
+    if (name === 'appendEvents') {
+      for (const event of (args as Call<'appendEvents'>).body.events) {
+        if (kept.has(event.id)) continue;
+        kept.set(event.id, event);
+        arrival.push(event);
+      }
+    } else if (name === 'events') {
+      const after = Number((args as Call<'events'>).query.after);
+      answer = { events: arrival.slice(after), cursor: String(arrival.length), more: false };
+    } else if (name === 'liveEvents')
+      answer = { events: [...arrival], cursor: String(arrival.length) };
+    else changes.push(name);
+    if (fate === 'after') throw new Unreachable();
+    return answer as AnswerOf<N>;
+  };
+  return { call, kept, changes };
+}
+
+const device = (call: Parameters<typeof makeSync>[1]) => {
+  const journal = makeJournal(memoryJournal());
+  return { journal, sync: makeSync(journal, call) };
+};
+
+describe('ids', () => {
+  it('rise even when the clock goes back', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1_700_000_000_000, max: 1_900_000_000_000 }), { minLength: 2 }),
+        (clock) => {
+          let last = '';
+          for (const now of clock) {
+            const id = orderedId(now, last);
+            expect(id > last).toBe(true);
+            expect(timeOfId(id)).toBeGreaterThanOrEqual(now);
+            last = id;
+          }
+        },
+      ),
+    );
+  });
+});
+
+describe('the journal', () => {
+  it('shows an event only after the device has stored it', async () => {
+    const order: string[] = [];
+    const memory = memoryJournal();
+    const slow: JournalStore = {
+      ...memory,
+      put: async (entries) => {
+        await memory.put(entries);
+        order.push('stored');
+      },
+    };
+    const journal = makeJournal(slow);
+    journal.state.subscribe(() => order.push('shown'));
+    await appendToSession(journal, session, 'session.started', start, author);
+    expect(order).toEqual(['stored', 'shown']);
+  });
+
+  it('shows nothing that the device could not store', async () => {
+    const full: JournalStore = { ...memoryJournal(), put: () => Promise.reject(new Error('full')) };
+    const journal = makeJournal(full);
+    await expect(
+      appendToSession(journal, session, 'session.started', start, author),
+    ).rejects.toThrow('full');
+    expect(journal.state.getState().streams.session.size).toBe(0);
+  });
+
+  it('comes back after a reload with all that waits', async () => {
+    const memory = memoryJournal();
+    const before = makeJournal(memory);
+    await appendToSession(before, session, 'session.started', start, author);
+    await appendToSession(before, session, 'note.added', { liftId: null, text: 'kept' }, author);
+    const after = makeJournal(memory);
+    await after.load(Date.now());
+    expect(after.state.getState().streams.session.get(session)).toEqual(
+      before.state.getState().streams.session.get(session),
+    );
+    expect(waitingEntries(after.state.getState())).toHaveLength(2);
+  });
+
+  it('lets go of old sessions that the server has, whole, and of none that waits', async () => {
+    const memory = memoryJournal();
+    const journal = makeJournal(memory);
+    await appendToSession(journal, session, 'session.started', start, author);
+    const [entry] = waitingEntries(journal.state.getState());
+    const later = Date.now() + 10 * 24 * 3_600_000;
+    const reload = async () => {
+      const again = makeJournal(memory);
+      await again.load(later);
+      return again.state.getState().streams.session.has(session);
+    };
+    expect(await reload()).toBe(true);
+    await journal.settle([entry!.id], 'sent');
+    expect(await reload()).toBe(false);
+  });
+});
+
+/** A kind of stream as a coming version may have: counts what it holds, and chokes on one type. */
+const reducesTallies = (log: readonly LogEvent[]) => {
+  if (log.some(({ type }) => type === 'tally.broken')) throw new TypeError('cannot be told');
+  return { count: log.filter(({ type }) => type === 'tally.added').length };
+};
+
+describe('streams of many kinds', () => {
+  const tally = (streamId: string, type = 'tally.added') => ({
+    stream: 'tally',
+    streamId,
+    type,
+    payload: {},
+  });
+  const [first, second] = [orderedId(1_800_000_000_000, ''), orderedId(1_800_000_000_001, '')];
+  const both = { session: reduceSession, tally: reducesTallies };
+
+  it('share one journal, each told by its own reducer', async () => {
+    const memory = memoryJournal();
+    const journal = new Journal(memory, both);
+    await journal.append(
+      { stream: 'session', streamId: session, type: 'session.started', payload: start },
+      author,
+    );
+    await journal.append(tally(first), author);
+    await journal.append(tally(second), author);
+    await journal.append(tally(second), author);
+    const { streams } = journal.state.getState();
+    expect(streams.session.get(session)).toMatchObject({ clientId });
+    expect([first, second].map((id) => streams.tally.get(id))).toEqual([
+      { count: 1 },
+      { count: 2 },
+    ]);
+    expect(waitingEntries(journal.state.getState())).toHaveLength(4);
+  });
+
+  it('are kept and sent where this version knows neither the stream nor the type', async () => {
+    const memory = memoryJournal();
+    const later = new Journal(memory, both);
+    await later.append(tally(first), author);
+    await appendToSession(later, session, 'session.started', start, author);
+    await later.append(
+      { stream: 'session', streamId: session, type: 'session.dreamt', payload: 1 },
+      author,
+    );
+
+    const now = makeJournal(memory);
+    await now.load(Date.now());
+    const { streams, entries, ready } = now.state.getState();
+    expect(ready).toBe(true);
+    expect(entries.size).toBe(3);
+    expect(streams.session.get(session)).toEqual(
+      later.state.getState().streams.session.get(session),
+    );
+    expect(waitingEntries(now.state.getState())).toHaveLength(3);
+  });
+
+  it('never stop one another: one that cannot be told is kept and hides only itself', async () => {
+    const memory = memoryJournal();
+    const before = new Journal(memory, both);
+    await before.append(tally(first), author);
+    await before.append(tally(first, 'tally.broken'), author);
+    await before.append(tally(second), author);
+    await appendToSession(before, session, 'session.started', start, author);
+    // A payload that no schema let in, as a fault of another version may have stored it.
+    const broken = orderedId(Date.now(), '');
+    await before.append(
+      { stream: 'session', streamId: broken, type: 'session.started', payload: null },
+      author,
+    );
+
+    const after = new Journal(memory, both);
+    await after.load(Date.now());
+    const { streams, entries } = after.state.getState();
+    expect(streams.tally.has(first)).toBe(false);
+    expect(streams.tally.get(second)).toEqual({ count: 1 });
+    expect([...streams.session.keys()]).toEqual([session]);
+    expect(entries.size).toBe(5);
+  });
+});
+
+describe('a client who was deleted for good', () => {
+  it('leaves this device with everything that waits for them, and nobody else does', async () => {
+    const store = memoryJournal();
+    const journal = makeJournal(store);
+    const other = '019a0000-0000-7000-8000-000000000009';
+    const otherSession = '019a0000-0000-7000-8000-00000000000a';
+    await journal.change({ route: 'putClient', args: { params: { id: clientId }, body: facts } });
+    await journal.change({ route: 'putClient', args: { params: { id: other }, body: facts } });
+    await appendToSession(journal, session, 'session.started', start, author);
+    await appendToSession(
+      journal,
+      otherSession,
+      'session.started',
+      { ...start, clientId: other },
+      author,
+    );
+    await journal.forgetClients([clientId]);
+    const { entries, streams } = journal.state.getState();
+    expect([...streams.session.keys()]).toEqual([otherSession]);
+    expect(entries.size).toBe(2);
+    expect(await store.all()).toHaveLength(2);
+    await journal.forgetClients([clientId]);
+    expect(await store.all()).toHaveLength(2);
+  });
+});
+
+describe('parcels', () => {
+  it('keep the order and send a client before the session that needs them', async () => {
+    const journal = makeJournal(memoryJournal());
+    await journal.change({ route: 'putClient', args: { params: { id: clientId }, body: facts } });
+    await appendToSession(journal, session, 'session.started', start, author);
+    await appendToSession(journal, session, 'note.added', { liftId: null, text: 'a' }, author);
+    const list = parcels(waitingEntries(journal.state.getState()));
+    expect(list.map((parcel) => parcel.kind)).toEqual(['change', 'events']);
+    expect(parcels(waitingEntries(journal.state.getState()), 1)).toHaveLength(3);
+  });
+});
+
+describe('syncing', () => {
+  it('brings two devices and the server to the same state, whatever is lost on the way', async () => {
+    const fate = fc.constantFrom('none', 'none', 'before', 'after');
+    const acts = fc.array(
+      fc.record({ who: fc.nat(1), act: fc.constantFrom('note', 'flush', 'pull') }),
+      { maxLength: 30 },
+    );
+    await fc.assert(
+      fc.asyncProperty(acts, fc.infiniteStream(fate), async (list, fates) => {
+        let calm = false;
+        const server = fakeServer(() => (calm ? 'none' : (fates.next().value as 'none')));
+        const devices = [device(server.call), device(server.call)];
+        await appendToSession(devices[0]!.journal, session, 'session.started', start, author);
+        for (const [index, { who, act }] of list.entries()) {
+          const { journal, sync } = devices[who]!;
+          if (act === 'note')
+            await appendToSession(
+              journal,
+              session,
+              'note.added',
+              { liftId: null, text: `n${index}` },
+              author,
+            );
+          else await sync[act as 'flush']();
+        }
+        calm = true;
+        for (const { sync } of devices) await sync.flush();
+        for (const { sync } of devices) await sync.pull();
+        const onServer = reduceSession([...server.kept.values()]);
+        for (const { journal } of devices) {
+          expect(waitingEntries(journal.state.getState())).toEqual([]);
+          expect(journal.state.getState().streams.session.get(session)).toEqual(onServer);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('keeps what the server refuses, with its reason, and sends the rest', async () => {
+    let refusing = true;
+    const server = fakeServer(() => 'none');
+    const { journal, sync } = device((name, args) => {
+      const events = name === 'appendEvents' ? (args as Call<'appendEvents'>).body.events : [];
+      const bad = refusing && events.some((event) => event.type === 'note.added');
+      return bad ? Promise.reject(problem('invalid-input')) : server.call(name, args);
+    });
+    await appendToSession(journal, session, 'session.started', start, author);
+    await appendToSession(journal, session, 'note.added', { liftId: null, text: 'bad' }, author);
+    await appendToSession(journal, session, 'session.finished', {}, author);
+    await sync.flush();
+    expect(server.kept.size).toBe(2);
+    const [refused] = refusedEntries(journal.state.getState());
+    expect(refused!.refusal).toBe('Something in the request is not right');
+    refusing = false;
+    await journal.retryRefused();
+    await sync.flush();
+    expect(server.kept.size).toBe(3);
+    expect(refusedEntries(journal.state.getState())).toEqual([]);
+  });
+
+  it.each([
+    ['offline', new Unreachable()],
+    ['signed out', problem('not-signed-in')],
+    ['offline', problem('server-error')],
+    ['offline', problem('too-many-tries')],
+  ])('says %s and keeps everything', async (connection, error) => {
+    const { journal, sync } = device(() => Promise.reject(error));
+    await appendToSession(journal, session, 'session.started', start, author);
+    await sync.flush();
+    expect(sync.state.getState().connection).toBe(connection);
+    expect(waitingEntries(journal.state.getState())).toHaveLength(1);
+  });
+
+  it('says which resource a message is about, and fetches when it is about the log', async () => {
+    const server = fakeServer(() => 'none');
+    const { journal, sync } = device(server.call);
+    expect(await sync.hear('{"kind":"changed","what":"clients"}')).toBe('clients');
+    const other = device(server.call);
+    await appendToSession(other.journal, session, 'session.started', start, author);
+    await other.sync.flush();
+    expect(await sync.hear('{"kind":"log","cursor":"1"}')).toBeNull();
+    expect(journal.state.getState().streams.session.has(session)).toBe(true);
+  });
+});

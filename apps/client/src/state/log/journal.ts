@@ -1,0 +1,196 @@
+import { streamKey, type LogEvent } from '@spalo/core';
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import type { Change } from '../changes/changes';
+import { eventsOf, refusedEntries, stale } from './entries';
+import { orderedId } from './ids';
+import type { Entry, JournalStore } from './journal-store';
+import { reducers, type Reducers, type StatesOf } from './streams';
+
+export interface JournalState<R extends Reducers = typeof reducers> {
+  ready: boolean;
+  entries: ReadonlyMap<string, Entry>;
+  /** What the logs tell, by kind of stream and by what each is about. */
+  streams: StatesOf<R>;
+}
+
+/** Who writes, and where. */
+export interface Author {
+  trainerId: string;
+  device: string;
+}
+
+const emptyStates = <R extends Reducers>(kinds: R): StatesOf<R> =>
+  Object.fromEntries(
+    Object.keys(kinds).map((kind) => [kind, new Map<string, never>()]),
+  ) as unknown as StatesOf<R>;
+
+/** The device's copy of the logs and its outbox. An entry is stored before it shows. */
+export class Journal<R extends Reducers = typeof reducers> {
+  readonly state: StoreApi<JournalState<R>>;
+  /** The latest id made here: what is made later sorts later, within a millisecond and across kinds. */
+  private lastMade = '';
+
+  constructor(
+    private readonly store: JournalStore,
+    private readonly kinds: R,
+  ) {
+    this.state = createStore<JournalState<R>>(() => ({
+      ready: false,
+      entries: new Map(),
+      streams: emptyStates(kinds),
+    }));
+  }
+
+  /** Small things that the device remembers beside its entries. */
+  get note(): Pick<JournalStore, 'readNote' | 'writeNote'> {
+    return this.store;
+  }
+
+  /** Takes in what the device holds; what is old and safely on the server leaves it. */
+  async load(nowMs: number): Promise<void> {
+    const kept = await this.store.all();
+    for (const { id, state } of kept) {
+      if (state === 'waiting' && id > this.lastMade) this.lastMade = id;
+    }
+    const gone = new Set(stale(kept, nowMs).map((entry) => entry.id));
+    await this.store.remove([...gone]);
+    this.show(kept.filter((entry) => !gone.has(entry.id)));
+    this.state.setState({ ready: true });
+  }
+
+  /** Stores an event on the device; it shows, and is sent, only after that. Answers its id. */
+  async append(
+    event: Pick<LogEvent, 'stream' | 'streamId' | 'type' | 'payload'>,
+    { trainerId: author, device }: Author,
+  ): Promise<string> {
+    const own = eventsOf(this.state.getState().entries.values()).filter(
+      (each) => streamKey(each) === streamKey(event),
+    );
+    const last = own.reduce((latest, each) => (each.id > latest ? each.id : latest), '');
+    const id = this.makeId(last);
+    const made = { id, ...event, at: new Date().toISOString(), author, device };
+    await this.write([{ id, kind: 'event', event: made, state: 'waiting' }]);
+    return id;
+  }
+
+  /** Stores a change of a resource on the device, to be sent. */
+  async change(change: Change): Promise<void> {
+    await this.write([{ id: this.makeId(), kind: 'change', change, state: 'waiting' }]);
+  }
+
+  /** Takes in events that the server has. */
+  async receive(events: readonly LogEvent[]): Promise<void> {
+    const { entries } = this.state.getState();
+    const fresh = events.filter((event) => entries.get(event.id)?.state !== 'sent');
+    await this.write(fresh.map((event) => ({ id: event.id, kind: 'event', event, state: 'sent' })));
+  }
+
+  /** Marks entries as the server answered; changes that arrived are dropped. */
+  async settle(ids: readonly string[], to: 'sent' | 'refused', refusal?: string): Promise<void> {
+    const { entries } = this.state.getState();
+    const settled = ids.flatMap((id) => entries.get(id) ?? []);
+    const arrived = settled.filter((entry) => entry.kind === 'change' && to === 'sent');
+    await this.write(
+      settled
+        .filter((entry) => !arrived.includes(entry))
+        .map((entry) => ({ ...entry, state: to, ...(refusal !== undefined && { refusal }) })),
+    );
+    await this.drop(arrived.map((entry) => entry.id));
+  }
+
+  /** Lets go of all that is held of clients who were deleted for good. */
+  async forgetClients(clientIds: readonly string[]): Promise<void> {
+    const gone = new Set(clientIds);
+    const lost = new Set<string>();
+    for (const [stream, states] of Object.entries(this.state.getState().streams)) {
+      for (const [streamId, state] of states) {
+        const about = 'clientId' in state && typeof state.clientId === 'string';
+        if (about && gone.has(String(state.clientId))) lost.add(streamKey({ stream, streamId }));
+      }
+    }
+    const entries = [...this.state.getState().entries.values()];
+    await this.drop(
+      entries
+        .filter((entry) =>
+          entry.kind === 'event'
+            ? lost.has(streamKey(entry.event))
+            : gone.has(entry.change.args.params.id),
+        )
+        .map((entry) => entry.id),
+    );
+  }
+
+  /** Puts refused entries back among the waiting ones. */
+  async retryRefused(): Promise<void> {
+    await this.write(
+      refusedEntries(this.state.getState()).map(({ refusal: _refusal, ...entry }) => ({
+        ...entry,
+        state: 'waiting',
+      })),
+    );
+  }
+
+  private makeId(after = ''): string {
+    this.lastMade = orderedId(Date.now(), after > this.lastMade ? after : this.lastMade);
+    return this.lastMade;
+  }
+
+  private async write(list: Entry[]): Promise<void> {
+    if (list.length === 0) return;
+    await this.store.put(list);
+    this.show(list);
+  }
+
+  /** Takes entries away, and with their last event what their streams told. */
+  private async drop(ids: readonly string[]): Promise<void> {
+    if (ids.length === 0) return;
+    await this.store.remove([...ids]);
+    const entries = new Map(this.state.getState().entries);
+    const touched = eventsOf(ids.flatMap((id) => entries.get(id) ?? []));
+    for (const id of ids) entries.delete(id);
+    this.state.setState({ entries, streams: this.retold(entries, touched) });
+  }
+
+  /** Shows entries that are stored already, reducing the streams they touch anew. */
+  private show(list: readonly Entry[]): void {
+    const before = this.state.getState().entries;
+    const entries = new Map(before);
+    // An entry that only changes its standing tells nothing new about its stream.
+    const fresh = eventsOf(list.filter((entry) => !before.has(entry.id)));
+    for (const entry of list) entries.set(entry.id, entry);
+    if (fresh.length === 0) this.state.setState({ entries });
+    else this.state.setState({ entries, streams: this.retold(entries, fresh) });
+  }
+
+  /** What the streams tell, those that some events belong to told anew. One that cannot be told stops no other. */
+  private retold(entries: ReadonlyMap<string, Entry>, touched: readonly LogEvent[]): StatesOf<R> {
+    const streams: Record<string, ReadonlyMap<string, object>> = {
+      ...this.state.getState().streams,
+    };
+    const logs = new Map<string, LogEvent[]>(touched.map((event) => [streamKey(event), []]));
+    for (const event of eventsOf(entries.values())) logs.get(streamKey(event))?.push(event);
+    for (const { stream, streamId } of touched) {
+      const log = logs.get(streamKey({ stream, streamId }));
+      const reduce = this.kinds[stream];
+      // A kind that a later version made is kept, and shown by that version.
+      if (!log || !reduce) continue;
+      logs.delete(streamKey({ stream, streamId }));
+      const states = new Map(streams[stream]);
+      const told = tell(reduce, log);
+      if (told) states.set(streamId, told);
+      else if (log.length === 0) states.delete(streamId);
+      streams[stream] = states;
+    }
+    return streams as StatesOf<R>;
+  }
+}
+
+function tell(reduce: (log: readonly LogEvent[]) => object | null, log: readonly LogEvent[]) {
+  try {
+    return reduce(log);
+  } catch {
+    return null;
+  }
+}
+
+export const makeJournal = (store: JournalStore): Journal => new Journal(store, reducers);

@@ -1,0 +1,152 @@
+import type { AnswerOf, Call, RouteName, StreamMessage } from '@spalo/contract';
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import { ApiProblem, Unreachable } from '../../api/call';
+import { send, type Change, type ChangeRoute } from '../changes/changes';
+import { waitingEntries } from './entries';
+import type { Journal } from './journal';
+import { parcels, type Parcel } from './outbox';
+
+export type Connection = 'connecting' | 'online' | 'offline' | 'signed out';
+
+/** How the device asks the server; the real one is `call`. */
+export type Caller = <N extends RouteName>(name: N, args: Call<N>) => Promise<AnswerOf<N>>;
+
+type Changed = Extract<StreamMessage, { kind: 'changed' }>['what'];
+
+const CURSOR = 'cursor';
+/** Refusals that say nothing about what was sent: sign in again, wait a little. */
+const NOT_ITS_FAULT = [401, 429];
+
+const isRefusal = (error: unknown): error is ApiProblem =>
+  error instanceof ApiProblem &&
+  error.problem.status < 500 &&
+  !NOT_ITS_FAULT.includes(error.problem.status);
+
+/** What a failure says about the connection; null for one that says nothing about it. */
+function connectionAfter(error: unknown): Connection | null {
+  if (error instanceof Unreachable) return 'offline';
+  if (!(error instanceof ApiProblem)) return null;
+  const { status } = error.problem;
+  if (status === 401) return 'signed out';
+  return status >= 500 || status === 429 ? 'offline' : null;
+}
+
+/** Sends what waits on this device, and fetches what it lacks. */
+export class Sync {
+  readonly state: StoreApi<{ connection: Connection }> = createStore<{ connection: Connection }>(
+    () => ({ connection: 'connecting' }),
+  );
+  private flushing: Promise<void> | null = null;
+  private pulling: Promise<void> | null = null;
+
+  /** `refresh` fetches anew what a change has touched; until then the device shows its own copy of the change. */
+  constructor(
+    private readonly journal: Journal,
+    private readonly call: Caller,
+    private readonly refresh: (route: ChangeRoute) => Promise<unknown>,
+  ) {}
+
+  /** Sends all that waits, in order. Runs once at a time; resolves when nothing more can be sent now. */
+  flush(): Promise<void> {
+    this.flushing ??= this.flushOnce().finally(() => {
+      this.flushing = null;
+    });
+    return this.flushing;
+  }
+
+  /** Fetches what the server has and this device lacks. */
+  pull(): Promise<void> {
+    this.pulling ??= this.pullOnce().finally(() => {
+      this.pulling = null;
+    });
+    return this.pulling;
+  }
+
+  /** Acts on a message of the stream; answers which resource changed, if one did. */
+  async hear(data: string): Promise<Changed | null> {
+    const message = JSON.parse(data) as StreamMessage;
+    if (message.kind === 'changed') return message.what;
+    // A pull that runs already may have asked before this message's events were there.
+    await this.pulling;
+    await this.pull();
+    return null;
+  }
+
+  private failed(error: unknown): void {
+    const connection = connectionAfter(error);
+    if (!connection) throw error;
+    this.state.setState({ connection });
+  }
+
+  private async flushOnce(): Promise<void> {
+    try {
+      for (;;) {
+        const waiting = waitingEntries(this.journal.state.getState());
+        if (waiting.length === 0) return;
+        await this.postAll(parcels(waiting));
+      }
+    } catch (error) {
+      this.failed(error);
+    }
+  }
+
+  /** A refused parcel of several events is sent one by one, so that one bad event holds back no good one. */
+  private async postAll(list: readonly Parcel[]): Promise<void> {
+    for (const parcel of list) {
+      try {
+        await this.post(parcel);
+        this.state.setState({ connection: 'online' });
+      } catch (error) {
+        if (!isRefusal(error)) throw error;
+        if (parcel.kind === 'events' && parcel.events.length > 1) {
+          await this.postAll(
+            parcel.events.map((event) => ({ kind: 'events', ids: [event.id], events: [event] })),
+          );
+        } else {
+          const ids = parcel.kind === 'events' ? parcel.ids : [parcel.id];
+          await this.journal.settle(ids, 'refused', error.message);
+        }
+      }
+    }
+  }
+
+  private async post(parcel: Parcel): Promise<void> {
+    if (parcel.kind === 'events') {
+      await this.call('appendEvents', { body: { events: parcel.events } });
+      await this.journal.settle(parcel.ids, 'sent');
+      return;
+    }
+    await send(this.call, parcel.change);
+    await this.refresh(parcel.change.route);
+    await this.journal.settle([parcel.id], 'sent');
+  }
+
+  private async pullOnce(): Promise<void> {
+    try {
+      let cursor = (await this.journal.note.readNote(CURSOR)) ?? (await this.pullLive());
+      for (let more = true; more;) {
+        const page: AnswerOf<'events'> = await this.call('events', { query: { after: cursor } });
+        await this.journal.receive(page.events);
+        cursor = page.cursor;
+        more = page.more;
+      }
+      await this.journal.note.writeNote(CURSOR, cursor);
+      this.state.setState({ connection: 'online' });
+    } catch (error) {
+      this.failed(error);
+    }
+  }
+
+  /** The first time: what is on the floor now, and where the log stands. */
+  private async pullLive(): Promise<string> {
+    const live = await this.call('liveEvents', {});
+    await this.journal.receive(live.events);
+    return live.cursor;
+  }
+}
+
+export const makeSync = (
+  journal: Journal,
+  call: Caller,
+  refresh: (route: Change['route']) => Promise<unknown> = async () => undefined,
+): Sync => new Sync(journal, call, refresh);

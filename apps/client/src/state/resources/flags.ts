@@ -1,0 +1,11 @@
+import type { Client } from '@spalo/contract';
+import type { Overlays } from './overlays';
+
+export const flagOverlays: Overlays<Client, 'putFlag'> = {
+  putFlag(clients, { params: { id, flagId }, body }) {
+    const known = clients.get(id);
+    if (!known) return;
+    const others = known.flags.filter((flag) => flag.id !== flagId);
+    clients.set(id, { ...known, flags: [...others, { ...body, id: flagId }] });
+  },
+};

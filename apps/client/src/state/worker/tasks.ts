@@ -1,0 +1,22 @@
+import { benchTasks } from './tasks/bench';
+import { draftTasks } from './tasks/draft';
+import { insightTasks } from './tasks/insight';
+import { rampTasks } from './tasks/ramp';
+import { sharedBarTasks } from './tasks/shared-bar';
+
+/** Everything that is too much for the screen's thread, by name. */
+const tasks = { ...insightTasks, ...draftTasks, ...rampTasks, ...sharedBarTasks, ...benchTasks };
+
+type Tasks = typeof tasks;
+export type TaskName = keyof Tasks;
+export type TaskInput<K extends TaskName> = Parameters<Tasks[K]>[0];
+export type TaskAnswer<K extends TaskName> = ReturnType<Tasks[K]>;
+export interface Task<K extends TaskName = TaskName> {
+  name: K;
+  input: TaskInput<K>;
+}
+
+/** Does a task; the same code wherever it runs. */
+export function doTask<K extends TaskName>({ name, input }: Task<K>): TaskAnswer<K> {
+  return (tasks[name] as (given: TaskInput<K>) => TaskAnswer<K>)(input);
+}

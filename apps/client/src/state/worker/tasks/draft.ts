@@ -1,0 +1,65 @@
+import { liftById } from '@spalo/catalog';
+import { draftInputFor, generalInputFor, programmeLift } from '@spalo/coaching';
+import type { Client } from '@spalo/contract';
+import {
+  buildGeneral,
+  draftSession,
+  isWarm,
+  planLift,
+  type Draft,
+  type General,
+  type Plate,
+  type PlannedLift,
+  type Room,
+  type SessionState,
+  type Unit,
+  type WarmUpTaste,
+} from '@spalo/core';
+import { profileOfClient, profileToday } from '../../strength';
+import { steadyRoom } from './steady-room';
+
+/** A client who is about to train: where, when (ISO, and the hour in the studio's zone), and how they warm up. */
+export interface Visit {
+  client: Client;
+  room: Room;
+  unit: Unit;
+  now: string;
+  hour: number;
+  taste: WarmUpTaste;
+}
+
+export interface WholeDraft extends Draft {
+  general: General;
+}
+
+/** A lift to plan for a client who is on the floor. */
+interface LiftToAdd extends Omit<Visit, 'hour' | 'taste'> {
+  session: SessionState;
+  liftId: string;
+  standing: Plate[];
+}
+
+export const draftTasks = {
+  /** Today's session with its ramps and its general part. */
+  draft({ client, room, unit, now, hour, taste }: Visit): WholeDraft {
+    const profile = profileOfClient(client);
+    const training = { client, profile, room: steadyRoom(room), unit, now };
+    const draft = draftSession(draftInputFor(training));
+    const ids = draft.lifts.map((lift) => lift.liftId);
+    const wish = { minutes: null, taste };
+    return { ...draft, general: buildGeneral(generalInputFor(client, ids, { now, hour }, wish)) };
+  },
+
+  /** A lift planned from today's sets too; null when the room has nothing for it. */
+  lift({ client, session, liftId, standing, room, unit, now }: LiftToAdd): PlannedLift | null {
+    const entry = programmeLift(liftId);
+    const done = session.lifts.filter((lift) => lift.sets.some((set) => !set.voided));
+    const warm = isWarm(
+      entry.lift,
+      done.map((lift) => liftById(lift.plan.liftId)),
+    );
+    const profile = profileToday(client, session);
+    const training = { client, profile, room: steadyRoom(room), unit, now };
+    return planLift(entry, draftInputFor(training, [entry]), warm, standing);
+  },
+};

@@ -1,0 +1,18 @@
+import { lifts } from '@spalo/catalog';
+import { explainEstimate, trendsOf, type PastSet, type Person } from '@spalo/core';
+
+/** A replay of a client's sets: what it starts from. */
+interface Replay {
+  person: Person;
+  sets: PastSet[];
+  now: string;
+}
+
+export const insightTasks = {
+  /** The trends of all lifts. */
+  trends: ({ person, sets, now }: Replay) => trendsOf(person, lifts, sets, now),
+
+  /** What moved the estimate of one lift. */
+  explain: (task: Replay & { liftId: string; reps: number; rir: number }) =>
+    explainEstimate(task.person, lifts, task.sets, task.now, task),
+};

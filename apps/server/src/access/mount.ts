@@ -1,0 +1,93 @@
+import {
+  API_BASE,
+  routes,
+  type AnswerOf,
+  type Received,
+  type Route,
+  type RouteName,
+} from '@spalo/contract';
+import type { Request, RequestHandler, Response, Router } from 'express';
+import type { ZodType } from 'zod';
+import { authenticate, type Who } from './sign-in';
+import type { App } from '../http/app';
+import { inStudio, type StudioDb } from '../db/database';
+import { Refusal } from '../http/refusal';
+
+interface Bare<N extends RouteName> extends Received<N> {
+  app: App;
+  request: Request;
+  response: Response;
+}
+
+/** What a handler inside a studio receives besides its validated input. */
+export interface StudioCall<N extends RouteName> extends Bare<N> {
+  who: Who;
+  /** The transaction of this request; commits when the handler answers. */
+  db: StudioDb;
+}
+
+function validated(schema: ZodType | undefined, value: unknown, place: string): unknown {
+  if (!schema) return undefined;
+  const result = schema.safeParse(value);
+  if (result.success) return result.data;
+  throw new Refusal(
+    'invalid-input',
+    undefined,
+    result.error.issues.slice(0, 20).map((issue) => ({
+      path: [place, ...issue.path].join('.'),
+      message: issue.message,
+    })),
+  );
+}
+
+function receive<N extends RouteName>(app: App, name: N, request: Request, response: Response) {
+  const route: Route = routes[name];
+  return {
+    app,
+    request,
+    response,
+    params: validated(route.params, request.params, 'params'),
+    query: validated(route.query, request.query, 'query'),
+    body: validated(route.body, request.body, 'body'),
+  } as Bare<N>;
+}
+
+function reply(app: App, name: RouteName, response: Response, answer: unknown) {
+  response.set('Cache-Control', 'no-store');
+  response.json(app.checkAnswers ? routes[name].answer.parse(answer) : answer);
+}
+
+function add(router: Router, name: RouteName, handler: RequestHandler) {
+  const { method, path } = routes[name] as Route;
+  router[method](API_BASE + path, handler);
+}
+
+/** Mounts a route that needs no sign-in. */
+export function mountOpen<N extends RouteName>(
+  router: Router,
+  app: App,
+  name: N,
+  handle: (call: Bare<N>) => Promise<AnswerOf<N>>,
+): void {
+  add(router, name, async (request, response) => {
+    reply(app, name, response, await handle(receive(app, name, request, response)));
+  });
+}
+
+/** Mounts a route that runs in one transaction, inside the studio of whoever is signed in. */
+export function mountInStudio<N extends RouteName>(
+  router: Router,
+  app: App,
+  name: N,
+  handle: (call: StudioCall<N>) => Promise<AnswerOf<N>>,
+): void {
+  add(router, name, async (request, response) => {
+    const who = await authenticate(app, request);
+    if (routes[name].access === 'owner' && who.role !== 'owner') throw new Refusal('not-allowed');
+    const received = receive(app, name, request, response);
+    const answer = await inStudio(app.database, who.studioId, (db) =>
+      handle({ ...received, who, db }),
+    );
+    reply(app, name, response, answer);
+  });
+}

@@ -1,0 +1,175 @@
+import { randomUUID } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { API_BASE, openApiDocument } from '@spalo/contract';
+import compression from 'compression';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import helmet from 'helmet';
+import { pinoHttp } from 'pino-http';
+import { accountsRouter } from '../accounts/router';
+import type { App } from '../http/app';
+import { bookingsRouter } from '../bookings/router';
+import { clientFileRouter } from '../files/client-export';
+import { clientsRouter } from '../clients/router';
+import { flagsRouter } from '../flags/router';
+import { logRouter } from '../log/router';
+import { measurementsRouter } from '../measurements/router';
+import { roomsRouter } from '../rooms/router';
+import { screeningRouter } from '../screening/router';
+import { sessionsRouter } from '../sessions/router';
+import { problemDocument, Refusal } from '../http/refusal';
+import { mountStream } from '../changes/stream';
+
+/** Room for 500 events with their plans; anything larger is refused before it is read. */
+const BODY_LIMIT = '4mb';
+
+const securityHeaders = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'self'"],
+      scriptSrc: ["'self'"],
+      // React Native for the web writes its style sheet at run time.
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", 'data:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      workerSrc: ["'self'"],
+      manifestSrc: ["'self'"],
+      objectSrc: ["'none'"],
+      baseUri: ["'none'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  // Served over plain HTTP on loopback; a proxy that ends TLS adds its own.
+  strictTransportSecurity: false,
+});
+
+/**
+ * A page of another site can neither set this header nor send JSON without a preflight, which is never granted;
+ * with same-site cookies this covers cross-site requests twice.
+ */
+const sameSiteOnly: RequestHandler = (request, _response, next) => {
+  if (request.method === 'GET' || request.method === 'HEAD') return next();
+  const origin = request.headers.origin;
+  const foreign = origin !== undefined && hostOf(origin) !== request.headers.host;
+  if (foreign || request.headers['x-spalo'] === undefined) throw new Refusal('cross-site');
+  const sends = Number(request.headers['content-length'] ?? 0) > 0;
+  if (sends && !request.is('application/json')) throw new Refusal('not-json');
+  return next();
+};
+
+function hostOf(origin: string): string | null {
+  return URL.canParse(origin) ? new URL(origin).host : null;
+}
+
+/** What the body parser and the router throw, as refusals. */
+function refusalOf(error: unknown): Refusal | null {
+  if (error instanceof Refusal) return error;
+  const { status, type } = (error ?? {}) as { status?: number; type?: string };
+  if (type === 'entity.too.large') return new Refusal('too-large');
+  if (type === 'encoding.unsupported' || type === 'charset.unsupported')
+    return new Refusal('not-json');
+  if (status !== undefined && status >= 400 && status < 500) {
+    return new Refusal('invalid-input', 'The request cannot be read');
+  }
+  return null;
+}
+
+const sendProblem: ErrorRequestHandler = (error, request, response, next) => {
+  if (response.headersSent) return next(error);
+  const known = refusalOf(error);
+  if (!known) request.log.error({ err: error }, 'request failed');
+  const document = problemDocument(known ?? new Refusal('server-error'), String(request.id));
+  response.status(document.status).type('application/problem+json').send(JSON.stringify(document));
+};
+
+/** Health for the process, readiness for the process and its database. */
+function mountHealth(server: Express, app: App) {
+  server.get('/health', (_request, response) => void response.json({ status: 'up' }));
+  server.get('/ready', async (_request, response) => {
+    try {
+      await app.database.pool.query('SELECT 1');
+    } catch {
+      throw new Refusal('not-ready', 'The database does not answer');
+    }
+    response.json({ status: 'ready' });
+  });
+}
+
+/** The exported client: hashed files for a year, everything else always asked for; unknown paths get the shell. */
+function mountClient(server: Express, clientDir: string) {
+  const shell = path.join(clientDir, 'index.html');
+  if (!existsSync(shell)) return;
+  server.use(
+    express.static(clientDir, {
+      setHeaders(response, file) {
+        const hashed = /[\\/]_expo[\\/]|[\\/]assets[\\/]/.test(file);
+        response.set('Cache-Control', hashed ? 'public, max-age=31536000, immutable' : 'no-cache');
+      },
+    }),
+  );
+  server.get('/{*path}', (request, response, next) => {
+    if (path.extname(request.path) !== '') return next();
+    response.set('Cache-Control', 'no-cache').sendFile(shell);
+  });
+}
+
+/** The whole HTTP side of a server. `clientDir` holds the exported client, null for an API alone. */
+export function makeServer(app: App, clientDir: string | null): Express {
+  const server = express();
+  server.disable('x-powered-by');
+  server.set('trust proxy', 'loopback');
+  server.use(
+    pinoHttp({
+      logger: app.log,
+      genReqId: (_request, response) => {
+        const id = randomUUID();
+        response.setHeader('X-Request-Id', id);
+        return id;
+      },
+      // No bodies, no cookies, no query strings: health data stays out of the logs.
+      serializers: {
+        req: (request: { id: string; method: string; url: string }) => ({
+          id: request.id,
+          method: request.method,
+          path: request.url.split('?')[0],
+        }),
+        res: (response: { statusCode: number }) => ({ status: response.statusCode }),
+      },
+    }),
+  );
+  server.use(securityHeaders);
+  mountHealth(server, app);
+  mountStream(server, app);
+  server.use(compression());
+  server.use(API_BASE, sameSiteOnly, express.json({ limit: BODY_LIMIT }));
+  server.get(
+    `${API_BASE}/openapi.json`,
+    (_request, response) => void response.json(openApiDocument()),
+  );
+  for (const router of [
+    accountsRouter,
+    clientsRouter,
+    flagsRouter,
+    measurementsRouter,
+    sessionsRouter,
+    clientFileRouter,
+    screeningRouter,
+    bookingsRouter,
+    roomsRouter,
+    logRouter,
+  ]) {
+    server.use(router(app));
+  }
+  server.use(API_BASE, () => {
+    throw new Refusal('not-found', 'No such operation');
+  });
+  if (clientDir) mountClient(server, clientDir);
+  server.use(() => {
+    throw new Refusal('not-found');
+  });
+  server.use(sendProblem);
+  return server;
+}

@@ -1,0 +1,57 @@
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { pino } from 'pino';
+import type { App } from '../http/app';
+import type { Config } from './config';
+import { openDatabase } from '../db/database';
+import { makeServer } from './compose';
+import { openChangeFeed } from '../changes/feed';
+
+/** A server that listens. */
+export interface Running {
+  address: string;
+  app: App;
+  /** Lets open requests finish, ends streams, and closes the database. */
+  close(): Promise<void>;
+}
+
+function listen(server: Server, port: number, host: string): Promise<void> {
+  return new Promise((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(port, host, () => {
+      server.off('error', reject);
+      resolve();
+    });
+  });
+}
+
+/** Starts one server; any number may run on the same database. */
+export async function serve(settings: Config): Promise<Running> {
+  const log = pino({ level: settings.logLevel });
+  const database = openDatabase(settings.appUrl);
+  const feed = await openChangeFeed(settings.appUrl, log);
+  const { demo, gallery, secureCookies, checkAnswers } = settings;
+  const app: App = { database, feed, log, demo, gallery, secureCookies, checkAnswers };
+  const server = createServer(makeServer(app, settings.clientDir));
+  try {
+    await listen(server, settings.port, settings.host);
+  } catch (error) {
+    await feed.close();
+    await database.close();
+    throw error;
+  }
+  const { port } = server.address() as AddressInfo;
+  return {
+    address: `http://${settings.host === '127.0.0.1' ? 'localhost' : settings.host}:${port}`,
+    app,
+    async close() {
+      const closed = new Promise((resolve) => server.close(resolve));
+      server.closeIdleConnections();
+      // Event streams never finish by themselves.
+      setTimeout(() => server.closeAllConnections(), 2000).unref();
+      await closed;
+      await feed.close();
+      await database.close();
+    },
+  };
+}

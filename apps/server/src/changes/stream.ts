@@ -1,0 +1,27 @@
+import { API_BASE } from '@spalo/contract';
+import type { Router } from 'express';
+import { authenticate } from '../access/sign-in';
+import type { App } from '../http/app';
+
+const HEARTBEAT_MS = 20_000;
+
+/** Server-sent events: tells a device that there is something to fetch; the data itself comes by the API. */
+export function mountStream(router: Router, app: App): void {
+  router.get(`${API_BASE}/stream`, async (request, response) => {
+    const who = await authenticate(app, request);
+    response.set({
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-store',
+      'X-Accel-Buffering': 'no',
+    });
+    response.write('retry: 1000\n\n');
+    const unfollow = app.feed.follow(who.studioId, (message) => {
+      response.write(`data: ${JSON.stringify(message)}\n\n`);
+    });
+    const heartbeat = setInterval(() => response.write(': still here\n\n'), HEARTBEAT_MS);
+    request.on('close', () => {
+      clearInterval(heartbeat);
+      unfollow();
+    });
+  });
+}

@@ -1,0 +1,25 @@
+import type { Flag } from '@spalo/core';
+import type { flags } from '../db/schema';
+
+/** A row of the table as the flag that it keeps. */
+export const flagOf = ({
+  id,
+  place,
+  side,
+  note,
+  fine,
+  since,
+  saidBy,
+  state,
+  usualPain,
+}: typeof flags.$inferSelect): Flag => ({
+  id,
+  place,
+  side,
+  note,
+  fine,
+  since,
+  saidBy,
+  state,
+  usualPain,
+});

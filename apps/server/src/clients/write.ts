@@ -1,0 +1,45 @@
+import type { ClientFacts } from '@spalo/contract';
+import { and, eq, sql } from 'drizzle-orm';
+import type { Who } from '../access/sign-in';
+import { announce } from '../changes/announce';
+import type { StudioDb } from '../db/database';
+import { clients, clientTrainers, erasedClients } from '../db/schema';
+import { Refusal } from '../http/refusal';
+import { projectHistory } from '../log/project/history';
+
+/** Ids of the studio's clients who were deleted for good. */
+export async function readErased(db: StudioDb, studioId: string): Promise<string[]> {
+  const rows = await db
+    .select({ id: erasedClients.id })
+    .from(erasedClients)
+    .where(eq(erasedClients.studioId, studioId));
+  return rows.map((row) => row.id);
+}
+
+/** Adds a client or replaces their facts; refuses `gone` for one who was deleted for good. */
+export async function writeClient(
+  db: StudioDb,
+  { studioId, trainerId }: Who,
+  id: string,
+  facts: ClientFacts,
+): Promise<void> {
+  const erased = await db
+    .select({ id: erasedClients.id })
+    .from(erasedClients)
+    .where(and(eq(erasedClients.studioId, studioId), eq(erasedClients.id, id)));
+  if (erased.length > 0) throw new Refusal('gone', 'This client was deleted for good');
+  const [written] = await db
+    .insert(clients)
+    .values({ studioId, id, ...facts })
+    .onConflictDoUpdate({
+      target: [clients.studioId, clients.id],
+      set: { ...facts, updatedAt: sql`now()` },
+    })
+    .returning({ isNew: sql<boolean>`xmax = 0` });
+  if (written?.isNew) {
+    await db.insert(clientTrainers).values({ studioId, clientId: id, trainerId });
+  }
+  // Body mass, age, training age and reports are where the belief starts from.
+  await projectHistory(db, studioId, id);
+  await announce(db, studioId, { kind: 'changed', what: 'clients' });
+}

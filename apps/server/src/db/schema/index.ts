@@ -1,0 +1,7 @@
+export * from './bookings';
+export * from './clients';
+export * from './log';
+export * from './rooms';
+export * from './screenings';
+export * from './sessions';
+export * from './studios';

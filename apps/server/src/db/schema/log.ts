@@ -1,0 +1,35 @@
+import {
+  bigint,
+  index,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core';
+import { now, studioId, when } from './columns';
+import { studios } from './studios';
+
+/** The logs: append-only, the only truth about sessions and whatever else has a stream. `seq` is the order of arrival. */
+export const events = pgTable(
+  'events',
+  {
+    studioId: studioId().references(() => studios.id),
+    id: uuid('id').notNull(),
+    seq: bigint('seq', { mode: 'number' }).notNull().generatedAlwaysAsIdentity(),
+    stream: text('stream').notNull(),
+    streamId: uuid('stream_id').notNull(),
+    type: text('type').notNull(),
+    at: when('at').notNull(),
+    author: uuid('author').notNull(),
+    device: uuid('device').notNull(),
+    payload: jsonb('payload').$type<unknown>().notNull(),
+    receivedAt: when('received_at').notNull().default(now),
+  },
+  (table) => [
+    primaryKey({ columns: [table.studioId, table.id] }),
+    index('events_stream').on(table.studioId, table.streamId),
+    uniqueIndex('events_seq').on(table.studioId, table.seq),
+  ],
+);

@@ -1,0 +1,74 @@
+import { sql, and, asc, eq, inArray } from 'drizzle-orm';
+import { Router } from 'express';
+import { v7 } from 'uuid';
+import type { Who } from '../access/sign-in';
+import type { App } from '../http/app';
+import { inStudio, type StudioDb } from '../db/database';
+import { bookings, events, screeningOpenings, screenings, sessions } from '../db/schema';
+import { readBookings } from '../bookings/read';
+import { announce } from '../changes/announce';
+import { mountInStudio } from '../access/mount';
+import { Refusal } from '../http/refusal';
+import { readEvents } from '../log/read';
+import { readClient } from '../clients/read';
+
+/** Refuses `not-allowed` unless the client is the trainer's own or the trainer owns the studio. */
+async function requireSay(db: StudioDb, who: Who, clientId: string) {
+  const client = await readClient(db, who, clientId);
+  if (!client.mine && who.role !== 'owner') {
+    throw new Refusal('not-allowed', 'Only the client’s own trainers and owners may do this');
+  }
+  return client;
+}
+
+/** All that is kept about a client, to take along or to let go of. */
+export function clientFileRouter(app: App): Router {
+  const router = Router();
+
+  mountInStudio(router, app, 'exportClient', async ({ db, who, params }) => {
+    const { studioId, trainerId } = who;
+    const client = await requireSay(db, who, params.id);
+    const [answers] = client.mine
+      ? await db
+          .select()
+          .from(screenings)
+          .where(and(eq(screenings.studioId, studioId), eq(screenings.clientId, params.id)))
+      : [];
+    if (answers) {
+      // An export holds the answers, so it counts as an opening of them.
+      await inStudio(app.database, studioId, (own) =>
+        own
+          .insert(screeningOpenings)
+          .values({ studioId, id: v7(), clientId: params.id, trainerId, allowed: true }),
+      );
+    }
+    const held = await db
+      .select({ id: sessions.id })
+      .from(sessions)
+      .where(and(eq(sessions.studioId, studioId), eq(sessions.clientId, params.id)))
+      .orderBy(asc(sessions.startedAt));
+    const ids = held.map((row) => row.id);
+    const log = ids.length
+      ? (await readEvents(db, studioId, inArray(events.streamId, ids))).events
+      : [];
+    return {
+      format: 'spalo-client',
+      version: 2,
+      exportedAt: new Date().toISOString(),
+      client,
+      screening: answers ? { answers: answers.answers, answeredAt: answers.answeredAt } : null,
+      bookings: await readBookings(db, who, eq(bookings.clientId, params.id)),
+      events: log,
+    };
+  });
+
+  mountInStudio(router, app, 'eraseClient', async ({ db, who, params }) => {
+    await requireSay(db, who, params.id);
+    await db.execute(sql`SELECT erase_client(${params.id}::uuid)`);
+    await announce(db, who.studioId, { kind: 'changed', what: 'clients' });
+    await announce(db, who.studioId, { kind: 'changed', what: 'bookings' });
+    return { done: true };
+  });
+
+  return router;
+}

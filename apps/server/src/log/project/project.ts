@@ -1,0 +1,38 @@
+import { streamKey, type LogEvent, type StreamKind } from '@spalo/core';
+import type { StudioDb } from '../../db/database';
+import type { Projected, Projector } from './projector';
+import { sessionProjector } from './session';
+
+/** Who projects which stream. Streams of later versions wait in the log. */
+export const projectors: Record<StreamKind, Projector> = { session: sessionProjector };
+const rows = Object.entries(projectors);
+
+/** The events of each stream. */
+function logsByStream(events: readonly LogEvent[]): LogEvent[][] {
+  const logs = new Map<string, LogEvent[]>();
+  for (const event of events) {
+    const key = streamKey(event);
+    const log = logs.get(key);
+    if (log) log.push(event);
+    else logs.set(key, [event]);
+  }
+  return [...logs.values()];
+}
+
+/** Brings the projections of some whole logs level with them, in the caller's transaction. */
+export async function projectLogs(
+  db: StudioDb,
+  studioId: string,
+  events: readonly LogEvent[],
+): Promise<Projected & { streams: number }> {
+  const logs = logsByStream(events);
+  const all: Projected = { messages: [], broken: [] };
+  for (const [stream, projector] of rows) {
+    const own = logs.filter(([first]) => first?.stream === stream);
+    if (own.length === 0) continue;
+    const { messages, broken } = await projector.project(db, studioId, own);
+    all.messages.push(...messages);
+    all.broken.push(...broken);
+  }
+  return { ...all, streams: logs.length };
+}

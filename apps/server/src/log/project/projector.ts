@@ -1,0 +1,17 @@
+import type { StreamMessage } from '@spalo/contract';
+import type { LogEvent } from '@spalo/core';
+import type { StudioDb } from '../../db/database';
+
+/** What a projection did: what others should hear about, and the streams that it could not make sense of. */
+export interface Projected {
+  messages: StreamMessage[];
+  broken: string[];
+}
+
+/** Writes what one kind of stream tells into the tables that questions are answered from. */
+export interface Projector {
+  /** Brings the projections of whole logs level with them, in the caller's transaction. */
+  project(db: StudioDb, studioId: string, logs: Iterable<readonly LogEvent[]>): Promise<Projected>;
+  /** Throws away all that was projected of a studio. */
+  clear(db: StudioDb, studioId: string): Promise<void>;
+}

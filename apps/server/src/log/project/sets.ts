@@ -1,0 +1,42 @@
+import type { SessionState } from '@spalo/core';
+import { sql } from 'drizzle-orm';
+import type { StudioDb } from '../../db/database';
+
+/** One row a set, under the names of its columns. */
+function setRows(state: SessionState) {
+  return state.lifts.flatMap((lift) =>
+    lift.sets.map((set) => ({
+      session_id: state.id,
+      client_id: state.clientId,
+      id: set.id,
+      lift_id: lift.plan.liftId,
+      at: set.at,
+      kind: set.kind,
+      load_g: set.loadG,
+      reps: set.reps,
+      clean_reps: set.cleanReps,
+      rir: set.rir,
+      voided: set.voided,
+      corrected: set.corrections.length > 0,
+    })),
+  );
+}
+
+/** Sets are voided, never removed, so that an upsert brings the table level with the log. */
+export async function projectSets(
+  db: StudioDb,
+  studioId: string,
+  states: readonly SessionState[],
+): Promise<void> {
+  const rows = states.flatMap(setRows);
+  if (rows.length === 0) return;
+  await db.execute(sql`
+    INSERT INTO sets (studio_id, session_id, client_id, id, lift_id, at, kind, load_g, reps, clean_reps, rir, voided, corrected)
+    SELECT ${studioId}::uuid, s.*
+    FROM jsonb_to_recordset(${JSON.stringify(rows)}::jsonb)
+      AS s(session_id uuid, client_id uuid, id uuid, lift_id text, at timestamptz, kind text, load_g int,
+           reps smallint, clean_reps smallint, rir smallint, voided boolean, corrected boolean)
+    ON CONFLICT (studio_id, id) DO UPDATE SET
+      at = excluded.at, kind = excluded.kind, load_g = excluded.load_g, reps = excluded.reps,
+      clean_reps = excluded.clean_reps, rir = excluded.rir, voided = excluded.voided, corrected = excluded.corrected`);
+}

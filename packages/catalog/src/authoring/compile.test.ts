@@ -1,0 +1,154 @@
+import { phases } from '../schema/terms';
+import { compileAll, compileLesson, LessonProblems, type Sources } from './compile';
+
+const words = 'as it should be';
+const style = (change: object = {}) => ({
+  name: 'Plain',
+  suits: words,
+  standard: words,
+  checkpoints: phases.map((phase, at) => ({
+    id: `point-${at}`,
+    phase,
+    look: 'Look',
+    from: 'side',
+    right: words,
+    why: words,
+  })),
+  cues: ['a', 'b', 'c'].map((id) => ({ id, at: 'point-0', say: 'Say it', kind: 'outside' })),
+  faults: (['safety', 'major', 'minor'] as const).map((weight) => ({
+    id: weight,
+    name: 'Seen',
+    glyph: 'in',
+    weight,
+    causes: [{ cause: words, tell: words, remedies: [{ cue: 'a' }, { 'set-up': words }] }],
+  })),
+  ...change,
+});
+const lesson = {
+  styles: ['plain'],
+  ladder: [
+    { name: 'Box squat', place: 'easier', moveOn: words },
+    { name: 'Squat', place: 'this', moveOn: words },
+  ],
+  film: [{ view: 'side', shows: words }],
+  cautions: [],
+};
+const sources = (change: Record<string, unknown> = {}): Sources =>
+  new Map(Object.entries({ 'squat/lesson': lesson, 'squat/plain': style(), ...change }));
+const problem = (change: Record<string, unknown>): string => {
+  try {
+    compileLesson(sources(change), 'squat');
+    return '';
+  } catch (error) {
+    if (!(error instanceof LessonProblems)) throw error;
+    return error.message;
+  }
+};
+
+describe('compiling a lesson', () => {
+  it('gives the lesson whole, and an index of what has to be known at once', () => {
+    const { lesson: whole, taught } = compileLesson(sources(), 'squat');
+    expect(whole.styles[0]!.faults[0]!.causes[0]!.remedies).toEqual([
+      { kind: 'cue', cueId: 'a' },
+      { kind: 'set-up', text: words },
+    ]);
+    expect(taught.easier).toBe('box squat');
+    expect(taught.styles[0]!.faults[0]).toEqual({
+      id: 'safety',
+      name: 'Seen',
+      glyph: 'in',
+      weight: 'safety',
+      cueIds: ['a'],
+    });
+    expect(taught.styles[0]!.cues[0]).toMatchObject({ id: 'a', phase: phases[0] });
+    expect(JSON.stringify(taught)).not.toContain(words);
+  });
+
+  it('fills a shared text with words of the lift', () => {
+    const change = {
+      'shared/plain': style({ standard: 'Down to {depth}.' }),
+      'squat/plain': { like: 'shared/plain', with: { depth: 'the box' } },
+    };
+    const { lesson: whole } = compileLesson(sources(change), 'squat');
+    expect(whole.styles[0]!.standard).toBe('Down to the box.');
+  });
+
+  it.each<[string, Record<string, unknown>, RegExp]>([
+    ['a missing file', { 'squat/plain': undefined }, /squat\/plain\.yaml/],
+    ['a misspelt key', { 'squat/plain': style({ standrad: 'x' }) }, /standrad/],
+    [
+      'a phase that there is not',
+      { 'squat/plain': style({ checkpoints: [{ phase: 'middle' }] }) },
+      /checkpoints/,
+    ],
+    [
+      'a name that is too long',
+      { 'squat/plain': style({ name: 'x'.repeat(41) }) },
+      /styles\.0\.name/,
+    ],
+    [
+      'an id with a space',
+      { 'squat/plain': style({ cues: style().cues.map((cue) => ({ ...cue, id: 'A b' })) }) },
+      /hyphens/,
+    ],
+    [
+      'the same id twice',
+      { 'squat/plain': style({ cues: [...style().cues, style().cues[0]] }) },
+      /cue a is there twice/,
+    ],
+    [
+      'a cue at no checkpoint',
+      { 'squat/plain': style({ cues: style().cues.map((cue) => ({ ...cue, at: 'moon' })) }) },
+      /at moon, which is no checkpoint/,
+    ],
+    [
+      'a remedy that is no cue',
+      { 'squat/plain': style({ cues: style().cues.map((cue, at) => ({ ...cue, id: `x${at}` })) }) },
+      /names a, which is no cue/,
+    ],
+    [
+      'a phase that nothing inspects',
+      {
+        'squat/plain': style({
+          checkpoints: style().checkpoints.slice(1),
+          cues: style().cues.map((cue) => ({ ...cue, at: 'point-1' })),
+        }),
+      },
+      /nothing inspects: place and equipment/,
+    ],
+    [
+      'no fault that stops the set',
+      {
+        'squat/plain': style({
+          faults: style().faults.map((fault) => ({ ...fault, weight: 'minor' })),
+        }),
+      },
+      /one is for safety/,
+    ],
+    [
+      'a retired id that is in use',
+      { 'squat/retired': { faults: { 'plain/safety': 'plain/major' } } },
+      /still in use/,
+    ],
+    [
+      'a retired id that leads nowhere',
+      { 'squat/retired': { faults: { 'plain/old': 'plain/gone' } } },
+      /leads to plain\/gone/,
+    ],
+  ])('names %s', (_name, change, said) => {
+    expect(problem(change)).toMatch(said);
+  });
+
+  it('names everything at once, and folders of no lift', () => {
+    const bad = sources({ 'squat/plain': style({ cues: [] }), 'juggling/lesson': lesson });
+    expect(() => compileAll(bad, ['squat', 'row'])).toThrow(
+      expect.objectContaining({
+        problems: [
+          expect.stringMatching(/squat/),
+          expect.stringMatching(/row\/lesson/),
+          'juggling: no lift of that id in the catalogue',
+        ],
+      }),
+    );
+  });
+});

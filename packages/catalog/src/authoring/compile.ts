@@ -1,0 +1,139 @@
+import type { z } from 'zod';
+import { lessonSchema, type Lesson, type Remedy, type Style } from '../schema/lesson';
+import type { Retired, Taught, TaughtFault } from '../schema/taught';
+import { checkLesson } from './check';
+import { lessonSource, likeSource, retiredSource, styleSource, type StyleSource } from './source';
+
+/** Parsed YAML by path without ending, as `back-squat/high-bar`. */
+export type Sources = ReadonlyMap<string, unknown>;
+
+/** What is wrong, file by file; thrown when lessons are compiled, so that nothing half-right is built. */
+export class LessonProblems extends Error {
+  constructor(readonly problems: readonly string[]) {
+    super(`Lessons to mend:\n${problems.map((problem) => `  ${problem}`).join('\n')}`);
+    this.name = 'LessonProblems';
+  }
+}
+
+function read<T>(schema: z.ZodType<T>, sources: Sources, file: string): T {
+  const result = schema.safeParse(sources.get(file));
+  if (result.success) return result.data;
+  const [issue] = result.error.issues;
+  const place = issue?.path.join('.') ?? '';
+  throw new LessonProblems([`${file}.yaml: ${place ? `${place}: ` : ''}${issue?.message}`]);
+}
+
+/** The text with the words of `own` in its places. */
+function filled(value: unknown, own: Record<string, string>): unknown {
+  if (typeof value === 'string') {
+    return value.replace(/\{(\w+)\}/g, (place, name: string) => own[name] ?? place);
+  }
+  if (Array.isArray(value)) return value.map((each) => filled(each, own));
+  if (value === null || typeof value !== 'object') return value;
+  return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, filled(each, own)]));
+}
+
+function remedyOf(source: StyleSource['faults'][number]['causes'][number]['remedies'][number]) {
+  const [[kind, text] = ['', '']] = Object.entries(source);
+  return (kind === 'cue' ? { kind, cueId: text } : { kind, text }) as Remedy;
+}
+
+function styleOf(id: string, source: StyleSource): Style {
+  const { cues, faults, ...rest } = source;
+  return {
+    id,
+    ...rest,
+    cues: cues.map(({ id: cueId, at, say, kind }) => ({
+      id: cueId,
+      checkpointId: at,
+      text: say,
+      kind,
+    })),
+    faults: faults.map((fault) => ({
+      ...fault,
+      causes: fault.causes.map((cause) => ({
+        ...cause,
+        remedies: cause.remedies.map(remedyOf),
+      })),
+    })),
+  };
+}
+
+function readStyle(sources: Sources, liftId: string, styleId: string): Style {
+  const file = `${liftId}/${styleId}`;
+  const like = likeSource.safeParse(sources.get(file));
+  if (!like.success) return styleOf(styleId, read(styleSource, sources, file));
+  const text = filled(sources.get(like.data.like), like.data.with);
+  const merged = new Map([...sources, [file, text]]);
+  return styleOf(styleId, read(styleSource, merged, file));
+}
+
+function taughtFault({ id, name, glyph, weight, causes }: Style['faults'][number]): TaughtFault {
+  const cueIds = causes.flatMap(({ remedies }) =>
+    remedies.flatMap((remedy) => (remedy.kind === 'cue' ? [remedy.cueId] : [])),
+  );
+  return { id, name, glyph, weight, cueIds: [...new Set(cueIds)] };
+}
+
+/** What of a lesson is known without loading it. */
+function taughtOf(lesson: Lesson, retired: Retired): Taught {
+  const easier = lesson.ladder.filter(({ place }) => place === 'easier').at(-1);
+  return {
+    styles: lesson.styles.map(({ id, name, checkpoints, cues, faults }) => ({
+      id,
+      name,
+      cues: cues.flatMap((cue) => {
+        const at = checkpoints.find((checkpoint) => checkpoint.id === cue.checkpointId);
+        return at ? [{ ...cue, phase: at.phase }] : [];
+      }),
+      faults: faults.map(taughtFault),
+    })),
+    easier: easier?.name.toLowerCase() ?? null,
+    retired,
+  };
+}
+
+/** One lift's lesson and index from its files; throws LessonProblems. */
+export function compileLesson(
+  sources: Sources,
+  liftId: string,
+): { lesson: Lesson; taught: Taught } {
+  const source = read(lessonSource, sources, `${liftId}/lesson`);
+  const retired = sources.has(`${liftId}/retired`)
+    ? read(retiredSource, sources, `${liftId}/retired`)
+    : { styles: {}, cues: {}, faults: {}, checkpoints: {} };
+  const styles = source.styles.map((styleId) => readStyle(sources, liftId, styleId));
+  const shaped = lessonSchema.safeParse({ ...source, liftId, styles });
+  if (!shaped.success) {
+    throw new LessonProblems(
+      shaped.error.issues.map(({ path, message }) => `${liftId}: ${path.join('.')}: ${message}`),
+    );
+  }
+  const problems = checkLesson(shaped.data, retired);
+  if (problems.length > 0) {
+    throw new LessonProblems(problems.map((problem) => `${liftId}: ${problem}`));
+  }
+  return { lesson: shaped.data, taught: taughtOf(shaped.data, retired) };
+}
+
+/** Every lift's lesson; throws LessonProblems with all that is wrong in any of them. */
+export function compileAll(sources: Sources, liftIds: readonly string[]) {
+  const problems: string[] = [];
+  const compiled = liftIds.flatMap((liftId) => {
+    try {
+      return [{ liftId, ...compileLesson(sources, liftId) }];
+    } catch (error) {
+      if (!(error instanceof LessonProblems)) throw error;
+      problems.push(...error.problems);
+      return [];
+    }
+  });
+  const folders = new Set([...sources.keys()].map((file) => file.split('/')[0]));
+  for (const folder of folders) {
+    if (folder !== 'shared' && folder && !liftIds.includes(folder)) {
+      problems.push(`${folder}: no lift of that id in the catalogue`);
+    }
+  }
+  if (problems.length > 0) throw new LessonProblems(problems);
+  return compiled;
+}

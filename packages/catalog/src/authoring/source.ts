@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { cueKinds, faultWeights, glyphs, phases, remedyKinds, views } from '../schema/terms';
+
+/**
+ * Lessons as they are written: a folder a lift under `lessons/`, with `lesson.yaml`, a file for each style, and
+ * `retired.yaml` where ids have gone. docs/lessons.md explains it to those who write them.
+ */
+const words = z.string().trim().min(1);
+
+const remedy = z.union([
+  z.strictObject({ cue: words }),
+  ...remedyKinds.map((kind) => z.strictObject({ [kind]: words })),
+]);
+
+export const styleSource = z.strictObject({
+  name: words,
+  suits: words,
+  standard: words,
+  checkpoints: z.array(
+    z.strictObject({
+      id: words,
+      phase: z.enum(phases),
+      look: words,
+      from: z.enum(views),
+      right: words,
+      why: words,
+    }),
+  ),
+  cues: z.array(z.strictObject({ id: words, at: words, say: words, kind: z.enum(cueKinds) })),
+  faults: z.array(
+    z.strictObject({
+      id: words,
+      name: words,
+      glyph: z.enum(glyphs),
+      weight: z.enum(faultWeights),
+      causes: z.array(z.strictObject({ cause: words, tell: words, remedies: z.array(remedy) })),
+    }),
+  ),
+});
+export type StyleSource = z.infer<typeof styleSource>;
+
+/** A style that takes another's text, with words of its own in its `{places}`. */
+export const likeSource = z.strictObject({ like: words, with: z.record(z.string(), words) });
+
+export const lessonSource = z.strictObject({
+  /** File names of the styles without their ending, the default first. */
+  styles: z.array(words).min(1),
+  ladder: z.array(
+    z.strictObject({ name: words, place: z.enum(['easier', 'this', 'harder']), moveOn: words }),
+  ),
+  film: z.array(z.strictObject({ view: z.enum(views), shows: words })),
+  cautions: z.array(words),
+});
+
+const successors = z.record(words, words).default({});
+export const retiredSource = z.strictObject({
+  styles: successors,
+  cues: successors,
+  faults: successors,
+  checkpoints: successors,
+});

@@ -1,0 +1,61 @@
+import { liftFacts } from './make';
+
+export const armLifts = [
+  liftFacts({
+    id: 'dumbbell-curl',
+    name: 'Dumbbell curl',
+    pattern: 'arm',
+    implement: 'dumbbell pair',
+    muscles: { main: ['biceps'], helping: ['forearms'] },
+    stress: { elbow: { how: 'bend under load', kinds: ['bend'] } },
+    priorRatio: 0.13,
+    stepG: 1000,
+  }),
+  liftFacts({
+    id: 'hammer-curl',
+    name: 'Hammer curl',
+    pattern: 'arm',
+    implement: 'dumbbell pair',
+    muscles: { main: ['biceps', 'forearms'], helping: [] },
+    stress: { elbow: { how: 'bend under load', kinds: ['bend'] } },
+    priorRatio: 0.14,
+    stepG: 1000,
+  }),
+  liftFacts({
+    id: 'bar-curl',
+    name: 'Bar curl',
+    pattern: 'arm',
+    implement: 'EZ bar',
+    muscles: { main: ['biceps'], helping: ['forearms'] },
+    stress: {
+      elbow: { how: 'bend under load', kinds: ['bend'] },
+      wrist: { how: 'turned grip', kinds: ['turned grip'] },
+    },
+    priorRatio: 0.32,
+  }),
+  liftFacts({
+    id: 'press-down',
+    name: 'Triceps press-down',
+    pattern: 'arm',
+    implement: 'stack',
+    stations: ['cable', 'pulldown'],
+    muscles: { main: ['triceps'], helping: [] },
+    stress: { elbow: { how: 'straightened under load', kinds: ['straightening'] } },
+    priorRatio: 0.36,
+    stepG: 2500,
+    peak: 'shortened',
+  }),
+  liftFacts({
+    id: 'lying-triceps-extension',
+    name: 'Lying triceps extension',
+    pattern: 'arm',
+    implement: 'EZ bar',
+    muscles: { main: ['triceps'], helping: [] },
+    stress: {
+      elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+      wrist: { how: 'turned grip', kinds: ['turned grip'] },
+    },
+    priorRatio: 0.29,
+    peak: 'stretched',
+  }),
+];

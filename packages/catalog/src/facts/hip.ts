@@ -1,0 +1,45 @@
+import { liftFacts } from './make';
+
+export const hipLifts = [
+  liftFacts({
+    id: 'hip-thrust',
+    name: 'Hip thrust',
+    pattern: 'hip',
+    implement: 'barbell',
+    muscles: { main: ['glutes'], helping: ['quads', 'hamstrings'] },
+    stress: { hip: { how: 'end range under load', kinds: ['end range'] } },
+    priorRatio: 1.2,
+  }),
+  liftFacts({
+    id: 'glute-bridge',
+    name: 'Glute bridge',
+    pattern: 'hip',
+    implement: 'barbell',
+    muscles: { main: ['glutes'], helping: ['hamstrings'] },
+    stress: {},
+    priorRatio: 1.25,
+  }),
+  liftFacts({
+    id: 'cable-pull-through',
+    name: 'Cable pull-through',
+    pattern: 'hip',
+    implement: 'stack',
+    stations: ['cable'],
+    muscles: { main: ['glutes', 'hamstrings'], helping: ['back extensors'] },
+    stress: { 'low back': { how: 'light hinge', kinds: ['hinge'] } },
+    priorRatio: 0.52,
+  }),
+  liftFacts({
+    id: 'cable-abduction',
+    name: 'Cable hip abduction',
+    pattern: 'hip',
+    implement: 'stack',
+    stations: ['cable'],
+    muscles: { main: ['hip stabilisers'], helping: ['glutes'] },
+    stress: {},
+    priorRatio: 0.13,
+    restClass: 'small',
+    repRange: { low: 12, high: 20 },
+    stepG: 2500,
+  }),
+];

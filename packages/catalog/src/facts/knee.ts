@@ -1,0 +1,24 @@
+import { liftFacts } from './make';
+
+export const kneeLifts = [
+  liftFacts({
+    id: 'leg-extension',
+    name: 'Leg extension',
+    pattern: 'knee',
+    implement: 'stack',
+    stations: ['leg extension'],
+    muscles: { main: ['quads'], helping: [] },
+    stress: { knee: { how: 'straightened under load', kinds: ['straightening'] } },
+    priorRatio: 0.62,
+  }),
+  liftFacts({
+    id: 'leg-curl',
+    name: 'Leg curl',
+    pattern: 'knee',
+    implement: 'stack',
+    stations: ['leg curl'],
+    muscles: { main: ['hamstrings'], helping: ['calves'] },
+    stress: {},
+    priorRatio: 0.5,
+  }),
+];

@@ -1,0 +1,66 @@
+import { liftFacts, type Muscles } from './make';
+
+const oneLeg = {
+  main: ['quads', 'glutes'],
+  helping: ['adductors', 'hip stabilisers'],
+} satisfies Muscles;
+
+export const lungeLifts = [
+  liftFacts({
+    id: 'split-squat',
+    name: 'Split squat',
+    pattern: 'lunge',
+    implement: 'dumbbell pair',
+    muscles: oneLeg,
+    stress: {
+      knee: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+      hip: { how: 'stretch behind', kinds: ['stretch'] },
+    },
+    priorRatio: 0.2,
+  }),
+  liftFacts({
+    id: 'deep-split-squat',
+    name: 'Deep split squat',
+    pattern: 'lunge',
+    implement: 'dumbbell pair',
+    muscles: { main: ['glutes', 'quads'], helping: ['hamstrings', 'hip stabilisers'] },
+    stress: {
+      knee: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+      hip: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+    },
+    priorRatio: 0.17,
+  }),
+  liftFacts({
+    id: 'reverse-lunge',
+    name: 'Reverse lunge',
+    pattern: 'lunge',
+    implement: 'dumbbell pair',
+    muscles: oneLeg,
+    stress: {
+      knee: { how: 'bend under load', kinds: ['bend'] },
+      hip: { how: 'stretch behind', kinds: ['stretch'] },
+    },
+    priorRatio: 0.19,
+  }),
+  liftFacts({
+    id: 'walking-lunge',
+    name: 'Walking lunge',
+    pattern: 'lunge',
+    implement: 'dumbbell pair',
+    muscles: oneLeg,
+    stress: {
+      knee: { how: 'bend with a step', kinds: ['bend'] },
+      hip: { how: 'stretch behind', kinds: ['stretch'] },
+    },
+    priorRatio: 0.18,
+  }),
+  liftFacts({
+    id: 'step-up',
+    name: 'Step-up',
+    pattern: 'lunge',
+    implement: 'dumbbell pair',
+    muscles: { main: ['glutes', 'quads'], helping: ['calves', 'hip stabilisers'] },
+    stress: { knee: { how: 'bend under load', kinds: ['bend'] } },
+    priorRatio: 0.19,
+  }),
+];

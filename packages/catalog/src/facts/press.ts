@@ -1,0 +1,45 @@
+import { liftFacts, type Muscles } from './make';
+
+const overhead = {
+  main: ['front shoulders', 'triceps'],
+  helping: ['side shoulders', 'upper back'],
+} satisfies Muscles;
+
+export const pressLifts = [
+  liftFacts({
+    id: 'overhead-press',
+    name: 'Overhead press',
+    pattern: 'press',
+    implement: 'barbell',
+    muscles: overhead,
+    stress: {
+      shoulder: { how: 'overhead', kinds: ['overhead'] },
+      wrist: { how: 'bar over the hand', kinds: ['press through'] },
+      'low back': { how: 'arch under load', kinds: ['arch'] },
+    },
+    priorRatio: 0.42,
+    repRange: { low: 8, high: 12 },
+  }),
+  liftFacts({
+    id: 'dumbbell-shoulder-press',
+    name: 'Dumbbell shoulder press',
+    pattern: 'press',
+    implement: 'dumbbell pair',
+    muscles: overhead,
+    stress: {
+      shoulder: { how: 'overhead', kinds: ['overhead'] },
+      wrist: { how: 'bell over the hand', kinds: ['press through'] },
+    },
+    priorRatio: 0.17,
+  }),
+  liftFacts({
+    id: 'shoulder-press-machine',
+    name: 'Machine shoulder press',
+    pattern: 'press',
+    implement: 'stack',
+    stations: ['shoulder press'],
+    muscles: overhead,
+    stress: { shoulder: { how: 'overhead', kinds: ['overhead'] } },
+    priorRatio: 0.42,
+  }),
+];

@@ -1,0 +1,46 @@
+import { liftFacts, type Muscles } from './make';
+
+const pulling = { main: ['lats'], helping: ['biceps', 'upper back'] } satisfies Muscles;
+
+export const pullLifts = [
+  liftFacts({
+    id: 'lat-pulldown',
+    name: 'Lat pulldown',
+    pattern: 'pull',
+    implement: 'stack',
+    stations: ['pulldown', 'cable'],
+    muscles: pulling,
+    stress: {
+      shoulder: { how: 'overhead reach', kinds: ['overhead'] },
+      elbow: { how: 'pull', kinds: ['pull'] },
+    },
+    priorRatio: 0.68,
+  }),
+  liftFacts({
+    id: 'assisted-pull-up',
+    name: 'Assisted pull-up',
+    pattern: 'pull',
+    implement: 'assisted',
+    stations: ['assisted pull-up'],
+    muscles: pulling,
+    stress: {
+      shoulder: { how: 'hanging reach', kinds: ['hanging'] },
+      elbow: { how: 'pull', kinds: ['pull'] },
+    },
+    priorRatio: 0.9,
+  }),
+  liftFacts({
+    id: 'pull-up',
+    name: 'Pull-up',
+    pattern: 'pull',
+    implement: 'body',
+    bodyShare: 1,
+    muscles: pulling,
+    stress: {
+      shoulder: { how: 'hanging reach', kinds: ['hanging'] },
+      elbow: { how: 'pull', kinds: ['pull'] },
+    },
+    priorRatio: 0.95,
+    repRange: { low: 8, high: 12 },
+  }),
+];

@@ -1,0 +1,112 @@
+import { liftFacts, type Muscles } from './make';
+
+const pressing = { main: ['chest', 'triceps'], helping: ['front shoulders'] } satisfies Muscles;
+
+export const pushLifts = [
+  liftFacts({
+    id: 'bench-press',
+    name: 'Bench press',
+    pattern: 'push',
+    implement: 'barbell',
+    muscles: pressing,
+    stress: {
+      shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
+      wrist: { how: 'bar over the hand', kinds: ['press through'] },
+      elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+    },
+    priorRatio: 0.68,
+    repRange: { low: 8, high: 12 },
+  }),
+  liftFacts({
+    id: 'close-grip-bench-press',
+    name: 'Close-grip bench press',
+    pattern: 'push',
+    implement: 'barbell',
+    muscles: { main: ['triceps', 'chest'], helping: ['front shoulders'] },
+    stress: {
+      wrist: { how: 'bar over the hand', kinds: ['press through'] },
+      elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+    },
+    priorRatio: 0.61,
+    repRange: { low: 8, high: 12 },
+  }),
+  liftFacts({
+    id: 'incline-bench-press',
+    name: 'Incline bench press',
+    pattern: 'push',
+    implement: 'barbell',
+    muscles: { main: ['chest', 'front shoulders'], helping: ['triceps'] },
+    stress: {
+      shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
+      wrist: { how: 'bar over the hand', kinds: ['press through'] },
+    },
+    priorRatio: 0.56,
+    repRange: { low: 8, high: 12 },
+  }),
+  liftFacts({
+    id: 'dumbbell-bench-press',
+    name: 'Dumbbell bench press',
+    pattern: 'push',
+    implement: 'dumbbell pair',
+    muscles: pressing,
+    stress: {
+      shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
+      elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+      wrist: { how: 'bell over the hand', kinds: ['press through'] },
+    },
+    priorRatio: 0.26,
+    repRange: { low: 8, high: 12 },
+  }),
+  liftFacts({
+    id: 'incline-dumbbell-press',
+    name: 'Incline dumbbell press',
+    pattern: 'push',
+    implement: 'dumbbell pair',
+    muscles: { main: ['chest', 'front shoulders'], helping: ['triceps'] },
+    stress: {
+      shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
+      wrist: { how: 'bell over the hand', kinds: ['press through'] },
+    },
+    priorRatio: 0.22,
+    repRange: { low: 8, high: 12 },
+  }),
+  liftFacts({
+    id: 'chest-press',
+    name: 'Machine chest press',
+    pattern: 'push',
+    implement: 'stack',
+    stations: ['chest press'],
+    muscles: pressing,
+    stress: { shoulder: { how: 'loaded stretch', kinds: ['stretch'] } },
+    priorRatio: 0.66,
+    repConstant: 34,
+  }),
+  liftFacts({
+    id: 'push-up',
+    name: 'Push-up',
+    pattern: 'push',
+    implement: 'body',
+    bodyShare: 0.64,
+    muscles: { main: ['chest', 'triceps'], helping: ['front shoulders', 'abdominals'] },
+    stress: {
+      wrist: { how: 'bent back under load', kinds: ['bent back'] },
+      shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
+    },
+    priorRatio: 0.86,
+  }),
+  liftFacts({
+    id: 'dip',
+    name: 'Dip',
+    pattern: 'push',
+    implement: 'body',
+    bodyShare: 0.95,
+    muscles: { main: ['triceps', 'chest'], helping: ['front shoulders'] },
+    stress: {
+      shoulder: { how: 'deep stretch', kinds: ['stretch', 'deep stretch'] },
+      wrist: { how: 'body over the hand', kinds: ['press through'] },
+      elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+    },
+    priorRatio: 1.12,
+    repRange: { low: 8, high: 12 },
+  }),
+];

@@ -1,0 +1,51 @@
+import { liftFacts, type Muscles } from './make';
+
+const rowing = {
+  main: ['upper back', 'lats'],
+  helping: ['biceps', 'rear shoulders'],
+} satisfies Muscles;
+
+export const rowLifts = [
+  liftFacts({
+    id: 'one-arm-row',
+    name: 'One-arm dumbbell row',
+    pattern: 'row',
+    implement: 'single dumbbell',
+    muscles: rowing,
+    stress: { elbow: { how: 'pull', kinds: ['pull'] } },
+    priorRatio: 0.34,
+    restClass: 'small',
+  }),
+  liftFacts({
+    id: 'chest-supported-row',
+    name: 'Chest-supported row',
+    pattern: 'row',
+    implement: 'dumbbell pair',
+    muscles: rowing,
+    stress: { elbow: { how: 'pull', kinds: ['pull'] } },
+    priorRatio: 0.25,
+  }),
+  liftFacts({
+    id: 'seated-row',
+    name: 'Seated cable row',
+    pattern: 'row',
+    implement: 'stack',
+    stations: ['low row', 'cable'],
+    muscles: rowing,
+    stress: { elbow: { how: 'pull', kinds: ['pull'] } },
+    priorRatio: 0.68,
+  }),
+  liftFacts({
+    id: 'barbell-row',
+    name: 'Barbell row',
+    pattern: 'row',
+    implement: 'barbell',
+    muscles: { main: ['upper back', 'lats'], helping: ['biceps', 'back extensors'] },
+    stress: {
+      'low back': { how: 'held lean', kinds: ['lean'] },
+      elbow: { how: 'pull', kinds: ['pull'] },
+    },
+    priorRatio: 0.6,
+    repRange: { low: 8, high: 12 },
+  }),
+];

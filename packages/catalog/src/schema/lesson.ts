@@ -1,0 +1,73 @@
+import { z } from 'zod';
+import { cueKinds, faultWeights, glyphs, phases, remedyKinds, views } from './terms';
+
+const id = z.string().regex(/^[a-z0-9-]+$/, 'Lower-case words with hyphens between');
+const text = z.string().min(2).max(240);
+
+const checkpointSchema = z.object({
+  id,
+  phase: z.enum(phases),
+  /** What to inspect. */
+  look: z.string().min(2).max(60),
+  from: z.enum(views),
+  /** What right looks like. */
+  right: text,
+  why: text,
+});
+
+const cueSchema = z.object({
+  id,
+  checkpointId: id,
+  text: z.string().min(2).max(60),
+  kind: z.enum(cueKinds),
+});
+
+const remedySchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('cue'), cueId: id }),
+  z.object({ kind: z.enum(remedyKinds), text }),
+]);
+
+const faultSchema = z.object({
+  id,
+  /** The sign, as it is seen. */
+  name: z.string().min(2).max(48),
+  glyph: z.enum(glyphs),
+  /** Safety stops the set, major makes the rep not clean, minor is noted. */
+  weight: z.enum(faultWeights),
+  /** Likely causes in order, how to tell them apart, and what helps. */
+  causes: z
+    .array(z.object({ cause: text, tell: text, remedies: z.array(remedySchema).min(1) }))
+    .min(1),
+});
+
+const styleSchema = z.object({
+  id,
+  name: z.string().min(2).max(40),
+  suits: text,
+  /** What makes a rep clean. */
+  standard: text,
+  checkpoints: z.array(checkpointSchema).min(5),
+  cues: z.array(cueSchema).min(3),
+  faults: z.array(faultSchema).min(3),
+});
+
+export const lessonSchema = z.object({
+  liftId: id,
+  styles: z.array(styleSchema).min(1),
+  ladder: z.array(
+    z.object({
+      name: z.string().min(2).max(60),
+      place: z.enum(['easier', 'this', 'harder']),
+      /** What must be clean to move on from here. */
+      moveOn: text,
+    }),
+  ),
+  film: z.array(z.object({ view: z.enum(views), shows: text })).min(1),
+  cautions: z.array(text),
+});
+
+export type Cue = z.infer<typeof cueSchema>;
+export type Remedy = z.infer<typeof remedySchema>;
+export type Fault = z.infer<typeof faultSchema>;
+export type Style = z.infer<typeof styleSchema>;
+export type Lesson = z.infer<typeof lessonSchema>;

@@ -1,0 +1,9 @@
+import type { BodyRange, ClientHistory, Person } from '@spalo/core';
+
+/** A client as coaching sees them: who they are, what they lack, and what earlier sessions left. */
+export interface CoachedClient extends Person {
+  /** Lifts of their sessions; empty for the usual ones. */
+  programme: readonly string[];
+  stiff: readonly BodyRange[];
+  history: ClientHistory;
+}

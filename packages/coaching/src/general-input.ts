@@ -1,0 +1,49 @@
+import { drills, findDrill, findLift } from '@spalo/catalog';
+import {
+  isOlder,
+  memoryOf,
+  openFlags,
+  plainTaste,
+  type GeneralInput,
+  type WarmUpTaste,
+} from '@spalo/core';
+import type { CoachedClient } from './client';
+
+/** A client as the general warm-up sees them. */
+export type WarmUpClient = Omit<CoachedClient, 'programme' | 'history'> & {
+  history: Pick<CoachedClient['history'], 'lifts' | 'swaps'>;
+};
+
+const EARLY_HOUR = 8;
+
+/** Drills done instead of others, by the ids that both have today. */
+const swapsToday = (swaps: Record<string, string>): Record<string, string> =>
+  Object.fromEntries(
+    Object.entries(swaps).map(([instead, by]) => [
+      findDrill(instead)?.id ?? instead,
+      findDrill(by)?.id ?? by,
+    ]),
+  );
+
+/** What a client's general part is built from: today's lifts, what the client lacks, and what the trainer prefers. */
+export function generalInputFor(
+  client: WarmUpClient,
+  liftIds: readonly string[],
+  when: { now: string; hour: number },
+  wish: { minutes: number | null; taste: WarmUpTaste } = { minutes: null, taste: plainTaste },
+): GeneralInput {
+  return {
+    lifts: liftIds.flatMap((liftId) => findLift(liftId) ?? []),
+    newLifts: liftIds.filter((liftId) => memoryOf(client.history, liftId).lastDone === null),
+    stiff: client.stiff,
+    painful: openFlags(client).map((flag) => flag.place),
+    cautions: client.cautions,
+    trainingMonths: client.trainingMonths,
+    older: isOlder(client, when.now),
+    early: when.hour < EARLY_HOUR,
+    swaps: swapsToday(client.history.swaps),
+    passed: [],
+    drills,
+    ...wish,
+  };
+}

@@ -1,0 +1,107 @@
+import { isClosed, loadables, rangeLimit, type Person } from '@spalo/core';
+import { cautionsOf, liftById, lifts, roomPresets, type ScreeningAnswer } from '@spalo/catalog';
+import { programmeFor, usualProgramme } from './programme';
+
+let next = 0;
+const id = () => `id-${(next += 1)}`;
+const [garage, studio, hotel] = roomPresets.map((preset) => preset.make(id));
+const NOW = '2026-11-24T10:00:00.000Z';
+const person: Person = {
+  bodyMassG: 70_000,
+  sex: 'female',
+  trainingMonths: 0,
+  birthDate: '1990-01-01',
+  nervous: false,
+  preference: 'none',
+  flags: [],
+  reports: [],
+  cautions: [],
+  overrides: [],
+};
+const wrist: Person['flags'][number] = {
+  id: 'flag',
+  place: 'wrist',
+  side: 'both',
+  note: 'bent back',
+  fine: 'straight',
+  since: null,
+  saidBy: 'herself',
+  state: 'new',
+  usualPain: 1,
+};
+const yes = (change: Partial<ScreeningAnswer> = {}): ScreeningAnswer => ({
+  yes: true,
+  note: '',
+  clearedBy: '',
+  clearedOn: null,
+  ...change,
+});
+
+describe('screening answers', () => {
+  it('limit what they name until clearance is recorded, and the breath for good', () => {
+    expect(cautionsOf({ heart: yes() })).toEqual(['clearance', 'exhale', 'no low reps']);
+    const cleared = yes({ clearedBy: 'her clinician', clearedOn: '2026-10-01' });
+    expect(cautionsOf({ heart: cleared })).toEqual(['exhale']);
+    expect(cautionsOf({ heart: { ...yes(), yes: false } })).toEqual([]);
+    expect(cautionsOf({ heart: yes(), pregnancy: yes(), unknown: yes() })).toEqual([
+      'clearance',
+      'exhale',
+      'no low reps',
+      'not lying flat',
+    ]);
+  });
+});
+
+describe('the usual programme', () => {
+  it.each([
+    ['a studio', studio!],
+    ['a hotel gym', hotel!],
+  ])('covers six movements in %s with what is there', (_name, room) => {
+    const programme = usualProgramme(person, room);
+    expect(new Set(programme).size).toBe(6);
+  });
+
+  it('leaves out what loads a sore wrist, everywhere it can', () => {
+    const programme = usualProgramme({ ...person, flags: [wrist] }, studio!);
+    for (const liftId of programme) {
+      expect(liftById(liftId).stress.map(({ joint }) => joint)).not.toContain('wrist');
+    }
+    expect(programme).not.toEqual(usualProgramme(person, studio!));
+  });
+
+  it('is bars for the trained and bells for beginners', () => {
+    expect(usualProgramme(person, studio!)).toContain('goblet-squat');
+    expect(usualProgramme({ ...person, trainingMonths: 30 }, studio!)).toContain('back-squat');
+  });
+
+  it('gives way to what was chosen for the client', () => {
+    const chosen = { ...person, programme: ['hip-thrust', 'gone', 'pull-up'] };
+    expect(programmeFor(chosen, studio!).map(({ lift }) => lift.id)).toEqual([
+      'hip-thrust',
+      'pull-up',
+    ]);
+    expect(programmeFor({ ...person, programme: [] }, garage!)).toHaveLength(6);
+  });
+});
+
+describe('limits over the whole catalogue', () => {
+  it('close one to five for a beginner in every lift', () => {
+    for (const lift of lifts) {
+      expect(isClosed(rangeLimit(person, lift, '1-5', { now: NOW, faults: [] }))).toBe(true);
+    }
+  });
+});
+
+describe('rooms to begin with', () => {
+  it.each(roomPresets.map((preset) => [preset.name, preset] as const))(
+    '%s can load something',
+    (_, preset) => {
+      const room = preset.make(id);
+      const bars = room.bars.filter((bar) => bar.kind !== 'handle');
+      for (const bar of bars) {
+        expect(loadables(room, { kind: 'barbell', barId: bar.id }).all().length).toBeGreaterThan(5);
+      }
+      expect(loadables(room, { kind: 'dumbbell', hands: 2 }).all().length).toBeGreaterThan(3);
+    },
+  );
+});

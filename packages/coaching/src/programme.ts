@@ -1,0 +1,58 @@
+import { findLift, liftById, stylesOf } from '@spalo/catalog';
+import {
+  canBeLoaded,
+  isClosed,
+  isInFirstYear,
+  liftLimit,
+  type Person,
+  type ProgrammeLift,
+  type Room,
+} from '@spalo/core';
+
+/** A lift as a programme takes it: in its default style, with that style's first cue. Throws RangeError for no lift. */
+export function programmeLift(liftId: string): ProgrammeLift {
+  const lift = liftById(liftId);
+  const [style] = stylesOf(liftId);
+  const [cue] = style?.cues ?? [];
+  if (!style || !cue) throw new RangeError(`No lesson for ${liftId}`);
+  return { lift, styleId: style.id, firstCueId: cue.id };
+}
+
+/** The movements that a first session covers, each with lifts for it, the usual one first. */
+const beginnerSlots: readonly string[][] = [
+  ['goblet-squat', 'leg-press', 'box-squat', 'hack-squat', 'step-up'],
+  ['dumbbell-bench-press', 'chest-press', 'push-up', 'incline-dumbbell-press'],
+  ['romanian-deadlift', 'dumbbell-romanian-deadlift', 'kettlebell-deadlift', 'back-extension'],
+  ['one-arm-row', 'seated-row', 'chest-supported-row'],
+  ['split-squat', 'glute-bridge', 'cable-pull-through', 'leg-curl'],
+  ['dumbbell-shoulder-press', 'lat-pulldown', 'shoulder-press-machine', 'rear-raise'],
+];
+const trainedSlots: readonly string[][] = [
+  ['back-squat', 'front-squat', 'leg-press', 'goblet-squat'],
+  ['bench-press', 'dumbbell-bench-press', 'chest-press', 'push-up'],
+  ['romanian-deadlift', 'trap-bar-deadlift', 'back-extension', 'dumbbell-romanian-deadlift'],
+  ['barbell-row', 'seated-row', 'one-arm-row', 'chest-supported-row'],
+  ['hip-thrust', 'split-squat', 'glute-bridge', 'leg-curl'],
+  ['overhead-press', 'dumbbell-shoulder-press', 'lat-pulldown', 'pull-up'],
+];
+
+/** The lifts that a client without a programme of their own begins with: what the room has and no flag closes. */
+export function usualProgramme(person: Person, room: Room): string[] {
+  const slots = isInFirstYear(person) ? beginnerSlots : trainedSlots;
+  return slots.flatMap((slot) => {
+    const fits = (liftId: string) => {
+      const lift = liftById(liftId);
+      return canBeLoaded(lift, room, person.bodyMassG) && !isClosed(liftLimit(person, lift));
+    };
+    return slot.find(fits) ?? slot[0]!;
+  });
+}
+
+/** The lifts of a client's sessions: those chosen for them, else the usual ones. */
+export function programmeFor(
+  person: Person & { programme: readonly string[] },
+  room: Room,
+): ProgrammeLift[] {
+  const chosen = person.programme.filter((liftId) => findLift(liftId));
+  return (chosen.length > 0 ? chosen : usualProgramme(person, room)).map(programmeLift);
+}

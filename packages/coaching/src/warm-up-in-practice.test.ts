@@ -1,0 +1,190 @@
+import {
+  bodyRanges,
+  buildGeneral,
+  generalSeconds,
+  jobs,
+  joints,
+  neededRanges,
+  patterns,
+  plainTaste,
+  substitutes,
+  type GeneralInput,
+  type Joint,
+} from '@spalo/core';
+import fc from 'fast-check';
+import { drills, findDrill, liftById, lifts } from '@spalo/catalog';
+
+const usual = ['back-squat', 'bench-press', 'romanian-deadlift', 'one-arm-row'].map(liftById);
+const input = (change: Partial<GeneralInput> = {}): GeneralInput => ({
+  lifts: usual,
+  newLifts: [],
+  stiff: [],
+  painful: [],
+  cautions: [],
+  trainingMonths: 26,
+  older: false,
+  early: false,
+  minutes: null,
+  passed: [],
+  taste: plainTaste,
+  swaps: {},
+  drills,
+  ...change,
+});
+const names = (change: Partial<GeneralInput> = {}) =>
+  buildGeneral(input(change)).steps.map((step) => step.drillId);
+const jobsOf = (change: Partial<GeneralInput> = {}) =>
+  buildGeneral(input(change)).steps.map((step) => step.job);
+
+describe('the drills', () => {
+  it('are at least 25, each with its job, time and words, named once', () => {
+    expect(drills.length).toBeGreaterThanOrEqual(25);
+    expect(new Set(drills.map((each) => each.id)).size).toBe(drills.length);
+    for (const drill of drills) {
+      expect(drill.how.length).toBeGreaterThan(20);
+      expect(drill.forWhat).toMatch(/\.$/);
+      expect(drill.seconds).toBeGreaterThan(0);
+      expect(drill.range !== null).toBe(drill.job === 'mobilise');
+    }
+  });
+  it('open every range twice, so that one can stand in for the other', () => {
+    for (const range of bodyRanges.filter((each) => each !== 'wrist')) {
+      expect(drills.filter((drill) => drill.range === range).length).toBeGreaterThanOrEqual(2);
+    }
+  });
+  it('rehearse every pattern', () => {
+    for (const pattern of patterns) {
+      const found = drills.some(
+        (each) => each.job === 'rehearse' && each.patterns.includes(pattern),
+      );
+      expect([pattern, found]).toEqual([pattern, true]);
+    }
+  });
+  it('know what each lift needs', () => {
+    for (const lift of lifts) expect(neededRanges(lift).length).toBeGreaterThan(0);
+    expect(neededRanges(liftById('front-squat'))).toContain('wrist');
+  });
+});
+
+describe('the general part', () => {
+  it('raises five minutes, opens what the first lift needs, wakes hips and trunk', () => {
+    const { steps, left, fits } = buildGeneral(input());
+    expect(steps.map((step) => step.drillId)).toEqual([
+      'easy-bike',
+      'knee-to-wall',
+      'single-leg-bridge',
+      'side-plank',
+      'prone-y',
+    ]);
+    expect(steps[0]!.seconds).toBe(300);
+    expect(steps[1]!.rounds).toBe(1);
+    expect(steps.every((step) => step.why.length > 5)).toBe(true);
+    expect({ left, fits }).toEqual({ left: [], fits: true });
+  });
+  it.each([
+    [{ older: true }, 600],
+    [{ older: true, early: true }, 900],
+    [{ taste: { ...plainTaste, coldRoom: true } }, 600],
+    [{ stiff: ['ankle bend', 'hip rotation'] as const }, 600],
+    [{ taste: { ...plainTaste, raiseMinutes: 8 } }, 480],
+  ])('raises longer or as the trainer likes: %o', (change, seconds) => {
+    expect(buildGeneral(input(change as Partial<GeneralInput>)).steps[0]!.seconds).toBe(seconds);
+  });
+  it('needs no raise for small muscles alone, nor where the trainer leaves it out', () => {
+    const small = ['dumbbell-curl', 'lateral-raise'].map(liftById);
+    expect(jobsOf({ lifts: small })).not.toContain('raise');
+    expect(jobsOf({ taste: { ...plainTaste, raiseMinutes: 0 } })).not.toContain('raise');
+  });
+  it('opens a stiff range that a later lift needs, and only ranges that are needed', () => {
+    expect(names({ stiff: ['hamstrings'] })).toContain('hamstring-doorway');
+    expect(names({ stiff: ['wrist'] })).not.toContain('wrist-rocks');
+  });
+  it('always activates before the lower body, with bands where the trainer prefers them', () => {
+    for (const lift of lifts.filter((each) => each.region === 'lower')) {
+      expect(jobsOf({ lifts: [lift] })).toContain('activate');
+    }
+    expect(names({ taste: { ...plainTaste, hips: 'band' } })).toContain('band-side-steps');
+  });
+  it('always rehearses with beginners, and new lifts with anyone', () => {
+    expect(names({ trainingMonths: 2 })).toEqual(
+      expect.arrayContaining(['dowel-squat', 'incline-push-up']),
+    );
+    expect(names({ newLifts: ['romanian-deadlift'] })).toContain('dowel-hinge');
+    expect(jobsOf()).not.toContain('rehearse');
+  });
+  it('leaves out what loads a painful joint or goes against a caution, and says so', () => {
+    expect(names({ painful: ['hip'] })).not.toContain('single-leg-bridge');
+    const { steps, left } = buildGeneral(input({ painful: ['hip', 'low back'] }));
+    expect(steps.some((step) => findDrill(step.drillId)!.loads.includes('hip'))).toBe(false);
+    expect(left.join()).toMatch(/has an open flag/);
+    expect(names({ cautions: ['not lying flat'] })).toContain('walking-lunge');
+  });
+  it('does what this client does instead', () => {
+    expect(names({ swaps: { 'easy-bike': 'easy-row' } })[0]).toBe('easy-row');
+    expect(names({ swaps: { 'easy-bike': 'easy-row' }, painful: ['wrist'] })[0]).toBe('easy-bike');
+  });
+  it('offers substitutes of the same job and range only', () => {
+    const found = substitutes(findDrill('knee-to-wall')!, input());
+    expect(found.map((each) => each.id)).toEqual(['loaded-ankle-sit']);
+    expect(substitutes(findDrill('knee-to-wall')!, input({ painful: ['knee'] }))).toEqual([]);
+  });
+
+  it('drops rounds, then raising, then ranges beside the first lift, and says what', () => {
+    const stiff = { stiff: ['ankle bend', 'hamstrings'] as const, trainingMonths: 5 };
+    const whole = buildGeneral(input(stiff));
+    const shorter = (minutes: number) => buildGeneral(input({ ...stiff, minutes }));
+    const minute = Math.floor(whole.seconds / 60);
+    expect(shorter(minute).dropped.join()).toMatch(/a round of/);
+    expect(shorter(minute).dropped.join()).not.toMatch(/minute/);
+    const short = shorter(9);
+    expect(short.dropped.join()).toMatch(/7 × a minute of easy bike|a minute of easy bike/);
+    const least = shorter(1);
+    expect(least.fits).toBe(false);
+    expect(least.dropped.at(-1)).toBe('heel on the bench');
+    expect(least.steps.find((step) => step.job === 'raise')!.seconds).toBe(180);
+    expect(least.steps.every((step) => step.rounds === 1)).toBe(true);
+  });
+
+  it('takes nothing away from what has passed, and counts only what is to come', () => {
+    const whole = buildGeneral(input({ stiff: ['ankle bend', 'upper back'] }));
+    const [raise, ...ahead] = whole.steps;
+    const passed = [raise!.drillId];
+    const fitted = (minutes: number | null) =>
+      buildGeneral(input({ stiff: ['ankle bend', 'upper back'], passed, minutes }));
+    expect(fitted(null)).toMatchObject({ steps: whole.steps, seconds: generalSeconds(ahead) });
+    const least = fitted(1);
+    expect(least.steps[0]).toEqual(raise);
+    expect(least.dropped.join()).not.toContain(findDrill(raise!.drillId)!.name.toLowerCase());
+    expect(least.seconds).toBe(generalSeconds(least.steps.slice(1)));
+    expect(fitted(Math.ceil(generalSeconds(ahead) / 60)).dropped).toEqual([]);
+  });
+
+  it('is in order, never twice the same, within the time where it says so', () => {
+    const anyInput = fc.record({
+      lifts: fc.shuffledSubarray([...lifts], { minLength: 1, maxLength: 5 }),
+      stiff: fc.subarray([...bodyRanges]),
+      painful: fc.subarray([...joints] as Joint[], { maxLength: 3 }),
+      trainingMonths: fc.constantFrom(0, 6, 30),
+      older: fc.boolean(),
+      early: fc.boolean(),
+      minutes: fc.option(fc.integer({ min: 1, max: 30 })),
+      newest: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(anyInput, ({ newest, ...change }) => {
+        const asked = input({ ...change, newLifts: newest ? change.lifts.map((l) => l.id) : [] });
+        const { steps, seconds, fits } = buildGeneral(asked);
+        const order = steps.map((step) => jobs.indexOf(step.job));
+        expect(order).toEqual([...order].sort((a, b) => a - b));
+        expect(new Set(steps.map((step) => step.drillId)).size).toBe(steps.length);
+        expect(seconds).toBe(generalSeconds(steps));
+        if (asked.minutes !== null) expect(fits).toBe(seconds <= asked.minutes * 60);
+        for (const step of steps) {
+          expect(findDrill(step.drillId)!.loads.some((j) => change.painful.includes(j))).toBe(
+            false,
+          );
+        }
+      }),
+    );
+  });
+});

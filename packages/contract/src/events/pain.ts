@@ -1,0 +1,18 @@
+import { painKinds, painPlaces, type PainPayloads } from '@spalo/core';
+import { z } from 'zod';
+import { side } from '../primitives/body';
+import { same } from '../primitives/same';
+import { slug, uuid } from '../primitives/values';
+
+export const painPayloads = {
+  'pain.reported': same<PainPayloads['pain.reported']>()(
+    z.object({
+      liftId: slug,
+      place: z.enum(painPlaces),
+      side,
+      score: z.int().min(0).max(10),
+      kind: z.enum(painKinds),
+    }),
+  ),
+  'pain.withdrawn': same<PainPayloads['pain.withdrawn']>()(z.object({ painId: uuid })),
+};

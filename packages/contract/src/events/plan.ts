@@ -1,0 +1,33 @@
+import type { PlanPayloads } from '@spalo/core';
+import { z } from 'zod';
+import { liftPlan, reasons, step } from '../primitives/plan';
+import { same } from '../primitives/same';
+import { line, slug, text, uuid } from '../primitives/values';
+
+export const planPayloads = {
+  'plan.adjusted': same<PlanPayloads['plan.adjusted']>()(
+    z
+      .object({
+        liftId: slug,
+        fromStep: z.int().min(0).max(60),
+        steps: z.array(step).max(30),
+        reasons: reasons.min(1, 'Say why').optional(),
+        barWith: uuid.nullable().optional(),
+        reason: line(200).optional(),
+      })
+      .refine(({ reasons: list, reason }) => list !== undefined || reason !== undefined, {
+        path: ['reasons'],
+        message: 'Say why',
+      }),
+  ),
+  'suggestion.answered': same<PlanPayloads['suggestion.answered']>()(
+    z.object({
+      liftId: slug,
+      proposed: liftPlan,
+      chosen: liftPlan,
+      accepted: z.boolean(),
+      why: text(300),
+      reason: text(200).nullable(),
+    }),
+  ),
+};

@@ -1,0 +1,21 @@
+import type { SessionPayloads } from '@spalo/core';
+import { z } from 'zod';
+import { plannedLift } from '../primitives/plan';
+import { same } from '../primitives/same';
+import { unit, uuid } from '../primitives/values';
+import { generalSteps } from '../primitives/warm-up';
+
+export const sessionPayloads = {
+  'session.started': same<SessionPayloads['session.started']>()(
+    z.object({
+      clientId: uuid,
+      bookingId: uuid.nullable(),
+      roomId: uuid,
+      unit,
+      lifts: z.array(plannedLift).max(20),
+      general: generalSteps.optional(),
+    }),
+  ),
+  'session.finished': same<SessionPayloads['session.finished']>()(z.strictObject({})),
+  'session.reopened': same<SessionPayloads['session.reopened']>()(z.strictObject({})),
+};

@@ -1,0 +1,18 @@
+import { z } from 'zod';
+import { storedEvent } from '../events/event';
+import { instant } from '../primitives/values';
+import { booking } from '../resources/booking';
+import { client } from '../resources/client';
+import { screening } from '../resources/screening';
+
+/** Everything kept about one client; `screening` is null for a trainer who may not open it. */
+export const clientExport = z.object({
+  format: z.literal('spalo-client'),
+  /** 2: events name a stream, and the history is kept by lift. */
+  version: z.literal(2),
+  exportedAt: instant,
+  client,
+  screening: screening.nullable(),
+  bookings: z.array(booking),
+  events: z.array(storedEvent),
+});

@@ -1,0 +1,18 @@
+import { accountOperations } from './account';
+import { clientOperations } from './client';
+import { logOperations } from './log';
+import { studioOperations } from './studio';
+
+export { MAX_EVENTS } from './log';
+export type { Operation } from './operation';
+export { problems } from './problems';
+
+export const API_BASE = '/api/v1';
+
+/** Every operation of the API, by name: plain data, so that a caller need not load what checks it. */
+export const operations = {
+  ...accountOperations,
+  ...clientOperations,
+  ...studioOperations,
+  ...logOperations,
+};

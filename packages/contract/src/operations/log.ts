@@ -1,0 +1,38 @@
+import type { Operation } from './operation';
+
+/** Events in one request at most. */
+export const MAX_EVENTS = 500;
+
+/** The logs and what they tell. */
+export const logOperations = {
+  appendEvents: {
+    method: 'post',
+    path: '/events',
+    summary: 'Append to logs; what is there already is left as it is',
+    access: 'trainer',
+  },
+  events: {
+    method: 'get',
+    path: '/events',
+    summary: 'The events that the studio received after a cursor, in order of arrival',
+    access: 'trainer',
+  },
+  liveEvents: {
+    method: 'get',
+    path: '/events/live',
+    summary: 'All events of the sessions that are open or were started in the last day',
+    access: 'trainer',
+  },
+  sessionEvents: {
+    method: 'get',
+    path: '/sessions/:id/events',
+    summary: 'The whole log of one session',
+    access: 'trainer',
+  },
+  session: {
+    method: 'get',
+    path: '/sessions/:id',
+    summary: 'One session as its log tells it',
+    access: 'trainer',
+  },
+} as const satisfies Record<string, Operation>;

@@ -1,0 +1,35 @@
+import type { Operation } from './operation';
+
+/** What sessions are planned with: bookings and rooms. */
+export const studioOperations = {
+  bookings: {
+    method: 'get',
+    path: '/bookings',
+    summary: 'The bookings that start in a stretch of time of at most 62 days',
+    access: 'trainer',
+  },
+  putBooking: {
+    method: 'put',
+    path: '/bookings/:id',
+    summary: 'Add a booking under an id made on the device, or move it',
+    access: 'trainer',
+  },
+  rooms: {
+    method: 'get',
+    path: '/rooms',
+    summary: 'The rooms of the studio and their equipment',
+    access: 'trainer',
+  },
+  putRoom: {
+    method: 'put',
+    path: '/rooms/:id',
+    summary: 'Add a room under an id made on the device, or replace its equipment',
+    access: 'trainer',
+  },
+  deleteRoom: {
+    method: 'delete',
+    path: '/rooms/:id',
+    summary: 'Take a room away; the last one stays',
+    access: 'trainer',
+  },
+} as const satisfies Record<string, Operation>;

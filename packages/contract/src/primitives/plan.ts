@@ -1,0 +1,86 @@
+import {
+  certainties,
+  primers,
+  rampKinds,
+  stepKinds,
+  type Implement,
+  type LiftPlan,
+  type PastStep,
+  type PlannedLift,
+  type RepRange,
+  type Step,
+} from '@spalo/core';
+import { z } from 'zod';
+import { same } from './same';
+import { load, repCount, slug, text, uuid } from './values';
+
+const repRange = same<RepRange>()(
+  z
+    .object({ low: repCount.min(1), high: repCount.min(1) })
+    .refine((range) => range.low <= range.high, 'The lowest reps are above the highest'),
+);
+
+const hands = z.union([z.literal(1), z.literal(2)]);
+const implement = same<Implement>()(
+  z.discriminatedUnion('kind', [
+    z.object({ kind: z.literal('barbell'), barId: uuid }),
+    z.object({ kind: z.literal('machine'), machineId: uuid }),
+    z.object({ kind: z.literal('dumbbell'), hands }),
+    z.object({ kind: z.literal('kettlebell'), hands }),
+    z.object({ kind: z.literal('stack'), stackId: uuid }),
+    z.object({ kind: z.literal('assisted'), stackId: uuid, bodyG: load }),
+    z.object({ kind: z.literal('body'), bodyG: load }),
+  ]),
+);
+
+export const liftPlan = same<LiftPlan>()(
+  z.object({
+    liftId: slug,
+    styleId: slug,
+    implement,
+    repRange,
+    reps: repCount.min(1),
+    targetRir: z.int().min(0).max(4),
+    sets: z.int().min(1).max(12),
+    loadG: load,
+    focusCueId: slug.nullable(),
+    closed: text(300).nullable(),
+  }),
+);
+
+export const step = same<Step>()(
+  z.object({
+    kind: z.enum(stepKinds),
+    loadG: load,
+    reps: repCount.min(1),
+    purpose: text(80),
+    restS: z.int().min(0).max(3600),
+    plates: z.array(uuid).max(40).optional(),
+  }),
+);
+
+export const pastStep = same<PastStep>()(
+  z.object({ kind: z.enum(stepKinds), loadG: load, reps: repCount }),
+);
+
+export const rampKind = z.enum(rampKinds);
+export const primer = z.enum(primers);
+/** Why something is as it is, the most telling reason first. */
+export const reasons = z.array(text(300)).max(8);
+
+const finite = z.number().min(0).max(10_000_000);
+
+export const plannedLift = same<PlannedLift>()(
+  liftPlan.extend({
+    ramp: rampKind,
+    rampReasons: reasons.optional(),
+    rampWhy: text(300).optional(),
+    primer: primer.optional(),
+    steps: z.array(step).min(1).max(30),
+    why: text(300),
+    belief: z.object({ mean: finite, low: finite, high: finite }).nullable(),
+    lastTime: z.array(pastStep).max(40),
+    certainty: z.enum(certainties).optional(),
+    climb: z.boolean().optional(),
+  }),
+);

@@ -1,0 +1,47 @@
+import { units } from '@spalo/core';
+import { z } from 'zod';
+
+/** Text that PostgreSQL can hold: no NUL or other control characters, no half characters. */
+const clean = (value: string) =>
+  !/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/.test(value) &&
+  !/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(value);
+const UNCLEAN = 'Remove characters that cannot be shown';
+
+/** Text of at most `max` characters, trimmed; may be empty. */
+export const text = (max: number) =>
+  z.string().trim().max(max, `At most ${max} characters`).refine(clean, UNCLEAN);
+
+/** Text of 1 to `max` characters, trimmed. */
+export const line = (max: number) =>
+  z
+    .string()
+    .trim()
+    .min(1, 'Fill this in')
+    .max(max, `At most ${max} characters`)
+    .refine(clean, UNCLEAN);
+
+export const uuid = z.uuid('Not a valid id').transform((value) => value.toLowerCase());
+
+/** An id from the catalogue. */
+export const slug = z
+  .string()
+  .max(60)
+  .regex(/^[a-z0-9-]+$/, 'Not a catalogue id');
+
+/** ISO 8601 in UTC between the years 2000 and 2100. */
+export const instant = z.iso
+  .datetime({ precision: 3, error: 'Not a time in UTC with milliseconds' })
+  .refine((value) => value >= '2000' && value < '2100', 'Outside the years 2000 to 2100');
+
+/** A day as 2026-11-24, between the years 1900 and 2100. */
+export const day = z.iso
+  .date('A day as 2026-11-24')
+  .refine((value) => value >= '1900' && value < '2100', 'Outside the years 1900 to 2100');
+
+/** A lifted mass in grams: up to 1,000 kg. */
+export const load = z.int().min(0).max(1_000_000);
+
+/** A count of reps. */
+export const repCount = z.int().min(0).max(100);
+
+export const unit = z.enum(units);

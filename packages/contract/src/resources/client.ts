@@ -1,0 +1,98 @@
+import {
+  bodyRanges,
+  cautionKinds,
+  preferences,
+  rangeIds,
+  sexes,
+  surenesses,
+  type Override,
+  type Person,
+  type ReportedLift,
+} from '@spalo/core';
+import { z } from 'zod';
+import { same } from '../primitives/same';
+import { day, instant, line, load, repCount, slug, text, uuid } from '../primitives/values';
+import { email } from './account';
+import { flag } from './flag';
+import { history } from './history';
+import { bodyMass, measurement } from './measurement';
+
+const reportedLift = same<ReportedLift>()(
+  z.object({
+    liftId: slug,
+    loadG: load.min(500, 'At least half a kilo'),
+    reps: repCount.min(1, 'At least one rep').max(50, 'At most 50 reps'),
+    monthsAgo: z.int().min(0).max(600),
+    sure: z.enum(surenesses),
+  }),
+);
+
+const override = same<Override>()(
+  z.object({
+    liftId: slug,
+    range: z.enum(rangeIds).nullable(),
+    reason: line(200),
+    at: instant,
+    by: uuid,
+  }),
+);
+
+const segment = z.int().min(100, 'At least 100 mm').max(1200, 'At most 1200 mm');
+
+/** Lengths of the body, for the computed set-up. */
+const segments = z.object({
+  thighMm: segment,
+  shinMm: segment,
+  trunkMm: segment,
+  armMm: segment,
+});
+
+/** What a trainer writes down about a client; flags and measurements have their own resources. */
+export const clientFacts = z.object({
+  name: line(80),
+  calledName: text(40),
+  phone: text(40),
+  email: z.union([z.literal(''), email]),
+  birthDate: day.nullable(),
+  bodyMassG: bodyMass,
+  heightMm: z.int().min(900, 'Between 90 and 240 cm').max(2400, 'Between 90 and 240 cm').nullable(),
+  sex: z.enum(sexes),
+  trainingMonths: z.int().min(0).max(720),
+  nervous: z.boolean(),
+  preference: z.enum(preferences),
+  goal: text(200),
+  availability: text(200),
+  /** The one line to know before they walk in. */
+  brief: text(200),
+  emergencyContact: text(200),
+  /** When the client agreed that health data is kept; null when they have not. */
+  consentAt: instant.nullable(),
+  squatLook: z.enum(['knees forward', 'hips back']).nullable(),
+  segments: segments.nullable(),
+  /** Places and directions that move less than lifts ask for; the general warm-up opens them. */
+  stiff: z.array(z.enum(bodyRanges)).max(bodyRanges.length),
+  reports: z.array(reportedLift).max(20),
+  /** Lifts of their sessions; empty for the usual ones. */
+  programme: z.array(slug).max(12),
+  overrides: z.array(override).max(100),
+  /** Kept, but no longer in the list; null for a client who comes. */
+  archivedAt: instant.nullable(),
+});
+
+/** A client with all that a session is drafted from, so that a device can start one without network. */
+export const client = clientFacts.extend({
+  id: uuid,
+  flags: z.array(flag),
+  /** What screening limits, without the answers. */
+  cautions: z.array(z.enum(cautionKinds)),
+  /** Whether the screening questions were answered. */
+  screened: z.boolean(),
+  measurements: z.array(measurement),
+  history,
+  /** Whether the signed-in trainer may open the screening answers. */
+  mine: z.boolean(),
+}) satisfies z.ZodType<Person>;
+
+export type Client = z.infer<typeof client>;
+export type ClientFacts = z.infer<typeof clientFacts>;
+export type Segments = z.infer<typeof segments>;

@@ -1,0 +1,20 @@
+import { flagStates, type Flag } from '@spalo/core';
+import { z } from 'zod';
+import { joint, side } from '../primitives/body';
+import { same } from '../primitives/same';
+import { day, text, uuid } from '../primitives/values';
+
+export const flag = same<Flag>()(
+  z.object({
+    id: uuid,
+    place: joint,
+    side,
+    note: text(300),
+    fine: text(300),
+    since: day.nullable(),
+    saidBy: text(200),
+    state: z.enum(flagStates),
+    usualPain: z.int().min(0).max(10),
+  }),
+);
+export const flagFacts = flag.omit({ id: true });

@@ -1,0 +1,84 @@
+import {
+  bearings,
+  type ClientHistory,
+  type LiftMemory,
+  type PastSet,
+  type RampHabit,
+  type SavedBelief,
+  type WarmUpRecord,
+} from '@spalo/core';
+import { z } from 'zod';
+import { liftPlan, pastStep, rampKind } from '../primitives/plan';
+import { same } from '../primitives/same';
+import { instant, load, repCount, slug, text, uuid } from '../primitives/values';
+import { rampChoice, verdict } from '../primitives/warm-up';
+
+export const pastSet = same<PastSet>()(
+  z.object({
+    id: uuid,
+    liftId: slug,
+    sessionId: uuid,
+    at: instant,
+    loadG: load,
+    reps: repCount,
+    cleanReps: repCount,
+    rir: z.int().min(0).max(4).nullable(),
+    bearing: z.enum(bearings),
+  }),
+);
+
+const numbers = z.array(z.number());
+const savedBelief = same<SavedBelief>()(
+  z.object({
+    version: z.int(),
+    liftIds: z.array(slug),
+    atMs: z.number().nullable(),
+    mean: numbers,
+    halfMillionths: numbers,
+    sets: numbers,
+    reps: numbers,
+    lastMs: numbers,
+  }),
+);
+
+const habit = same<RampHabit>()(
+  rampChoice.extend({
+    extra: z.int().min(-2).max(2),
+    readyInARow: z.int().min(0),
+    last: verdict.nullable(),
+  }),
+);
+
+const warmUpRecord = same<WarmUpRecord>()(
+  z.object({
+    sessionId: uuid,
+    at: instant,
+    ramp: rampKind,
+    sets: z.array(pastStep).max(40),
+    verdict: verdict.nullable(),
+    note: text(200),
+  }),
+);
+
+const liftMemory = same<LiftMemory>()(
+  z.object({
+    plan: liftPlan.nullable(),
+    lastDone: instant.nullable(),
+    lastTime: z.array(pastStep),
+    faults: z.array(slug.nullable()),
+    habit,
+    warmUps: z.array(warmUpRecord),
+  }),
+);
+
+/** What finished sessions left behind for the next one. */
+export const history = same<ClientHistory>()(
+  z.object({
+    version: z.int(),
+    lifts: z.record(z.string(), liftMemory),
+    evidence: z.array(pastSet),
+    swaps: z.record(z.string(), slug),
+    lastSessionAt: instant.nullable(),
+    belief: savedBelief.nullable(),
+  }),
+);

@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { day, uuid } from '../primitives/values';
+
+/** In whole grams. */
+export const bodyMass = z
+  .int('A body mass in whole grams')
+  .min(25_000, 'Between 25 and 300 kg')
+  .max(300_000, 'Between 25 and 300 kg');
+
+export const measurement = z.object({ id: uuid, day, bodyMassG: bodyMass });
+export const measurementFacts = measurement.omit({ id: true });
+
+export type Measurement = z.infer<typeof measurement>;

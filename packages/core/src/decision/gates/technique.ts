@@ -1,0 +1,48 @@
+import { AFTER_SAFETY_FAULT, CLEAN_SHARE } from '../../session/clean';
+import { massText } from '../../unit/mass';
+import type { FaultFacts, Gate } from '../decision';
+import { mainFault } from '../fault';
+import { lowered } from '../lower';
+
+/** The cue for a fault: the first remedy, or the next one when the same fault led the session before. */
+function cueFor(fault: FaultFacts, current: string | null, repeated: boolean): string | null {
+  if (!repeated) return fault.cueIds[0] ?? current;
+  return fault.cueIds.find((cueId) => cueId !== current) ?? current;
+}
+
+/** Sessions in a row, this one included, that a fault led. */
+function streakOf(fault: FaultFacts | null, earlier: readonly (string | null)[]): number {
+  if (!fault) return 1;
+  const other = earlier.findIndex((each) => each !== fault.id);
+  return 1 + (other < 0 ? earlier.length : other);
+}
+
+/** A safety fault, or too few clean reps: hold the load, lighter for safety, and set the cue that answers the fault. */
+export const techniqueGate: Gate = {
+  name: 'technique',
+  decide({ plan, sets, context }) {
+    const last = sets.at(-1);
+    if (!last) return null;
+    const reps = sets.reduce((sum, set) => sum + set.reps, 0);
+    const clean = sets.reduce((sum, set) => sum + set.cleanReps, 0);
+    const fault = mainFault(sets, context.faults);
+    const unsafe = fault?.weight === 'safety';
+    if (!unsafe && clean >= reps * CLEAN_SHARE) return null;
+    const streak = streakOf(fault, context.faultHistory);
+    const loadG = unsafe ? lowered(context.loads, last.loadG, AFTER_SAFETY_FAULT) : last.loadG;
+    const focusCueId = fault ? cueFor(fault, plan.focusCueId, streak >= 2) : plan.focusCueId;
+    const seen = fault ? `: ${fault.name.toLowerCase()}` : '';
+    return {
+      plan: { ...plan, loadG, focusCueId },
+      why: unsafe
+        ? `Lighter, ${massText(loadG, context.unit)}, for the safety fault${seen}`
+        : `Hold the load: ${clean} of ${reps} reps were clean${seen}`,
+      advice:
+        streak >= 3 && context.regression
+          ? `Third session with this fault: step down to ${context.regression}.`
+          : streak === 2
+            ? 'Second session with this fault: the cue changes.'
+            : null,
+    };
+  },
+};

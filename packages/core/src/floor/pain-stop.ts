@@ -1,0 +1,54 @@
+import type { Flag } from '../person/person';
+import type { PainReport } from '../session/state';
+
+/** Why pain ends a lift. `redFlag` wants first aid and a clinician, not a lighter load. */
+export interface PainStop {
+  report: PainReport;
+  redFlag: boolean;
+  why: string;
+}
+
+const STOP_AT = 4;
+const STOP_AT_RISE = 2;
+
+const place = (report: PainReport) =>
+  report.side === 'left' || report.side === 'right'
+    ? `${report.side} ${report.place}`
+    : report.place;
+
+function stopFor(report: PainReport, baseline: number): PainStop | null {
+  if (report.kind !== 'ache') {
+    const sign = {
+      sharp: 'sharp pain',
+      numb: 'numbness',
+      dizzy: 'dizziness',
+      chest: 'chest pain',
+    }[report.kind];
+    return { report, redFlag: report.kind !== 'sharp', why: `${sign} (${place(report)})` };
+  }
+  if (report.score >= STOP_AT) {
+    return { report, redFlag: false, why: `pain ${report.score} of 10 in the ${place(report)}` };
+  }
+  if (report.score - baseline >= STOP_AT_RISE) {
+    return {
+      report,
+      redFlag: false,
+      why: `pain rose from ${baseline} to ${report.score} in the ${place(report)}`,
+    };
+  }
+  return null;
+}
+
+/**
+ * The first report that ends the lift, or null. Pain of 4 in 10 or more, a rise of 2 or more over the client's
+ * usual or first level there, or anything sharp, numb, dizzy or in the chest.
+ */
+export function painStop(pains: readonly PainReport[], flags: readonly Flag[]): PainStop | null {
+  const usual = new Map<string, number>(flags.map((flag) => [flag.place, flag.usualPain]));
+  for (const report of pains) {
+    const stop = stopFor(report, usual.get(report.place) ?? 0);
+    if (stop) return stop;
+    if (!usual.has(report.place)) usual.set(report.place, report.score);
+  }
+  return null;
+}

@@ -1,0 +1,31 @@
+import type { StepKind } from '../session/plan';
+import type { Mark, SetResult } from '../session/set-result';
+import type { Grams } from '../unit/mass';
+
+/** What was seen of a set so far; what is missing is as planned. */
+export interface Watched {
+  reps?: number;
+  marks?: Mark[];
+  rir?: number;
+}
+
+/** Reps that nothing was seen wrong in. */
+export const cleanRepsOf = ({ reps, marks }: Pick<SetResult, 'reps' | 'marks'>): number =>
+  reps - new Set(marks.map((mark) => mark.rep)).size;
+
+/** What a watched set comes to, with its planned parts filled in. */
+export function resultOf(
+  planned: { loadG: Grams; reps: number; kind: StepKind },
+  watched: Watched,
+  targetRir: number,
+): SetResult {
+  const reps = watched.reps ?? planned.reps;
+  const marks = (watched.marks ?? []).filter((mark) => mark.rep <= reps);
+  return {
+    loadG: planned.loadG,
+    reps,
+    marks,
+    cleanReps: cleanRepsOf({ reps, marks }),
+    rir: planned.kind === 'working' ? (watched.rir ?? targetRir) : null,
+  };
+}

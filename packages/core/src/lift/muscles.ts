@@ -1,0 +1,20 @@
+/** Muscles that lifts name, from the legs up. */
+export type Muscle =
+  | 'quads'
+  | 'hamstrings'
+  | 'glutes'
+  | 'adductors'
+  | 'hip stabilisers'
+  | 'calves'
+  | 'back extensors'
+  | 'abdominals'
+  | 'lats'
+  | 'upper back'
+  | 'chest'
+  | 'front shoulders'
+  | 'side shoulders'
+  | 'rear shoulders'
+  | 'biceps'
+  | 'triceps'
+  | 'forearms'
+  | 'grip';

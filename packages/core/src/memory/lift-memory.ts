@@ -1,0 +1,85 @@
+import type { LiftPlan, PastStep } from '../session/plan';
+import { countedSets, type LiftState, type SessionState } from '../session/state';
+import { afterVerdict, noHabit, type RampHabit, type WarmUpVerdict } from '../warm-up/ramp/habit';
+import type { RampKind } from '../warm-up/ramp/ramp-kind';
+
+/** How a lift was really warmed up once, and what was said of it. */
+export interface WarmUpRecord {
+  sessionId: string;
+  /** ISO time of the session. */
+  at: string;
+  ramp: RampKind;
+  sets: PastStep[];
+  verdict: WarmUpVerdict | null;
+  note: string;
+}
+
+/** Everything that a client's finished sessions leave behind about one lift. */
+export interface LiftMemory {
+  /** The plan chosen at the latest wrap-up; null before the first. */
+  plan: LiftPlan | null;
+  /** When it was last done (ISO), and all sets of that session. */
+  lastDone: string | null;
+  lastTime: PastStep[];
+  /** Main fault of each session, latest first; null for a clean one. */
+  faults: (string | null)[];
+  /** What was chosen and learned of its ramp. */
+  habit: RampHabit;
+  /** The latest warm-ups, latest first. */
+  warmUps: WarmUpRecord[];
+}
+
+export const noMemory: LiftMemory = {
+  plan: null,
+  lastDone: null,
+  lastTime: [],
+  faults: [],
+  habit: noHabit,
+  warmUps: [],
+};
+
+const FAULT_SESSIONS = 4;
+const WARM_UPS = 6;
+
+/** Finds the main fault of sets; the catalogue behind it knows how faults weigh. */
+export type MainFaultOf = (
+  plan: LiftPlan,
+  sets: readonly { marks: { rep: number; faultId: string; styleId?: string }[] }[],
+) => string | null;
+
+function warmUpRecord(lift: LiftState, state: SessionState): WarmUpRecord {
+  return {
+    sessionId: state.id,
+    at: state.startedAt,
+    ramp: lift.rampChoice?.kind ?? lift.plan.ramp,
+    sets: countedSets(lift, 'warm-up').map(({ kind, loadG, reps }) => ({ kind, loadG, reps })),
+    verdict: lift.warmUp?.verdict ?? null,
+    note: lift.warmUp?.note ?? '',
+  };
+}
+
+/** What a lift's session adds to what is remembered of its ramp. */
+function habitAfter(habit: RampHabit, { rampChoice, warmUp }: LiftState): RampHabit {
+  const chosen = rampChoice ? { ...habit, ...rampChoice } : habit;
+  return warmUp ? afterVerdict(chosen, warmUp.verdict) : chosen;
+}
+
+/** The memory of a lift with one more session of it. A lift without a working set leaves only its answer. */
+export function rememberLift(
+  memory: LiftMemory,
+  lift: LiftState,
+  state: SessionState,
+  mainFaultOf: MainFaultOf,
+): LiftMemory {
+  const answered = lift.answer ? { ...memory, plan: lift.answer.chosen } : memory;
+  const working = countedSets(lift, 'working');
+  if (working.length === 0) return answered;
+  return {
+    ...answered,
+    lastDone: state.startedAt,
+    lastTime: countedSets(lift).map(({ kind, loadG, reps }) => ({ kind, loadG, reps })),
+    faults: [mainFaultOf(lift.plan, working), ...memory.faults].slice(0, FAULT_SESSIONS),
+    habit: habitAfter(memory.habit, lift),
+    warmUps: [warmUpRecord(lift, state), ...memory.warmUps].slice(0, WARM_UPS),
+  };
+}

@@ -1,0 +1,25 @@
+import { countedSets, type LiftState, type LoggedSet, type SessionState } from '../session/state';
+import type { PastSet } from '../strength/past-set';
+
+function pastSet(set: LoggedSet, lift: LiftState, sessionId: string): PastSet {
+  const stopped = lift.pains.length > 0 && set === countedSets(lift, 'working').at(-1);
+  return {
+    id: set.id,
+    liftId: lift.plan.liftId,
+    sessionId,
+    at: set.at,
+    loadG: set.loadG,
+    reps: set.reps,
+    cleanReps: set.cleanReps,
+    rir: set.rir,
+    // A set that pain ended says what was done, not what could have been.
+    bearing: !set.representative ? 'left out' : stopped ? 'bound' : 'counts',
+  };
+}
+
+/** The working sets of a session as evidence, in the order in which they were logged. */
+export function evidenceOf(state: SessionState): PastSet[] {
+  return state.lifts
+    .flatMap((lift) => countedSets(lift, 'working').map((set) => pastSet(set, lift, state.id)))
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
+}

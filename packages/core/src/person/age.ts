@@ -1,0 +1,27 @@
+/** Under it: lighter loads and more reps. */
+const ADULT = 18;
+/** From it on: more reps first and slower steps, for whoever is new. */
+const OLDER = 60;
+
+/** Whole years on the day of `now` (ISO), or null when the birth date is not known. */
+export function ageOn(birthDate: string | null, now: string): number | null {
+  if (birthDate === null) return null;
+  const hadBirthday = now.slice(5, 10) >= birthDate.slice(5, 10);
+  return Number(now.slice(0, 4)) - Number(birthDate.slice(0, 4)) - (hadBirthday ? 0 : 1);
+}
+
+interface Born {
+  birthDate: string | null;
+}
+
+/** Whether someone is known to be under age on the day of `now` (ISO). */
+export function isUnderAge({ birthDate }: Born, now: string): boolean {
+  const age = ageOn(birthDate, now);
+  return age !== null && age < ADULT;
+}
+
+/** Whether someone is known to be of an age that asks for slower steps. */
+export function isOlder({ birthDate }: Born, now: string): boolean {
+  const age = ageOn(birthDate, now);
+  return age !== null && age >= OLDER;
+}

@@ -1,0 +1,30 @@
+import { isOlder, isUnderAge } from './age';
+import { cautionText } from './caution';
+import { openFlags, type Person } from './person';
+import { isInFirstYear } from './training-age';
+
+/** What to keep in mind with this client, most pressing first; each in one sentence. */
+export function cautionsFor(person: Person, now: string): string[] {
+  const list = person.cautions.map((caution) => cautionText[caution]);
+  if (isUnderAge(person, now)) list.push('Under 18: lighter, more reps, smaller steps');
+  if (isOlder(person, now) && isInFirstYear(person)) {
+    list.push('Over 60 and new: lighter, more reps, smaller steps');
+  }
+  return list;
+}
+
+/** Whether cues that ask for a held breath are left out. */
+export const exhales = (person: Pick<Person, 'cautions'>): boolean =>
+  person.cautions.includes('exhale');
+
+/** Whether loads start lower than for others. */
+export function startsCareful(person: Person, now: string): boolean {
+  return (
+    person.nervous ||
+    openFlags(person).length > 0 ||
+    person.cautions.includes('light start') ||
+    person.cautions.includes('clearance') ||
+    isOlder(person, now) ||
+    isUnderAge(person, now)
+  );
+}

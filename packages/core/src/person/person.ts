@@ -1,0 +1,81 @@
+import type { Joint, Side } from '../lift/joints';
+import type { Grams } from '../unit/mass';
+import type { Caution } from './caution';
+
+export const sexes = ['female', 'male', 'unsaid'] as const;
+export type Sex = (typeof sexes)[number];
+
+/** What the client wants most from their sets; it chooses among the open rep ranges. */
+export const preferences = ['strength', 'size', 'endurance', 'none'] as const;
+export type Preference = (typeof preferences)[number];
+
+/** new and watched constrain choice; cleared by a clinician and closed do not. */
+export const flagStates = ['new', 'watched', 'cleared', 'closed'] as const;
+export type FlagState = (typeof flagStates)[number];
+
+/** A lasting note on a client that constrains choice. */
+export interface Flag {
+  id: string;
+  place: Joint;
+  side: Side;
+  /** What hurts, in the client's words. */
+  note: string;
+  /** What is fine. */
+  fine: string;
+  /** Day it began (2026-11-24), or null when nobody knows. */
+  since: string | null;
+  /** Who said so, and what a clinician wrote when it was cleared. */
+  saidBy: string;
+  state: FlagState;
+  /** Pain that is usual for this client, 0–10; a rise is measured from here. */
+  usualPain: number;
+}
+
+/** How sure a client is of what they lifted. */
+export const surenesses = ['sure', 'about', 'guess'] as const;
+export type Sureness = (typeof surenesses)[number];
+
+/** What a client says they lifted before: weak evidence that fades with its age. */
+export interface ReportedLift {
+  liftId: string;
+  loadG: Grams;
+  reps: number;
+  monthsAgo: number;
+  sure: Sureness;
+}
+
+/** Rep ranges of the load card, by clean reps to the limit. */
+export const rangeIds = ['1-5', '6-7', '8-12', '13-20'] as const;
+export type RangeId = (typeof rangeIds)[number];
+
+/** A limit that the trainer opened for a client and a lift, with the reason. `range` null opens the lift itself. */
+export interface Override {
+  liftId: string;
+  range: RangeId | null;
+  reason: string;
+  /** ISO time, and the trainer's id. */
+  at: string;
+  by: string;
+}
+
+/** What is known of a client when loads are chosen. */
+export interface Person {
+  bodyMassG: Grams;
+  sex: Sex;
+  /** Months of regular loaded training. */
+  trainingMonths: number;
+  /** Day of birth (1990-05-01), or null. */
+  birthDate: string | null;
+  /** New to the gym and afraid of it: starts lower still. */
+  nervous: boolean;
+  preference: Preference;
+  flags: Flag[];
+  reports: ReportedLift[];
+  cautions: Caution[];
+  overrides: Override[];
+}
+
+/** Flags that still constrain choice. */
+export function openFlags(person: Pick<Person, 'flags'>): Flag[] {
+  return person.flags.filter((flag) => flag.state === 'new' || flag.state === 'watched');
+}

@@ -1,0 +1,255 @@
+import { memoryOf, type ClientHistory } from '../memory/history';
+import { isNewToTraining } from '../person/training-age';
+import { implementKey } from '../room/implement';
+import { rampRequest, stepsOf } from '../floor/adjust-steps';
+import { stressOn } from '../lift/joints';
+import type { Lift } from '../lift/lift';
+import { restBetweenWork } from '../lift/rest';
+import { chooseImplement } from '../loads/choose-implement';
+import { canLoad, loadables } from '../loads/loadables';
+import { atOrBelow, lightest } from '../loads/loads';
+import { startsCareful } from '../person/careful';
+import { isClosed, liftLimit, workingRange } from '../person/limits';
+import { openFlags, type Person } from '../person/person';
+import type { Plate, Room } from '../room/room';
+import type { LiftPlan, LoadedLift, PlannedLift, Step } from '../session/plan';
+import type { StrengthProfile } from '../strength/profile';
+import type { Unit } from '../unit/mass';
+import { planRamp } from '../warm-up/ramp/plan-ramp';
+import { rampFor } from '../warm-up/ramp/ramp-for';
+import { isWarm } from '../warm-up/ramp/warm-muscles';
+import { absenceShare } from './absence';
+
+/** A lift of the programme with the style it is taught in and the cue to begin with. */
+export interface ProgrammeLift {
+  lift: Lift;
+  styleId: string;
+  firstCueId: string;
+}
+
+/** All that a session is drafted from. */
+export interface DraftInput {
+  programme: readonly ProgrammeLift[];
+  person: Person;
+  profile: StrengthProfile;
+  /** What earlier sessions left of each lift. */
+  history: Pick<ClientHistory, 'lifts'>;
+  room: Room;
+  unit: Unit;
+  /** ISO time. */
+  now: string;
+}
+
+/** A lift that is left out today, and why. `overridable`: the trainer may open it with a reason. */
+export interface ClosedLift {
+  liftId: string;
+  why: string;
+  overridable: boolean;
+}
+
+/** The lifts of a session with their loads, and those that are left out. */
+export interface LoadsDraft<T extends LoadedLift = LoadedLift> {
+  lifts: T[];
+  closed: ClosedLift[];
+}
+
+/** The same with ramps: what a session starts with. */
+export type Draft = LoadsDraft<PlannedLift>;
+
+const DAY_MS = 24 * 3600 * 1000;
+const SETS = 3;
+/** Reserve that a first exposure to a lift asks for, and that others do. */
+const FIRST_RIR = 3;
+const USUAL_RIR = 2;
+
+/** Reserve to leave in a lift whose load is known. */
+export const usualRir = (person: Person, now: string): number =>
+  isNewToTraining(person) || startsCareful(person, now) ? FIRST_RIR : USUAL_RIR;
+
+/** Whole days since an ISO time, or null when it never was. */
+function daysSince(last: string | null, now: string): number | null {
+  return last === null ? null : Math.floor((Date.parse(now) - Date.parse(last)) / DAY_MS);
+}
+
+type Found = Pick<LoadedLift, 'why' | 'belief' | 'certainty' | 'climb'> & { plan: LiftPlan };
+
+/** A plan for a lift without one: the conservative start, and a climb from it where the lift has no evidence. */
+function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null {
+  const { lift } = entry;
+  const { person, room, now } = input;
+  const context = { now, faults: memoryOf(input.history, lift.id).faults };
+  const repRange = workingRange(person, lift, context);
+  const reps = repRange.low;
+  const asked = (rir: number) => input.profile.loadFor(lift, reps, rir);
+  const known = asked(USUAL_RIR).certainty === 'known';
+  const targetRir = known ? usualRir(person, now) : FIRST_RIR;
+  const { mean, low, high, start, certainty, why: grounds } = asked(targetRir);
+  const implement = chooseImplement(lift, room, start, person.bodyMassG);
+  if (!implement) return null;
+  const loads = loadables(room, implement);
+  // Long levers start at the bottom of the rack: pride, not weakness, is the risk there.
+  const bottom = lift.longLever && !known;
+  const load = bottom ? lightest(loads) : atOrBelow(loads, start);
+  if (!load) return null;
+  const plan: LiftPlan = {
+    liftId: lift.id,
+    styleId: entry.styleId,
+    implement,
+    repRange,
+    reps,
+    targetRir,
+    sets: SETS,
+    loadG: load.loadG,
+    focusCueId: entry.firstCueId,
+    closed: null,
+  };
+  const why = bottom
+    ? 'The lightest here: a small muscle on a long lever'
+    : load.loadG > start
+      ? `${grounds}; the lightest there is here`
+      : grounds;
+  return { plan, why, belief: { mean, low, high }, certainty, climb: !known };
+}
+
+function carriedPlan(kept: LiftPlan, entry: ProgrammeLift, input: DraftInput): Found | null {
+  const { room, person } = input;
+  const days = daysSince(memoryOf(input.history, kept.liftId).lastDone, input.now);
+  const share = days === null ? 1 : absenceShare(days);
+  const answer = input.profile.loadFor(entry.lift, kept.reps, kept.targetRir);
+  const { mean, low, high, start, certainty } = answer;
+  // The room may have changed since the plan was made: the load is snapped to what is here today.
+  const usable = canLoad(room, kept.implement)
+    ? kept.implement
+    : chooseImplement(entry.lift, room, kept.loadG, person.bodyMassG);
+  if (!usable) return null;
+  const wanted = share === null ? Math.min(kept.loadG, start) : kept.loadG * share;
+  const load = atOrBelow(loadables(room, usable), wanted);
+  if (!load) return null;
+  const why =
+    share === 1
+      ? 'As decided last time'
+      : share === null
+        ? `${days} days away: start again from the belief`
+        : `${days} days away: ${Math.round((1 - share) * 100)} % lighter`;
+  return {
+    plan: {
+      ...kept,
+      implement: usable,
+      loadG: load.loadG,
+      reps: share === 1 ? kept.reps : kept.repRange.low,
+    },
+    why,
+    belief: { mean, low, high },
+    certainty,
+    climb: false,
+  };
+}
+
+function workingSteps(plan: LiftPlan): Step[] {
+  const step: Step = {
+    kind: 'working',
+    loadG: plan.loadG,
+    reps: plan.reps,
+    purpose: '',
+    restS: restBetweenWork(plan.reps),
+  };
+  return Array.from({ length: plan.sets }, () => step);
+}
+
+/** Whether a closed lift may be done again: the trainer recorded clearance, so no flag on its joints is open. */
+function stillClosed(plan: LiftPlan | null, lift: Lift, person: Person): string | null {
+  if (!plan?.closed) return null;
+  return openFlags(person).some((flag) => stressOn(lift, flag.place)) ? plan.closed : null;
+}
+
+/** Why a lift is left out before its load is looked for, or null. A plan that a trainer accepted stands. */
+function closedBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
+  const { lift } = entry;
+  const kept = memoryOf(input.history, lift.id).plan;
+  const closed = stillClosed(kept, lift, input.person);
+  if (closed) return { liftId: lift.id, why: closed, overridable: false };
+  const limit = kept ? null : liftLimit(input.person, lift);
+  return isClosed(limit)
+    ? { liftId: lift.id, why: limit.why, overridable: limit.overridable }
+    : null;
+}
+
+/** A lift with its load and reason; null when the room has nothing for it. */
+function loadLift(entry: ProgrammeLift, input: DraftInput): LoadedLift | null {
+  const { lift } = entry;
+  const { plan: kept, lastTime } = memoryOf(input.history, lift.id);
+  const found = kept
+    ? carriedPlan({ ...kept, closed: null }, entry, input)
+    : firstPlan(entry, input);
+  if (!found) return null;
+  const { plan, ...grounds } = found;
+  return { ...plan, ...grounds, lastTime };
+}
+
+/** A loaded lift with its ramp, planned from the plates that stand on its implement. */
+function withRamp(
+  loaded: LoadedLift,
+  lift: Lift,
+  input: DraftInput,
+  warm: boolean,
+  standing: readonly Plate[],
+): PlannedLift {
+  const { person, room, unit } = input;
+  const setting = rampFor(person, lift, loaded.reps, warm, memoryOf(input.history, lift.id).habit);
+  const { kind: ramp, primer, reasons: rampReasons } = setting;
+  const working = workingSteps(loaded);
+  // The first set of a climb is light enough to be its own warm-up.
+  if (loaded.climb) return { ...loaded, ramp, primer, rampReasons, steps: working };
+  const request = rampRequest(loaded, setting, { lift, room, unit, standing });
+  return { ...loaded, ramp, primer, rampReasons, steps: stepsOf(planRamp(request), working) };
+}
+
+/** A lift as a session takes it in: load, ramp, steps and reason; null when the room has nothing for it. */
+export function planLift(
+  entry: ProgrammeLift,
+  input: DraftInput,
+  warm: boolean,
+  standing: readonly Plate[] = [],
+): PlannedLift | null {
+  const loaded = loadLift(entry, input);
+  return loaded && withRamp(loaded, entry.lift, input, warm, standing);
+}
+
+/** Lifts with their loads; those that are closed, or that the room has nothing for, are listed apart with why. */
+export function draftLoads(input: DraftInput): LoadsDraft {
+  const draft: LoadsDraft = { lifts: [], closed: [] };
+  for (const entry of input.programme) {
+    const closed = closedBy(entry, input);
+    const loaded = closed ? null : loadLift(entry, input);
+    const why = `${input.room.name} has nothing to load it with`;
+    if (loaded) draft.lifts.push(loaded);
+    else draft.closed.push(closed ?? { liftId: entry.lift.id, why, overridable: false });
+  }
+  return draft;
+}
+
+/** The plates that a lift's last step leaves on its implement. */
+function leftOn(lift: PlannedLift, room: Room): Plate[] {
+  const ids = lift.steps.at(-1)?.plates ?? [];
+  return ids.flatMap((id) => room.plates.find((plate) => plate.id === id) ?? []);
+}
+
+/**
+ * Today's session from what is known: each lift with a load that exists, its ramp and its reason. Muscles that an
+ * earlier lift warmed shorten a ramp, and a bar used again is loaded from what the earlier lift leaves on it.
+ */
+export function draftSession(input: DraftInput): Draft {
+  const { lifts: loaded, closed } = draftLoads(input);
+  const lifts: PlannedLift[] = [];
+  const before: Lift[] = [];
+  const standing = new Map<string, Plate[]>();
+  for (const each of loaded) {
+    const { lift } = input.programme.find((entry) => entry.lift.id === each.liftId)!;
+    const key = implementKey(each.implement);
+    const planned = withRamp(each, lift, input, isWarm(lift, before), standing.get(key) ?? []);
+    standing.set(key, leftOn(planned, input.room));
+    lifts.push(planned);
+    before.push(lift);
+  }
+  return { lifts, closed };
+}

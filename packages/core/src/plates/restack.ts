@@ -1,0 +1,37 @@
+import type { Build, Implement } from '../room/implement';
+import type { Plate, Room } from '../room/room';
+import type { Grams } from '../unit/mass';
+import { barSleeve } from './bar-sleeve';
+import { platePath } from './path';
+import { plateImplement } from './plate-implement';
+
+/**
+ * How a load that exists is built with the least handling from what stands on the implement; null where it is not
+ * loaded with plates, or the load does not exist.
+ */
+export function restack(
+  room: Room,
+  implement: Implement,
+  loadG: Grams,
+  standing: readonly Plate[],
+): Build | null {
+  const taking = plateImplement(room, implement);
+  if (!taking) return null;
+  const side = (loadG - taking.emptyG) / taking.times;
+  const { plates, share, sleeveMm } = taking.stock;
+  if (implement.kind === 'barbell') {
+    const bar = room.bars.find((each) => each.id === implement.barId)!;
+    if (barSleeve(bar, room.plates).atOrBelow(side) !== side) return null;
+  }
+  try {
+    const { stacks } = platePath(
+      [{ lowG: side, highG: side, idealG: side }],
+      { plates, share, sleeveMm },
+      standing,
+    );
+    return taking.build(stacks[0]!);
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}

@@ -1,0 +1,50 @@
+import type { Steps } from '../../log/reduce';
+import type { LiftPlan, Step } from '../plan';
+import { onLift, type SessionState } from '../state';
+
+/** What is done differently from the plan today, and what is decided for next time. */
+export interface PlanPayloads {
+  /** Replaces the steps of a lift from index `fromStep` on. */
+  'plan.adjusted': {
+    liftId: string;
+    fromStep: number;
+    steps: Step[];
+    /** Why, the most telling reason first. */
+    reasons?: string[];
+    /** The session that the bar is shared with from now on; null for a bar of the client's own. */
+    barWith?: string | null;
+    /** The reasons as one text, in logs of the first version. */
+    reason?: string;
+  };
+  'suggestion.answered': {
+    liftId: string;
+    proposed: LiftPlan;
+    chosen: LiftPlan;
+    accepted: boolean;
+    /** Why Spalo proposed it. */
+    why: string;
+    /** Why the trainer chose otherwise. */
+    reason: string | null;
+  };
+}
+
+/** Whom a bar was shared with before that was a field: somebody, as the sentence of the first version says. */
+const SOMEBODY = 'somebody';
+const toldBySentence = (reason: string | undefined): string | null =>
+  reason?.startsWith('One bar with') ? SOMEBODY : null;
+
+export const planSteps: Steps<SessionState, PlanPayloads> = {
+  'plan.adjusted': (state, { liftId, fromStep, steps, reasons, barWith, reason }, { id }) =>
+    onLift(state, liftId, (lift) => {
+      lift.steps = [...lift.steps.slice(0, fromStep), ...steps];
+      lift.adjusted = {
+        eventId: id,
+        reasons: reasons ?? [reason ?? ''],
+        barWith: barWith ?? toldBySentence(reason),
+      };
+    }),
+  'suggestion.answered': (state, { liftId, ...answer }) =>
+    onLift(state, liftId, (lift) => {
+      lift.answer = answer;
+    }),
+};

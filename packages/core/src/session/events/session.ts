@@ -1,0 +1,31 @@
+import type { Steps } from '../../log/reduce';
+import type { Unit } from '../../unit/mass';
+import type { GeneralStep } from '../../warm-up/general/general';
+import type { PlannedLift } from '../plan';
+import type { SessionState } from '../state';
+
+/** A session begins, ends, and is taken up again. */
+export interface SessionPayloads {
+  'session.started': {
+    clientId: string;
+    bookingId: string | null;
+    roomId: string;
+    unit: Unit;
+    lifts: PlannedLift[];
+    /** The general part of the warm-up; absent in sessions from before there was one. */
+    general?: GeneralStep[];
+  };
+  'session.finished': Record<string, never>;
+  'session.reopened': Record<string, never>;
+}
+
+export const sessionSteps: Steps<SessionState, SessionPayloads> = {
+  // The start makes the state itself: see reduceSession.
+  'session.started': () => undefined,
+  'session.finished': (state, _payload, { at }) => {
+    state.finishedAt = at;
+  },
+  'session.reopened': (state) => {
+    state.finishedAt = null;
+  },
+};

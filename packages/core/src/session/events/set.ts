@@ -1,0 +1,42 @@
+import type { Steps } from '../../log/reduce';
+import type { Grams } from '../../unit/mass';
+import type { StepKind } from '../plan';
+import { resultOnly, type SetResult } from '../set-result';
+import { onLift, onSet, type SessionState } from '../state';
+
+/** What was done, corrected, taken back, and how far it may be believed. */
+export interface SetPayloads {
+  'set.logged': SetResult & {
+    liftId: string;
+    step: number;
+    kind: StepKind;
+    proposed: { loadG: Grams; reps: number };
+  };
+  'set.corrected': SetResult & { setId: string };
+  /** `voided: false` brings the set back. */
+  'set.voided': { setId: string; voided: boolean };
+  /** Whether a set says what the client can do; one that does not is kept and left out of the belief. */
+  'set.judged': { setId: string; representative: boolean; reason: string | null };
+}
+
+export const setSteps: Steps<SessionState, SetPayloads> = {
+  'set.logged': (state, payload, { id, at, author }) =>
+    onLift(state, payload.liftId, (lift) => {
+      const { step, kind, proposed } = payload;
+      const set = { ...resultOnly(payload), id, at, author, step, kind, proposed };
+      lift.sets.push({ ...set, corrections: [], voided: false, representative: true });
+    }),
+  'set.corrected': (state, payload, { id, at, author }) =>
+    onSet(state, payload.setId, (set) => {
+      set.corrections.push({ eventId: id, at, author, before: resultOnly(set) });
+      Object.assign(set, resultOnly(payload));
+    }),
+  'set.voided': (state, { setId, voided }) =>
+    onSet(state, setId, (set) => {
+      set.voided = voided;
+    }),
+  'set.judged': (state, { setId, representative }) =>
+    onSet(state, setId, (set) => {
+      set.representative = representative;
+    }),
+};

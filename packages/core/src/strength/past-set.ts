@@ -1,0 +1,23 @@
+import type { Grams } from '../unit/mass';
+
+/** How a set bears on the belief. counts: as done; bound: it could have gone on (pain or another reason ended it); left out: not representative. */
+export const bearings = ['counts', 'bound', 'left out'] as const;
+export type Bearing = (typeof bearings)[number];
+
+/** A working set done before, as evidence. `rir` 4 means "4 or more"; null means nobody said. */
+export interface PastSet {
+  /** Id of its event. */
+  id: string;
+  liftId: string;
+  sessionId: string;
+  /** ISO time. */
+  at: string;
+  loadG: Grams;
+  reps: number;
+  cleanReps: number;
+  rir: number | null;
+  bearing: Bearing;
+}
+
+/** Reserve said as "4 or more": a lower bound, not a number. */
+export const OPEN_RESERVE = 4;

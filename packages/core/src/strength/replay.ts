@@ -1,0 +1,91 @@
+import type { Lift } from '../lift/lift';
+import type { Person } from '../person/person';
+import { placesOf, priorBelief, rowAt, type Belief } from './belief';
+import { OUTLIER } from './constants';
+import { observationOf, takeIn, type TakenIn } from './observe-set';
+import { newDay, passTime } from './passing-time';
+import type { PastSet } from './past-set';
+import { hearReport } from './report';
+
+const MONTH_MS = (365.25 / 12) * 24 * 3600 * 1000;
+
+/** Told of each set as it is taken in; `v` and `shift` of `taken` say what it did to the whole state. */
+export type OnSet = (set: PastSet, taken: TakenIn, belief: Belief) => void;
+
+/** Prior and reports: what is believed of a client before the first set, as of `now` (ISO). */
+export function startingBelief(person: Person, lifts: readonly Lift[], now: string): Belief {
+  const belief = priorBelief(person, lifts, now);
+  for (const report of person.reports) hearReport(belief, report);
+  return belief;
+}
+
+/** Months of training that a client had at a time before `now`. */
+function monthsAt(person: Person, now: string, ms: number): number {
+  return Math.max(0, person.trainingMonths - Math.max(0, Date.parse(now) - ms) / MONTH_MS);
+}
+
+/**
+ * Takes sets into a belief, in place, in the order in which they were done. `sets` are ascending in time, a session's
+ * sets together. Sets of lifts that the belief does not cover are passed over.
+ */
+export function takeSets(
+  belief: Belief,
+  person: Person,
+  sets: readonly PastSet[],
+  now: string,
+  onSet?: OnSet,
+): void {
+  const places = placesOf(belief.lifts);
+  let sessionId: string | null = null;
+  let months = 0;
+  let ms = 0;
+  const earlier = new Map<number, number>();
+  /** What the last set that was set aside would have meant, by lift. */
+  const aside = new Map<number, number>();
+  for (const set of sets) {
+    const at = places.get(set.liftId);
+    if (at === undefined) continue;
+    if (set.sessionId !== sessionId) {
+      sessionId = set.sessionId;
+      ms = Date.parse(set.at);
+      months = monthsAt(person, now, ms);
+      passTime(belief, ms, months);
+      newDay(belief);
+      earlier.clear();
+    }
+    const before = earlier.get(at) ?? 0;
+    earlier.set(at, before + 1);
+    const seen = observationOf(belief, set, before, months);
+    if (!seen) continue;
+    const meant = belief.mean[at]! + seen.surprise;
+    const last = aside.get(at);
+    const repeated = last !== undefined && Math.abs(meant - last) < OUTLIER.agree;
+    // Twice alike is no slip of the finger: what was believed of this lift is itself in doubt.
+    if (repeated) belief.cov[rowAt(at) + at]! += (seen.surprise / 2) ** 2;
+    const taken = takeIn(belief, seen, repeated);
+    if (taken.how === 'not') aside.set(at, meant);
+    else {
+      aside.delete(at);
+      const share = 1 / Math.min(8, belief.sets[at]! + 1);
+      belief.reps[at]! += share * (seen.repsToLimit - belief.reps[at]!);
+      belief.sets[at]! += 1;
+      belief.lastMs[at] = ms;
+    }
+    onSet?.(set, taken, belief);
+  }
+}
+
+/** The belief after all sets, from the prior on. */
+export function replay(
+  person: Person,
+  lifts: readonly Lift[],
+  sets: readonly PastSet[],
+  now: string,
+  onSet?: OnSet,
+): Belief {
+  const first = sets[0]?.at ?? now;
+  const then = { ...person, trainingMonths: monthsAt(person, now, Date.parse(first)) };
+  const belief = startingBelief(then, lifts, first);
+  takeSets(belief, person, sets, now, onSet);
+  return belief;
+}

@@ -1,0 +1,154 @@
+import type { Lift } from '../../lift/lift';
+import { restAfterWarmUp } from '../../lift/rest';
+import { loadables } from '../../loads/loadables';
+import { atOrBelow, lightest, nearest } from '../../loads/loads';
+import { handlingBetween } from '../../plates/handling';
+import { loadWith, pathOn, plateImplement, type LoadWindow } from '../../plates/plate-implement';
+import type { Build, Implement } from '../../room/implement';
+import type { Plate, Room } from '../../room/room';
+import type { Grams, Unit } from '../../unit/mass';
+import { lightLoad, rampIdeals, type StepRole } from './ideals';
+import { lightPath } from './light-path';
+import type { RampKind } from './ramp-kind';
+import { rampWindows, type WindowedStep } from './windows';
+
+/** none: nothing at the working load. working: once at it. over: once at 105–110 % of it. */
+export const primers = ['none', 'working', 'over'] as const;
+export type Primer = (typeof primers)[number];
+
+/** What a ramp is planned from. Loads in grams. */
+export interface RampRequest {
+  kind: RampKind;
+  workingG: Grams;
+  workingReps: number;
+  lift: Pick<Lift, 'restClass' | 'region'>;
+  room: Room;
+  implement: Implement;
+  unit: Unit;
+  primer?: Primer;
+  /** A light load that the trainer fixed. */
+  lightG?: Grams | null;
+  /** Sets more, or fewer, than the rule gives. */
+  extra?: number;
+  /** Most warm-up sets; no bound where left out. */
+  most?: number;
+  /** Plates that stand on the implement, inner to outer. */
+  standing?: readonly Plate[];
+  /** Steps of the whole ramp to leave out, by their place in it. */
+  without?: readonly number[];
+  /** A warm-up load already done: the ramp goes on above it, at no more than these reps. */
+  done?: { loadG: Grams; reps: number } | null;
+}
+
+/** A warm-up set that can be built. */
+export interface RampStep {
+  role: StepRole;
+  loadG: Grams;
+  build: Build;
+  reps: number;
+  purpose: string;
+  /** Seconds until the next set, the change of load included. */
+  restS: number;
+}
+
+/** A ramp with the build of the working set that it ends at, and what handling it takes up to there. */
+export interface PlannedRamp {
+  steps: RampStep[];
+  working: Build;
+  /** Pairs of plates put on or taken off, bells fetched, or pins and add-ons moved. */
+  moves: number;
+}
+
+/** A primer over the working load lies between these shares of it. */
+const PRIMER_MOST = 1.1;
+/** A light set above this share of the working load is no light set: a rehearsal is left out then. */
+const EASY_SHARE = 0.6;
+
+function primerLoad(request: RampRequest): Grams | null {
+  const { primer = 'working', workingG, room, implement } = request;
+  if (primer === 'none') return null;
+  if (primer === 'working') return workingG;
+  const over = atOrBelow(loadables(room, implement), workingG * PRIMER_MOST);
+  return over && over.loadG > workingG ? over.loadG : workingG;
+}
+
+/** Most reps that a set so close to the working load may take without tiring the client for it. */
+export function mostReps(loadG: Grams, workingG: Grams, workingReps: number): number {
+  const share = loadG / workingG;
+  if (share <= 0.65) return Infinity;
+  return Math.max(3, Math.floor(workingReps * (share <= 0.85 ? 0.75 : 0.5)));
+}
+
+/** The steps to build, with the loads each may have. */
+export function windowsFor(request: RampRequest): WindowedStep[] {
+  const { kind, workingG, workingReps, room, implement, unit, extra = 0, done = null } = request;
+  const loads = loadables(room, implement);
+  const emptyG = lightest(loads)?.loadG;
+  if (emptyG === undefined) return [];
+  const wanted = request.lightG ?? lightLoad(workingG, emptyG);
+  const lightG = nearest(loads, wanted)!.loadG;
+  const primerG = primerLoad(request);
+  const target = { workingG, workingReps, emptyG, unit, lightG, primerG, extra };
+  let ideals = rampIdeals(kind, target);
+  if (request.most !== undefined && ideals.length > request.most) {
+    ideals = ideals.slice(0, request.most);
+  }
+  let steps = rampWindows(ideals, workingG, loads, done?.loadG ?? -1);
+  if (kind === 'rehearsal') {
+    steps = steps.filter(
+      (step) => step.role !== 'light' || step.window.highG <= workingG * EASY_SHARE,
+    );
+  }
+  // A primer alone prepares nothing: the working set is then its own first light set.
+  return !done && steps.length === 1 && steps[0]!.role === 'primer' ? [] : steps;
+}
+
+/** Reps never rise, tire nobody, and follow what was done. */
+function withReps(steps: readonly WindowedStep[], request: RampRequest): WindowedStep[] {
+  const { workingG, workingReps, done } = request;
+  let most = done?.reps ?? Infinity;
+  return steps.map((step) => {
+    most = Math.min(most, step.reps, mostReps(step.window.lowG, workingG, workingReps));
+    return { ...step, reps: Math.max(1, most) };
+  });
+}
+
+/** Windows as a ramp, with its plates, bells or pins, and its rests; ends at the working load. */
+export function planWindows(windowed: readonly WindowedStep[], request: RampRequest): PlannedRamp {
+  const { workingG, workingReps, room, implement, lift, standing = [] } = request;
+  const steps = withReps(windowed, request);
+  const working: LoadWindow = { lowG: workingG, highG: workingG, idealG: workingG };
+  const windows = [...steps.map((step) => step.window), working];
+  const plated = plateImplement(room, implement);
+  const path = plated
+    ? pathOn(plated, windows, standing).stacks.map((stack) => loadWith(plated, stack))
+    : lightPath(loadables(room, implement), windows);
+  const first = plated ? plated.build([...standing]) : null;
+  const changes = path.map(({ build }, index) =>
+    handlingBetween(index === 0 ? first : path[index - 1]!.build, build),
+  );
+  const work = { loadG: workingG, reps: workingReps, restClass: lift.restClass };
+  return {
+    steps: steps.map(({ role, reps, purpose }, index) => {
+      const { loadG, build } = path[index]!;
+      const last = index === steps.length - 1;
+      const restS = restAfterWarmUp(loadG, work, last, changes[index + 1]!.seconds);
+      return { role, loadG, build, reps, purpose, restS };
+    }),
+    working: path.at(-1)!.build,
+    moves: changes.reduce((sum, change) => sum + change.moves, 0),
+  };
+}
+
+/**
+ * The ramp with its plates: among the permitted sequences from what stands on the implement to the working load, the
+ * one with the fewest pairs handled, then the least mass moved, then nearest to the ideals. Exact. Without any load
+ * below the working one it has no steps. Throws RangeError where the room cannot build the working load.
+ */
+export function planRamp(request: RampRequest): PlannedRamp {
+  const { without = [] } = request;
+  return planWindows(
+    windowsFor(request).filter((_, at) => !without.includes(at)),
+    request,
+  );
+}
