@@ -3,6 +3,8 @@ import { randomUUID } from 'node:crypto';
 import { createServer } from 'node:net';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
+import pg from 'pg';
+import { olderDatabase } from '../scripts/fixtures.mjs';
 import { serverEnv } from '../scripts/instance.mjs';
 import { serverBundle } from '../scripts/paths.mjs';
 import { ensureDatabase } from '../scripts/postgres.mjs';
@@ -29,6 +31,13 @@ function run(command: string, env: NodeJS.ProcessEnv): Promise<void> {
   });
 }
 
+async function restore(ownerUrl: string, version: number): Promise<void> {
+  const owner = new pg.Client({ connectionString: ownerUrl });
+  await owner.connect();
+  await owner.query(olderDatabase(version));
+  await owner.end();
+}
+
 /** A real server process on a database of its own, which can be killed and started again. */
 export class Spalo {
   private child: ChildProcess | null = null;
@@ -39,7 +48,8 @@ export class Spalo {
     private readonly env: NodeJS.ProcessEnv,
   ) {}
 
-  static async make({ demo }: { demo: boolean }): Promise<Spalo> {
+  /** With the demo studio, or with the database of an older version, brought to this one. */
+  static async make({ demo, older }: { demo: boolean; older: number }): Promise<Spalo> {
     const name = `e_${randomUUID().replaceAll('-', '')}`;
     await ensureDatabase(process.env.E2E_OWNER_URL!, name);
     const inDatabase = (url: string) => url.replace(/\/postgres$/, `/${name}`);
@@ -53,10 +63,11 @@ export class Spalo {
       TZ: 'UTC',
       PORT: String(port),
       LOG_LEVEL: 'error',
-      SPALO_DEMO: demo ? '1' : '0',
+      SPALO_DEMO: demo || older > 0 ? '1' : '0',
       SPALO_GALLERY: '1',
       SPALO_CHECK_ANSWERS: '1',
     };
+    if (older > 0) await restore(env.OWNER_DATABASE_URL, older);
     await run('migrate', env);
     if (demo) await run('demo', env);
     const spalo = new Spalo(`http://localhost:${port}`, env.OWNER_DATABASE_URL, env);
@@ -90,13 +101,18 @@ export class Spalo {
 }
 
 /** One server for each `scene`, with or without the demo studio: a test file names its own. */
-export const test = base.extend<object, { scene: string; demo: boolean; spalo: Spalo }>({
+export const test = base.extend<
+  object,
+  { scene: string; demo: boolean; older: number; spalo: Spalo }
+>({
   scene: ['', { option: true, scope: 'worker' }],
   demo: [true, { option: true, scope: 'worker' }],
+  /** The version whose kept database to start from; 0 for none. */
+  older: [0, { option: true, scope: 'worker' }],
   spalo: [
-    async ({ demo, scene }, use) => {
+    async ({ demo, older, scene }, use) => {
       if (!scene) throw new Error('a test file names its scene');
-      const spalo = await Spalo.make({ demo });
+      const spalo = await Spalo.make({ demo, older });
       await use(spalo);
       await spalo.kill();
     },

@@ -1,0 +1,171 @@
+import { ofThisVersion, patterns, reduceSession, type LogEvent } from '@spalo/core';
+import stored from '../../../../fixtures/version-1/session.json';
+import { lifts, liftById } from '../facts/lifts';
+import { taught } from '../made/taught';
+import type { Lesson } from '../schema/lesson';
+import { breathingOut, lessonBreathingOut } from './breathing-out';
+import { lessonHere, loadLesson } from './load';
+import { cueOf, faultOf, regressionOf, safetyFaults, styleOf, stylesOf } from './taught';
+
+const ids = lifts.map((lift) => lift.id);
+
+describe('the catalogue', () => {
+  it.each(ids)('%s has a lesson that its index tells of, style by style', async (liftId) => {
+    const lesson: Lesson = await loadLesson(liftId);
+    expect(lesson.liftId).toBe(liftId);
+    expect(lessonHere(liftId)).toBe(lesson);
+    const index = stylesOf(liftId);
+    expect(index.map(({ id, name }) => [id, name])).toEqual(
+      lesson.styles.map(({ id, name }) => [id, name]),
+    );
+    lesson.styles.forEach((style, at) => {
+      expect(index[at]!.cues).toMatchObject(style.cues);
+      expect(index[at]!.faults.map(({ id, weight }) => [id, weight])).toEqual(
+        style.faults.map(({ id, weight }) => [id, weight]),
+      );
+      expect(safetyFaults(index[at]!).length).toBeGreaterThan(0);
+    });
+  });
+
+  it.each(ids)('%s: breathing out leaves nothing that asks to hold the breath', async (liftId) => {
+    const { styles } = await loadLesson(liftId);
+    for (const style of styles) {
+      const out = lessonBreathingOut(style);
+      const brace = out.checkpoints.filter((checkpoint) => checkpoint.phase === 'brace');
+      expect(brace.length).toBeGreaterThan(0);
+      for (const checkpoint of brace) expect(checkpoint.right).toMatch(/out through the effort/);
+      const said = out.cues.filter((cue) => brace.some(({ id }) => id === cue.checkpointId));
+      for (const cue of said) expect(cue.text).toMatch(/Breathe out|air moving/);
+      expect(out.cues.map((cue) => cue.id)).toEqual(style.cues.map((cue) => cue.id));
+      expect(out.cues.some((cue) => /breathe wide|hold (your|the) breath/i.test(cue.text))).toBe(
+        false,
+      );
+      const index = breathingOut(styleOf(liftId, style.id));
+      expect(index.cues.map((cue) => cue.text)).toEqual(out.cues.map((cue) => cue.text));
+    }
+  });
+
+  it('covers a gym floor: at least 45 loaded lifts, each with sensible figures', () => {
+    expect(lifts.length).toBeGreaterThanOrEqual(45);
+    expect(new Set(ids).size).toBe(lifts.length);
+    for (const lift of lifts) {
+      expect(lift.repRange.low).toBeLessThan(lift.repRange.high);
+      expect(lift.priorRatio).toBeGreaterThan(0.03);
+      expect(lift.priorRatio).toBeLessThan(2.5);
+      expect(lift.repConstant).toBeGreaterThanOrEqual(30);
+      expect(lift.repConstant).toBeLessThanOrEqual(45);
+      expect(lift.muscles.main.length).toBeGreaterThan(0);
+      const onStation = ['stack', 'machine', 'assisted'].includes(lift.implement);
+      expect(lift.stations.length > 0).toBe(onStation);
+      expect(lift.bodyShare > 0).toBe(lift.implement === 'body');
+    }
+    for (const pattern of patterns)
+      expect(lifts.some((lift) => lift.pattern === pattern)).toBe(true);
+  });
+
+  it('answers for what it does not hold', async () => {
+    expect(() => liftById('juggling')).toThrow(RangeError);
+    expect(stylesOf('juggling')).toEqual([]);
+    expect(() => styleOf('juggling', 'plain')).toThrow(RangeError);
+    await expect(loadLesson('juggling')).rejects.toThrow(RangeError);
+    expect(styleOf('back-squat', 'forgotten').id).toBe('high-bar');
+    expect(regressionOf('back-squat')).toBe('goblet squat');
+    expect(cueOf('back-squat', 'high-bar', null)).toBeUndefined();
+    expect(cueOf('back-squat', 'high-bar', 'never-said')).toBeUndefined();
+  });
+});
+
+describe('ids that logs hold', () => {
+  const before = taught['leg-press']!;
+  beforeAll(() => {
+    // The lesson as another version has it: the plain style became "feet middle", and one fault of it has a new name.
+    const [style] = before.styles;
+    taught['leg-press'] = {
+      ...before,
+      styles: [
+        {
+          ...style!,
+          id: 'feet-middle',
+          faults: style!.faults.map((fault) =>
+            fault.id === 'brace-lost' ? { ...fault, id: 'seat-curls' } : fault,
+          ),
+        },
+      ],
+      retired: {
+        styles: { plain: 'feet-middle' },
+        cues: { 'plain/settle': 'feet-middle/like-the-first' },
+        faults: {
+          'plain/brace-lost': 'plain/back-curls',
+          'plain/back-curls': 'feet-middle/seat-curls',
+        },
+        checkpoints: {},
+      },
+    };
+  });
+  afterAll(() => {
+    taught['leg-press'] = before;
+  });
+
+  it('lead to what took their place, step by step', () => {
+    expect(styleOf('leg-press', 'plain').id).toBe('feet-middle');
+    expect(faultOf('leg-press', 'plain', 'brace-lost')?.id).toBe('seat-curls');
+    expect(cueOf('leg-press', 'plain', 'settle')?.id).toBe('like-the-first');
+    // What only moved with its style keeps its name there.
+    expect(faultOf('leg-press', 'plain', 'swing')?.id).toBe('swing');
+  });
+
+  it('never lead to another fault', () => {
+    expect(faultOf('leg-press', 'plain', 'never-seen')).toBeUndefined();
+    expect(faultOf('leg-press', 'feet-middle', 'brace-lost')).toBeUndefined();
+    expect(faultOf('leg-press', 'no-such-style', 'swing')).toBeUndefined();
+  });
+});
+
+describe('a session that the first version stored', () => {
+  const liftId = 'romanian-deadlift';
+  const before = taught[liftId]!;
+  afterEach(() => {
+    taught[liftId] = before;
+  });
+
+  /** Each mark of the log by the name of its fault, as the screens find it. */
+  const told = () => {
+    const state = reduceSession(stored.map((event) => ofThisVersion(event) as LogEvent))!;
+    return state.lifts.flatMap(({ plan, sets }) =>
+      sets.flatMap(({ marks }) =>
+        marks.map(
+          ({ styleId, faultId }) =>
+            faultOf(plan.liftId, styleId ?? plan.styleId, faultId)?.name ?? 'unknown',
+        ),
+      ),
+    );
+  };
+
+  it('reads right', () => {
+    expect(told()).toEqual(['Wrists bend back', 'Wrists bend back', 'Bar leaves the legs']);
+  });
+
+  it('reads right after its lesson was replaced by one with other ids, and says unknown where nothing took over', () => {
+    const replaced = before.styles.map((style) => ({
+      ...style,
+      id: `new-${style.id}`,
+      faults: style.faults.map((fault) => ({ ...fault, id: `new-${fault.id}` })),
+    }));
+    const retired = {
+      styles: Object.fromEntries(before.styles.map(({ id }) => [id, `new-${id}`])),
+      faults: Object.fromEntries(
+        before.styles.flatMap(({ id, faults }) =>
+          faults.map((fault) => [`${id}/${fault.id}`, `new-${id}/new-${fault.id}`]),
+        ),
+      ),
+    };
+    taught[liftId] = {
+      ...before,
+      styles: replaced,
+      retired: { ...before.retired, ...retired },
+    };
+    expect(told().at(-1)).toBe('Bar leaves the legs');
+    taught[liftId] = { ...before, styles: replaced };
+    expect(told()).toEqual(['Wrists bend back', 'Wrists bend back', 'unknown']);
+  });
+});
