@@ -71,5 +71,5 @@ test('a plate on one bar is not free for another', async ({ page }) => {
   await expectAccessible(page);
   await page.getByRole('button', { name: /with the plates that are free$/ }).click();
   await expect(page.getByText(/has the plates for it/)).toHaveCount(0);
-  await expect(page.getByText(/^Add 20 \+ /)).toBeVisible();
+  await expect(page.getByText(/^Add 20( kg)? \+ /)).toBeVisible();
 });

@@ -2,7 +2,7 @@ import path from 'node:path';
 import { inRoot } from './paths.mjs';
 import { must } from './run.mjs';
 
-/** Bundles and runs a bench of the core, which needs no server: `strength` or `ramps`. */
+/** Bundles and runs a bench of the core, which needs no server: `strength`, `training` or `ramps`. */
 export async function benchCore(name) {
   const { build } = await import('esbuild');
   const outfile = inRoot(`apps/server/dist/bench-${name}.mjs`);

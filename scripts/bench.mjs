@@ -18,6 +18,7 @@ const { v7 } = await import('uuid');
 const { longClient } = await import('./bench-long-client.mjs');
 await buildAll();
 await benchCore('strength');
+await benchCore('training');
 await benchCore('ramps');
 
 const SETS = 100;

@@ -2,6 +2,7 @@ import { regressionOf } from '@spalo/catalog';
 import {
   decide,
   memoryOf,
+  startsCareful,
   usualRir,
   type Decision,
   type LiftState,
@@ -30,5 +31,6 @@ export function decideFor(
     faultHistory: memoryOf(client.history, lift.id).faults,
     strength,
     usualRir: usualRir(client, now),
+    careful: startsCareful(client, now),
   });
 }

@@ -14,7 +14,7 @@ export interface Training {
 /** What a session is drafted from: the client's own lifts, or those given. */
 export function draftInputFor(
   { client, profile, room, unit, now }: Training,
-  programme: readonly ProgrammeLift[] = programmeFor(client, room),
+  programme: readonly ProgrammeLift[] = programmeFor(client, room, now),
 ): DraftInput {
   return { programme, person: client, profile, history: client.history, room, unit, now };
 }

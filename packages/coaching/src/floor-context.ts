@@ -2,6 +2,7 @@ import { breathingOut, findLift, safetyFaults, styleOf, type TaughtStyle } from 
 import {
   exhales,
   loadables,
+  startsCareful,
   type FloorContext,
   type Lift,
   type LiftState,
@@ -35,9 +36,10 @@ export function liftHere(
 /** What the next set of a lift is proposed from. */
 export const floorContextFor = (
   { lift, style, loads }: LiftHere,
-  client: Pick<Person, 'flags'> | undefined,
+  client: Person | undefined,
   strength: StrengthProfile,
   unit: Unit,
+  now: string,
 ): FloorContext => ({
   lift,
   loads,
@@ -45,4 +47,5 @@ export const floorContextFor = (
   flags: client?.flags ?? [],
   safetyFaults: safetyFaults(style),
   strength,
+  careful: client !== undefined && startsCareful(client, now),
 });

@@ -1,6 +1,7 @@
 import { drills, findDrill, findLift } from '@spalo/catalog';
 import {
   isOlder,
+  joints,
   memoryOf,
   openFlags,
   plainTaste,
@@ -36,7 +37,9 @@ export function generalInputFor(
     lifts: liftIds.flatMap((liftId) => findLift(liftId) ?? []),
     newLifts: liftIds.filter((liftId) => memoryOf(client.history, liftId).lastDone === null),
     stiff: client.stiff,
-    painful: openFlags(client).map((flag) => flag.place),
+    painful: openFlags(client).flatMap(
+      ({ place }) => joints.find((joint) => joint === place) ?? [],
+    ),
     cautions: client.cautions,
     trainingMonths: client.trainingMonths,
     older: isOlder(client, when.now),

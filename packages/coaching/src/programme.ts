@@ -37,12 +37,12 @@ const trainedSlots: readonly string[][] = [
 ];
 
 /** The lifts that a client without a programme of their own begins with: what the room has and no flag closes. */
-export function usualProgramme(person: Person, room: Room): string[] {
+export function usualProgramme(person: Person, room: Room, now: string): string[] {
   const slots = isInFirstYear(person) ? beginnerSlots : trainedSlots;
   return slots.flatMap((slot) => {
     const fits = (liftId: string) => {
       const lift = liftById(liftId);
-      return canBeLoaded(lift, room, person.bodyMassG) && !isClosed(liftLimit(person, lift));
+      return canBeLoaded(lift, room, person.bodyMassG) && !isClosed(liftLimit(person, lift, now));
     };
     return slot.find(fits) ?? slot[0]!;
   });
@@ -52,7 +52,8 @@ export function usualProgramme(person: Person, room: Room): string[] {
 export function programmeFor(
   person: Person & { programme: readonly string[] },
   room: Room,
+  now: string,
 ): ProgrammeLift[] {
   const chosen = person.programme.filter((liftId) => findLift(liftId));
-  return (chosen.length > 0 ? chosen : usualProgramme(person, room)).map(programmeLift);
+  return (chosen.length > 0 ? chosen : usualProgramme(person, room, now)).map(programmeLift);
 }

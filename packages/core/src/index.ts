@@ -13,10 +13,11 @@ export type { Lift, LoadBelief, RepRange } from './lift/lift';
 export { familyOf, patterns, type Pattern } from './lift/patterns';
 export { stations, type Station } from './lift/stations';
 export { ageOn, isOlder } from './person/age';
-export { cautionsFor, exhales } from './person/careful';
+export { cautionsFor, exhales, startsCareful } from './person/careful';
 export { cautionKinds, type Caution } from './person/caution';
 export { isClosed, liftLimit, rangeLimit, type Limit } from './person/limits';
 export {
+  flagPlaces,
   flagStates,
   openFlags,
   preferences,
@@ -24,12 +25,14 @@ export {
   sexes,
   surenesses,
   type Flag,
+  type FlagPlace,
   type Override,
   type Person,
   type RangeId,
   type ReportedLift,
   type Sureness,
 } from './person/person';
+export { isRedPlace, lockedBy, redFlag } from './person/red-flag';
 export { isInFirstYear } from './person/training-age';
 export {
   implementKey,
@@ -156,6 +159,7 @@ export {
   countedSets,
   lastSet,
   liftIsDone,
+  newLift,
   nextStepIndex,
   type GeneralStepState,
   type LiftState,
@@ -189,7 +193,7 @@ export {
 export { buildNow, buildOf, type Lacking, type NowBuilt } from './floor/build';
 export { generalStanding, type GeneralStanding } from './floor/general-standing';
 export { proposeNextSet, stepsInSight, type FloorContext, type NextSet } from './floor/next-set';
-export type { PainStop } from './floor/pain-stop';
+export { redPlaceOf, type Stop } from './floor/pain-stop';
 export { refit } from './floor/refit';
 export { currentRest, restLeft, type Rest } from './floor/rest';
 export { standingOf, takenElsewhere, type Standing } from './floor/standing';
@@ -198,8 +202,9 @@ export { takenKey } from './floor/taken';
 export { asksVerdict } from './floor/verdict';
 export { cleanRepsOf, resultOf, type Watched } from './floor/watched';
 export { decide, planOf } from './decision/decide';
-export type { Decision } from './decision/decision';
+export type { Decision, Scheme } from './decision/decision';
 export { mainFault } from './decision/fault';
+export { doubleProgression } from './decision/schemes/double-progression';
 export {
   draftLoads,
   draftSession,

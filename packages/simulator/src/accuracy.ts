@@ -133,14 +133,22 @@ function follow(
   for (let session = 0; session < sessions; session += 1) {
     const day = Math.exp(random.normal() * lifter.dayToDay);
     const reps = new Map(known.map((lift) => [lift.id, asked(lift, 2).reps]));
-    let profile = readStrength(person, belief, lifts, iso(now));
+    const rested = readStrength(person, belief, lifts, iso(now));
+    let profile = rested;
     const sets: PastSet[] = [];
     for (const lift of known) {
       for (let earlier = 0; earlier < 3; earlier += 1) {
         const answer = profile.loadFor(lift, reps.get(lift.id)!, 2);
         const wanted = lastSet.has(lift.id) ? answer.mean * 0.98 : answer.start;
         const loadG = Math.max(lift.stepG, Math.floor(wanted / lift.stepG) * lift.stepG);
-        const set = { loadG, asked: reps.get(lift.id)!, day, earlier, faultId: null };
+        const set = {
+          loadG,
+          asked: reps.get(lift.id)!,
+          day,
+          earlier,
+          faultId: null,
+          others: known.indexOf(lift) * 3,
+        };
         const done = simulateSet(grown, lift, set, random);
         const past: PastSet = {
           id: '',
@@ -151,12 +159,13 @@ function follow(
           reps: done.reps,
           cleanReps: done.cleanReps,
           rir: done.rir,
+          asked: set.asked,
           bearing: 'counts',
         };
         lastSet.set(lift.id, past);
-        // The session's sets are given to the belief together, below; within it the loads follow the sets so far.
-        profile = profile.after([past]);
         sets.push(past);
+        // The session's sets are given to the belief together, below; within it the loads follow the sets so far.
+        profile = rested.after(sets);
       }
     }
     takeSets(belief, person, sets, iso(now));

@@ -1,5 +1,6 @@
 export { accuracyOf, cases, type Verdict } from './accuracy';
 export { curveFamilies, type CurveName } from './curves';
 export { simulateSet, trueLoad, type Lifter } from './lifter';
-export { populationTruth, simulateClient } from './population';
+export { populationTruth, simulateClient, usualHabit, type Habit } from './population';
 export { seededRandom, type Random } from './random';
+export { policies, programmeOf, train, type LiftOutcome, type Policy } from './training';

@@ -10,6 +10,7 @@ const lifter: Lifter = {
   repsAt75: { [squat.id]: 11 },
   weeklyGain: 0,
   dayToDay: 0.03,
+  carry: 0,
   fatigue: 0.5,
   modesty: 0.5,
   blur: 0.2,

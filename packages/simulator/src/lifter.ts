@@ -15,6 +15,8 @@ export interface Lifter {
   dayToDay: number;
   /** Reps that each earlier set of the lift costs. */
   fatigue: number;
+  /** Reps that the sets of other lifts cost, in full after four of them; 0 for who recovers between lifts. */
+  carry: number;
   /** Reps by which they think they have fewer left than they do; negative for boasters. */
   modesty: number;
   /** Error of their reserve in reps, for each rep left. */
@@ -29,6 +31,10 @@ export interface SimulatedSet {
   cleanReps: number;
   marks: { rep: number; faultId: string }[];
   rir: number;
+  /** Reps truly left, whole. */
+  left: number;
+  /** The asked reps were not all there. */
+  failed: boolean;
 }
 
 /** True reps to the limit, not rounded, at a load; 0 at the 1RM and above. */
@@ -50,20 +56,33 @@ export function trueLoad(lifter: Lifter, liftId: string, reps: number): Grams {
 }
 
 /**
- * One set of `asked` reps. `day` scales the 1RM for the day, `earlier` counts the lift's working sets before it.
+ * One set of `asked` reps. `day` scales the 1RM for the day, `earlier` counts the lift's working sets before it that
+ * day, `others` those of other lifts.
  * The lifter stops at the asked reps or at the limit, whichever comes first, and says what they think was left.
  */
 export function simulateSet(
   lifter: Lifter,
   lift: Pick<Lift, 'id'>,
-  set: { loadG: Grams; asked: number; day: number; earlier: number; faultId: string | null },
+  set: {
+    loadG: Grams;
+    asked: number;
+    day: number;
+    earlier: number;
+    faultId: string | null;
+    others?: number;
+  },
   random: Random,
 ): SimulatedSet {
   const strength = lifter.oneRepMaxG[lift.id]! * set.day;
   const rested = trueRepsToLimit(lifter, lift.id, strength, set.loadG);
   const limit = Math.max(
     0,
-    Math.floor(rested - set.earlier * lifter.fatigue + random.normal() * 0.5),
+    Math.floor(
+      rested -
+        set.earlier * lifter.fatigue -
+        Math.min(1, (set.others ?? 0) / 4) * lifter.carry +
+        random.normal() * 0.5,
+    ),
   );
   const reps = Math.max(1, Math.min(set.asked, limit));
   const marks: SimulatedSet['marks'] = [];
@@ -78,5 +97,5 @@ export function simulateSet(
   const left = Math.max(0, limit - reps);
   const felt = left * (1 + random.normal() * lifter.blur) - lifter.modesty + random.normal() * 0.4;
   const rir = left === 0 ? 0 : Math.max(0, Math.min(4, Math.round(felt)));
-  return { reps, cleanReps: reps - marks.length, marks, rir };
+  return { reps, cleanReps: reps - marks.length, marks, rir, left, failed: limit < set.asked };
 }

@@ -24,13 +24,28 @@ export interface PopulationTruth {
   level: number;
   /** Mean modesty of the reporters, in reps. */
   modesty: number;
+  habit: Habit;
 }
+
+/** How a population's people tire, recover, grow and report: each a factor on what is usual. */
+export interface Habit {
+  fatigue: number;
+  /** Of what other lifts' sets cost: 0 for full recovery between lifts. */
+  carry: number;
+  growth: number;
+  /** Of the reports' errors, and reps added to the mean modesty. */
+  blur: number;
+  modesty: number;
+}
+
+export const usualHabit: Habit = { fatigue: 1, carry: 1, growth: 1, blur: 1, modesty: 0 };
 
 /** Where a population differs from what the model takes for granted. */
 export function populationTruth(
   curve: CurveName,
   lifts: readonly Lift[],
   random: Random,
+  habit = usualHabit,
 ): PopulationTruth {
   return {
     curve,
@@ -40,7 +55,8 @@ export function populationTruth(
     femaleLower: random.normal() * 0.04,
     ageSlope: random.normal() * 0.0015,
     level: 0.01 + random.normal() * 0.02,
-    modesty: random.unit() * 1.2,
+    modesty: random.unit() * 1.2 + habit.modesty,
+    habit,
   };
 }
 
@@ -130,11 +146,14 @@ export function simulateClient(
     oneRepMaxG,
     repsAt75,
     curve: truth.curve,
-    weeklyGain: 0.001 + 0.007 * Math.exp(-trainingMonths / 10) * (0.5 + random.unit()),
+    weeklyGain:
+      (0.001 + 0.007 * Math.exp(-trainingMonths / 10) * (0.5 + random.unit())) * truth.habit.growth,
     dayToDay: 0.02 + random.unit() * 0.02,
-    fatigue: 0.2 + random.unit() * 0.5,
+    // Most lose one to two reps a set; some next to nothing, some three.
+    fatigue: (0.5 + random.unit() * 2.5) * truth.habit.fatigue,
+    carry: random.unit() * 3 * truth.habit.carry,
     modesty: truth.modesty + random.normal() * 0.6,
-    blur: 0.15 + random.unit() * 0.25,
+    blur: (0.15 + random.unit() * 0.25) * truth.habit.blur,
     looseness: 0,
   };
   person.reports = reportsOf(lifts, lifter, trainingMonths, random);

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import type { Client as Pg } from 'pg';
+import { MODEL_VERSION } from '@spalo/core';
 import { device, testServer, type Agent, type TestServer } from '../test/server';
 import { inStudio } from './database';
 import { rebuildStudio } from '../log/rebuild';
@@ -89,7 +90,8 @@ describe('a database of the first version', () => {
           faults: faults![liftId] ?? [],
         });
       }
-      expect(today.belief).toEqual(belief);
+      // Another model reads the same sets: what it makes of them is its own.
+      expect(today.belief).toMatchObject({ version: MODEL_VERSION, lastMs: belief!.lastMs });
     }
   });
 

@@ -107,14 +107,20 @@ function doLift(
     const state = log.lift(liftId);
     if (!here || !state) return;
     const strength = profile.after(evidenceOf(log.state()));
-    const next = proposeNextSet(state, floorContextFor(here, person, strength, 'kg'));
+    const next = proposeNextSet(
+      state,
+      floorContextFor(here, person, strength, 'kg', log.state().startedAt),
+    );
     if (next.kind !== 'step') return;
     const { set, step } = next;
     const working = set.kind === 'working';
     const faultId = working ? (who.habits[liftId] ?? null) : null;
     const asPlanned = { reps: set.reps, cleanReps: set.reps, marks: [], rir: null };
-    const asked = { loadG: set.loadG, asked: set.reps, day, earlier, faultId };
-    const done = working ? simulateSet(lifter, here.lift, asked, random) : asPlanned;
+    const others = place * 3;
+    const asked = { loadG: set.loadG, asked: set.reps, day, earlier, faultId, others };
+    const { reps, cleanReps, marks, rir } = working
+      ? simulateSet(lifter, here.lift, asked, random)
+      : asPlanned;
     log.pass(set.reps * 4 + 10);
     const proposed = { loadG: set.loadG, reps: set.reps };
     log.append('set.logged', {
@@ -122,7 +128,10 @@ function doLift(
       step,
       kind: set.kind,
       loadG: set.loadG,
-      ...done,
+      reps,
+      cleanReps,
+      marks,
+      rir,
       proposed,
     });
     if (working) earlier += 1;

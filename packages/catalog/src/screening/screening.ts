@@ -13,6 +13,13 @@ export interface ScreeningQuestion {
 
 export const screeningQuestions: readonly ScreeningQuestion[] = [
   {
+    id: 'chest',
+    asks: 'Pain or pressure in the chest, at rest or with effort?',
+    limits: 'A clinician first: clearance before loaded work, no sets of seven reps or fewer.',
+    untilCleared: ['clearance', 'no low reps'],
+    always: ['exhale'],
+  },
+  {
     id: 'heart',
     asks: 'Has a clinician ever named a heart or blood-pressure problem?',
     limits: 'No breath-holding, no sets of seven reps or fewer, clearance before loaded work.',

@@ -1,13 +1,13 @@
-import { flagStates, type Flag } from '@spalo/core';
+import { flagPlaces, flagStates, type Flag } from '@spalo/core';
 import { z } from 'zod';
-import { joint, side } from '../primitives/body';
+import { side } from '../primitives/body';
 import { same } from '../primitives/same';
 import { day, text, uuid } from '../primitives/values';
 
 export const flag = same<Flag>()(
   z.object({
     id: uuid,
-    place: joint,
+    place: z.enum(flagPlaces),
     side,
     note: text(300),
     fine: text(300),

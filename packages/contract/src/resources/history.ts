@@ -23,6 +23,7 @@ export const pastSet = same<PastSet>()(
     reps: repCount,
     cleanReps: repCount,
     rir: z.int().min(0).max(4).nullable(),
+    asked: repCount.optional(),
     bearing: z.enum(bearings),
   }),
 );

@@ -5,10 +5,15 @@ import { draftSession } from '../planning/draft';
 import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet, SessionState } from '../session/state';
 import { estimatedOneRepMax, loadForReps } from '../strength/epley';
-import type { StrengthProfile } from '../strength/profile';
+import type { Outlook } from '../strength/outlook';
+import type { PastSet } from '../strength/past-set';
+import { readStrength, type StrengthProfile } from '../strength/profile';
+import { replay } from '../strength/replay';
 import { flag, kg, lifts, person, room, squat } from '../test/fixtures';
 import { input } from '../test/log';
+import { below } from '../unit/normal';
 import { decide, planOf } from './decide';
+import { doubleProgression } from './schemes/double-progression';
 import type { DecisionContext } from './decision';
 
 import fc from 'fast-check';
@@ -32,12 +37,19 @@ function believing(sets: readonly LoggedSet[]): StrengthProfile {
     kg(60),
     ...sets.map((each) => estimatedOneRepMax(each.loadG, each.cleanReps + (each.rir ?? 0))),
   );
+  const limit = (reps: number) => ({ mu: Math.log(loadForReps(best, reps)), sd: 0.02 });
+  const outlook: Outlook = {
+    limit,
+    atLeast: (loadG, reps) => below((limit(reps).mu - Math.log(loadG)) / limit(reps).sd),
+  };
   const profile: StrengthProfile = {
     loadFor: (_lift, reps, rir) => {
       const mean = loadForReps(best, reps + rir);
       return { mean, low: mean, high: mean, start: mean, certainty: 'known', why: '' };
     },
     doubt: () => null,
+    today: false,
+    outlook: () => outlook,
     after: () => profile,
   };
   return profile;
@@ -57,6 +69,7 @@ const context: DecisionContext = {
   faultHistory: [],
   strength: believing([]),
   usualRir: 2,
+  careful: false,
 };
 
 const set = (change: Partial<LoggedSet>): LoggedSet => {
@@ -101,7 +114,7 @@ const outcome = (
   around: Partial<DecisionContext> = {},
 ) => decide(state(sets, change), { ...context, strength: believing(sets), ...around });
 
-describe('effort', () => {
+describe('double progression', () => {
   it.each<[string, LoggedSet[], number, number]>([
     ['in the range: one more rep', three({ reps: 8 }), 60, 9],
     ['at the top with enough left: a step up, reps from the bottom', three({ reps: 12 }), 65, 8],
@@ -121,17 +134,16 @@ describe('effort', () => {
     ['a set with nothing left: down', [set({}), set({ rir: 0 }), set({})], 55, 10],
     ['one set only at the top: no step', [set({ reps: 12 })], 60, 12],
   ])('%s', (_name, sets, load, reps) => {
-    const { proposed, gate } = outcome(sets);
-    expect(gate).toBe('effort');
-    expect([proposed.loadG / 1000, proposed.reps]).toEqual([load, reps]);
+    const around = { ...context, strength: believing(sets) };
+    const next = doubleProgression.next({ lift: state(sets), plan, sets, context: around }).plan;
+    expect([next.loadG / 1000, next.reps]).toEqual([load, reps]);
   });
+});
 
-  it('jumps, within twice the cap, when every set left four or more', () => {
+describe('effort', () => {
+  it('asks more, within twice the cap, when every set left four or more', () => {
     const { proposed } = outcome(three({ reps: 8, rir: 4 }), {}, {});
-    const cautious = outcome(three({ reps: 8, rir: 4 }), {
-      plan: { ...drafted, ...plan, targetRir: 1 },
-    });
-    expect(cautious.proposed.loadG).toBeGreaterThan(kg(60));
+    expect(proposed.loadG * proposed.reps).toBeGreaterThan(kg(60) * 8);
     expect(proposed.loadG).toBeLessThanOrEqual(kg(60) * 1.2);
   });
 
@@ -140,7 +152,9 @@ describe('effort', () => {
       outcome([set({ rir: 4 }), set({ loadG: kg(70), rir })], {
         plan: { ...drafted, ...plan, climb: true, targetRir: 3 },
       });
-    expect(climbed(3).proposed).toMatchObject({ loadG: kg(70), reps: 8, targetRir: 2 });
+    // A belief that is exactly the set: a rep more at the load that was found.
+    expect(climbed(3).proposed).toMatchObject({ loadG: kg(70), targetRir: 2 });
+    expect(climbed(3).proposed.reps).toBeGreaterThanOrEqual(8);
     expect(climbed(4).proposed.loadG).toBeLessThanOrEqual(kg(70) * 1.2);
     expect(climbed(3).why).toMatch(/^Found on the floor: 7/);
   });
@@ -161,8 +175,9 @@ describe('effort', () => {
         const { proposed, why, alternatives } = outcome(sets.map(set));
         expect(exist).toContain(proposed.loadG);
         expect(proposed.loadG).toBeLessThanOrEqual(kg(60) * 1.2);
-        expect(proposed.reps).toBeGreaterThanOrEqual(plan.repRange.low);
-        expect(proposed.reps).toBeLessThanOrEqual(plan.repRange.high);
+        // Where the next load is far away, reps go a little past the range.
+        expect(proposed.reps).toBeGreaterThanOrEqual(plan.repRange.low - 1);
+        expect(proposed.reps).toBeLessThanOrEqual(plan.repRange.high + 3);
         expect(why).not.toBe('');
         for (const option of alternatives) expect(exist).toContain(option.plan.loadG);
       }),
@@ -294,5 +309,71 @@ describe('history', () => {
     expect({ ...both, belief: null }).toEqual({ ...whole, belief: null });
     both.belief!.mean.forEach((mean, at) => expect(mean).toBeCloseTo(whole.belief!.mean[at]!, 2));
     expect(withLocalSessions(both, [session('c', 12)], noFault)).toEqual(both);
+  });
+});
+
+describe('by what is believed', () => {
+  const now = '2026-11-24T10:00:00.000Z';
+  /** Some weeks of sets that all left two, and then the sets of today, as the decision sees them. */
+  const decided = (usual: number, today: Partial<LoggedSet>[]) => {
+    const logged = today.map((each, at) => set({ id: `t${at}`, step: at, ...each }));
+    const evidence = (list: readonly LoggedSet[], sessionId: string, day: string): PastSet[] =>
+      list.map((each) => ({
+        id: each.id,
+        liftId: squat.id,
+        sessionId,
+        at: day,
+        loadG: each.loadG,
+        reps: each.reps,
+        cleanReps: each.cleanReps,
+        rir: each.rir,
+        asked: each.proposed.reps,
+        bearing: 'counts',
+      }));
+    const before = [1, 2, 3, 4].flatMap((week) =>
+      evidence(three({ loadG: kg(usual) }), `s${week}`, `2026-11-0${week}T10:00:00.000Z`),
+    );
+    const known = { ...person, trainingMonths: 24 };
+    const strength = readStrength(known, replay(known, lifts, before, now), lifts, now).after(
+      evidence(logged, 'today', now),
+    );
+    return outcome(
+      logged,
+      { plan: { ...drafted, climb: false, ...plan, loadG: kg(usual) } },
+      {
+        strength,
+      },
+    );
+  };
+
+  it('does not lower the load for one set said to have left nothing, against everything else', () => {
+    const { proposed } = decided(60, [{ rir: 0 }, { rir: 2 }, { rir: 2 }]);
+    expect(proposed.loadG).toBe(kg(60));
+  });
+
+  it('does not lower again what the floor lowered already', () => {
+    const { proposed } = decided(60, [{ rir: 3 }, { rir: 0 }, { loadG: kg(55), rir: 4 }]);
+    expect(proposed.loadG).toBeGreaterThanOrEqual(kg(55));
+  });
+
+  it('goes down where every set says so, and up where every set does', () => {
+    const down = decided(60, [
+      { reps: 5, rir: 0 },
+      { reps: 4, rir: 0 },
+      { reps: 4, rir: 0 },
+    ]);
+    expect(down.proposed.loadG * down.proposed.reps).toBeLessThan(kg(60) * 8);
+    const up = decided(60, [
+      { reps: 12, rir: 4 },
+      { reps: 12, rir: 4 },
+      { reps: 12, rir: 4 },
+    ]);
+    expect(up.proposed.loadG * up.proposed.reps).toBeGreaterThan(kg(60) * 8);
+  });
+
+  it('says where later sets are likely to hold fewer reps', () => {
+    const { why, proposed } = decided(60, [{ rir: 2 }, { reps: 6, rir: 1 }, { reps: 5, rir: 0 }]);
+    expect(proposed.reps).toBeGreaterThanOrEqual(plan.repRange.low - 1);
+    expect(why).toMatch(/\d+ with 2 left|leaves 2 best/);
   });
 });

@@ -1,4 +1,5 @@
 import { stepDown, stepUp } from '../loads/loads';
+import { redFlag } from '../person/red-flag';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
 import { massText } from '../unit/mass';
@@ -16,13 +17,13 @@ import { notDoneGate } from './gates/not-done';
 import { painGate } from './gates/pain';
 import { techniqueGate } from './gates/technique';
 import { afterClimb } from './schemes/after-climb';
-import { doubleProgression } from './schemes/double-progression';
+import { byOutlook } from './schemes/by-outlook';
 
 /** In the order in which they are asked; the first that applies decides. */
 const gates: readonly Gate[] = [painGate, notDoneGate, techniqueGate];
 
 /** The scheme of a lift: a climb goes on from what it found. */
-const schemeOf = ({ plan }: LiftState): Scheme => (plan.climb ? afterClimb : doubleProgression);
+const schemeOf = ({ plan }: LiftState): Scheme => (plan.climb ? afterClimb : byOutlook);
 
 /** The plan part of a planned lift: what is carried from session to session. */
 export function planOf(plan: LiftPlan): LiftPlan {
@@ -89,7 +90,9 @@ export function decide(lift: LiftState, context: DecisionContext): Decision {
     happened: happened(sets, context),
     proposed: next.plan,
     why,
-    alternatives: alternatives(plan, next.plan, context),
+    // What was closed opens by clearance, not by another load.
+    alternatives:
+      next.plan.closed === null && !redFlag(context) ? alternatives(plan, next.plan, context) : [],
     advice,
     openFlag,
   };

@@ -50,6 +50,8 @@ export interface DecisionContext {
   strength: StrengthProfile;
   /** Reserve to leave once the load is found. */
   usualRir: number;
+  /** The client starts careful: a set that fails costs more. */
+  careful: boolean;
 }
 
 export type GateName = 'not done' | 'pain' | 'technique' | 'effort';

@@ -1,14 +1,18 @@
 import type { Lift } from '../lift/lift';
 import { atOrBelow, stepDown, stepUp, type Loads } from '../loads/loads';
+import { nearLoads, rangeHere } from '../loads/near-loads';
 import type { Flag } from '../person/person';
+import { lockedBy, redFlag } from '../person/red-flag';
 import type { Loadable } from '../room/implement';
 import { AFTER_SAFETY_FAULT, isUnclean } from '../session/clean';
 import type { Step } from '../session/plan';
 import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from '../session/state';
 import { OPEN_RESERVE } from '../strength/past-set';
+import type { Outlook } from '../strength/outlook';
 import type { StrengthProfile } from '../strength/profile';
+import { bestReps, chances, worthOf, type Aim, type BestSet } from '../strength/worth';
 import { massText, type Unit } from '../unit/mass';
-import { painStop, type PainStop } from './pain-stop';
+import { painStop, type Stop } from './pain-stop';
 
 /** What the proposal is drawn from besides the log. */
 export interface FloorContext {
@@ -20,18 +24,30 @@ export interface FloorContext {
   safetyFaults: readonly string[];
   /** What is believed of the client with today's sets taken in. */
   strength: StrengthProfile;
+  /** The client starts careful: a set that fails costs more. */
+  careful: boolean;
 }
 
 /** The set to do next. `step` is its index among the lift's steps. */
 export type NextSet =
   | { kind: 'step'; step: number; set: Step; change: Change; why: string; restLonger: boolean }
-  | { kind: 'stop'; stop: PainStop }
+  | { kind: 'stop'; stop: Stop }
   | { kind: 'done' };
 
 export type Change = 'planned' | 'same' | 'lighter' | 'heavier' | 'fewer reps' | 'longer rest';
 
 /** Largest jump within a session, as a share of the load. */
 const JUMP = { upper: 0.1, lower: 0.2 } as const;
+/** A load within a session stays unless another is worth this much more. */
+const MARGIN = 0.05;
+const DOWN = 0.15;
+const MOST_DOWN = 0.25;
+/** From this chance on that a set fails at the lightest choice, a longer rest is asked. */
+const LIKELY_TO_FAIL = 0.35;
+/** Largest jump of a climb after "4 or more", and after a reserve that was counted; half of either for careful clients. */
+const CLIMB_JUMP = { open: 0.3, counted: 0.15 } as const;
+/** How far below the middle a climb looks, in standard deviations. */
+const CLIMB_SDS = { open: 0.7, counted: 0.5 } as const;
 /** The coarsest step that a climb takes. */
 const MOST_STEP = 1.5;
 /** Working sets that a climb may take at most. */
@@ -59,21 +75,49 @@ function lighter(last: LoggedSet, target: number, context: FloorContext): { load
 }
 
 /**
- * The next load of a calibration climb: what the belief supports, at most 10 % (upper body) or 20 % (lower) more,
- * half of that once the reserve can be counted; a step where steps are coarser than that.
+ * The next load of a calibration climb: as far as its careful answer supports, at most 30 % more after "4 or more"
+ * and 15 % after a counted reserve; a step where steps are coarser than that.
  */
 function climbTo(
   last: LoggedSet,
   rir: number,
-  answer: number,
-  { lift, loads }: FloorContext,
+  aim: Aim,
+  outlook: Outlook,
+  { loads, careful }: FloorContext,
 ): Loadable | null {
-  const jump = JUMP[lift.region] * (rir >= OPEN_RESERVE ? 1 : 0.5);
-  const up = atOrBelow(loads, Math.min(answer, last.loadG * (1 + jump)));
+  const how = rir >= OPEN_RESERVE ? 'open' : 'counted';
+  const { mu, sd } = outlook.limit(last.cleanReps + aim.targetRir, 0);
+  const supported = Math.exp(mu - CLIMB_SDS[how] * sd);
+  const jump = CLIMB_JUMP[how] * (careful ? 0.5 : 1);
+  const up = atOrBelow(loads, Math.min(supported, last.loadG * (1 + jump)));
   if (up && up.loadG > last.loadG) return up;
   const step = stepUp(loads, last.loadG);
   // A rack whose steps are coarse is climbed one step at a time, and only from "4 or more".
-  return step && rir >= OPEN_RESERVE && step.loadG <= last.loadG * MOST_STEP ? step : null;
+  return step && how === 'open' && step.loadG <= last.loadG * MOST_STEP ? step : null;
+}
+
+const aimOf = ({ plan }: LiftState, { loads, careful }: FloorContext): Aim => ({
+  range: (loadG) => rangeHere(loads, loadG, plan.repRange),
+  targetRir: plan.targetRir,
+  // A weight that is being found is looked for from below.
+  careful: careful || plan.climb === true,
+});
+
+/** The set to come with what makes it most likely to leave the asked reserve: reps first, load where that is clearly better. */
+function bestNext(
+  from: number,
+  most: number,
+  aim: Aim,
+  outlook: Outlook,
+  { lift, loads }: FloorContext,
+  down: number = DOWN,
+): BestSet {
+  const judged = nearLoads(loads, from, { up: JUMP[lift.region], down }).map((loadG) =>
+    bestReps(outlook, loadG, 0, aim, most),
+  );
+  const stay = judged[0]!;
+  const best = judged.reduce((kept, each) => (each.worth > kept.worth ? each : kept));
+  return best.worth > stay.worth + MARGIN ? best : stay;
 }
 
 function afterSet(
@@ -82,7 +126,7 @@ function afterSet(
   lift: LiftState,
   context: FloorContext,
 ): Proposal {
-  const { repRange, targetRir } = lift.plan;
+  const { targetRir } = lift.plan;
   const base = { loadG: last.loadG, reps: planned.reps };
   const inUnit = (loadG: number) => massText(loadG, context.unit);
 
@@ -96,41 +140,84 @@ function afterSet(
     const why = `Last set had ${last.cleanReps} clean of ${last.reps}: stop at the last clean rep`;
     return { ...base, reps, change: 'fewer reps', why };
   }
+  const aim = aimOf(lift, context);
+  const outlook = context.strength.outlook(context.lift, targetRir, 'today');
   const rir = last.rir ?? targetRir;
-  const answer = context.strength.loadFor(context.lift, planned.reps, targetRir).mean;
-  // A rep that was not clean with much left asks for a cue, not for less load.
-  const short = last.reps < repRange.low || (last.cleanReps < repRange.low && rir <= targetRir);
-  const tooHard = short || (rir === 0 && targetRir > 0);
-  if (tooHard) {
-    const down = lighter(last, answer, context);
-    if (down) {
-      const why = `Last set was ${said(last)}: down to ${inUnit(down.loadG)}`;
-      return { ...base, loadG: down.loadG, restLonger: true, change: 'lighter', why };
-    }
-    const why = `Last set was ${said(last)} at the lightest load: rest longer`;
-    return { ...base, restLonger: true, change: 'longer rest', why };
-  }
-  const spare = last.cleanReps + rir - (planned.reps + targetRir);
   if (lift.plan.climb && rir > targetRir && last.cleanReps >= planned.reps) {
-    const up = climbTo(last, rir, answer, context);
+    const up = climbTo(last, rir, aim, outlook, context);
     if (up) {
       const why = `Climbing: last set was ${said(last)}, up to ${inUnit(up.loadG)}`;
       return { ...base, loadG: up.loadG, change: 'heavier', why };
     }
   }
-  if (spare >= 2 && last.cleanReps >= planned.reps) {
-    const cap = last.loadG * (1 + JUMP[context.lift.region]);
-    const up = atOrBelow(context.loads, Math.min(answer, cap));
-    if (up && up.loadG > last.loadG) {
-      const why = `Last set was ${said(last)}: up to ${inUnit(up.loadG)}`;
-      return { ...base, loadG: up.loadG, change: 'heavier', why };
+  const { low } = aim.range(last.loadG);
+  if (last.cleanReps + rir < low) {
+    // Under the range with nothing to spare: whatever is believed, the same again would fail the same way.
+    const k = context.lift.repConstant;
+    const shown = (last.loadG * (k + last.cleanReps + rir)) / (k + low + targetRir);
+    const down = lighter(last, Math.max(shown, last.loadG * (1 - MOST_DOWN)), context);
+    if (down) {
+      const why = `Last set was ${said(last)}: down to ${inUnit(down.loadG)}`;
+      return { loadG: down.loadG, reps: low, restLonger: true, change: 'lighter', why };
     }
   }
-  if (spare < 0) {
-    const why = `Same load: last set was ${said(last)}; rest a little longer`;
-    return { ...base, restLonger: true, change: 'longer rest', why };
+  // A set that left what was asked is followed by no lighter one, one that left nothing by no more reps.
+  const asAsked = rir >= targetRir && last.cleanReps >= planned.reps;
+  const most = rir === 0 ? Math.min(planned.reps, last.cleanReps) : planned.reps + 1;
+  const { loadG, reps } = bestNext(last.loadG, most, aim, outlook, context, asAsked ? 0 : DOWN);
+  const grounds = `Last set was ${said(last)}`;
+  if (loadG > last.loadG) {
+    return {
+      loadG,
+      reps,
+      change: 'heavier',
+      why: `${grounds}: up to ${inUnit(loadG)} for ${reps}`,
+    };
   }
-  return { ...base, change: 'same', why: `Same load: last set was ${said(last)}` };
+  if (loadG < last.loadG) {
+    const why = `${grounds}: down to ${inUnit(loadG)} for ${reps}`;
+    return { loadG, reps, restLonger: true, change: 'lighter', why };
+  }
+  const fails = chances(outlook, loadG, reps, 0, targetRir).fails;
+  if (fails > LIKELY_TO_FAIL) {
+    const why = `${grounds}, and nothing lighter is better here: rest longer`;
+    return { loadG, reps, restLonger: true, change: 'longer rest', why };
+  }
+  if (reps < planned.reps) {
+    const less = planned.reps - reps;
+    const why = `${grounds}: same load, ${less === 1 ? 'a rep' : `${less} reps`} fewer, as sets tire`;
+    return { loadG, reps, change: 'fewer reps', why };
+  }
+  return { loadG, reps, change: 'same', why: `Same load: last set was ${said(last)}` };
+}
+
+/**
+ * The first working set by the day's form, which the lifts before it have shown: the plan stays unless something else
+ * is clearly better.
+ */
+function firstByForm(planned: Step, lift: LiftState, context: FloorContext): Proposal | null {
+  const { strength, unit } = context;
+  if (!strength.today || lift.plan.climb) return null;
+  if (strength.loadFor(context.lift, planned.reps, lift.plan.targetRir).certainty !== 'known')
+    return null;
+  const { targetRir } = lift.plan;
+  const aim = aimOf(lift, context);
+  const outlook = strength.outlook(context.lift, targetRir, 'today');
+  const asPlanned = worthOf(
+    chances(outlook, planned.loadG, planned.reps, 0, targetRir),
+    aim.careful,
+  );
+  const next = bestNext(planned.loadG, planned.reps + 1, aim, outlook, context);
+  if (next.worth <= asPlanned + MARGIN) return null;
+  const change =
+    next.loadG > planned.loadG ? 'heavier' : next.loadG < planned.loadG ? 'lighter' : 'fewer reps';
+  const way = next.loadG === planned.loadG ? 'the same load' : massText(next.loadG, unit);
+  return {
+    loadG: next.loadG,
+    reps: next.reps,
+    change: change === 'fewer reps' && next.reps >= planned.reps ? 'same' : change,
+    why: `By today’s form: ${way} for ${next.reps} rather than ${massText(planned.loadG, unit)} for ${planned.reps}`,
+  };
 }
 
 /** One set more than planned while a climb has not found its load; null when it has, or has gone on long enough. */
@@ -150,6 +237,8 @@ function stillClimbing(lift: LiftState, last: LoggedSet | undefined): Step | nul
 export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet {
   const stop = painStop(lift.pains, context.flags);
   if (stop) return { kind: 'stop', stop };
+  const red = redFlag(context);
+  if (red) return { kind: 'stop', stop: { report: null, redFlag: true, why: lockedBy(red) } };
   const step = nextStepIndex(lift);
   const last = countedSets(lift, 'working').at(-1);
   const planned = lift.steps[step] ?? stillClimbing(lift, last);
@@ -163,6 +252,11 @@ export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet 
       why: lift.adjusted.reasons.join('. '),
       restLonger: false,
     };
+  }
+  const byForm = !last && planned.kind === 'working' ? firstByForm(planned, lift, context) : null;
+  if (byForm) {
+    const { change, why, ...moved } = byForm;
+    return { kind: 'step', step, set: { ...planned, ...moved }, change, why, restLonger: false };
   }
   if (!last || planned.kind === 'warm-up') {
     return {

@@ -1,11 +1,18 @@
-import type { Flag } from '../person/person';
+import type { Flag, FlagPlace } from '../person/person';
+import type { Pain } from '../session/pain';
 import type { PainReport } from '../session/state';
 
-/** Why pain ends a lift. `redFlag` wants first aid and a clinician, not a lighter load. */
-export interface PainStop {
-  report: PainReport;
+/** Why a lift ends. `redFlag` ends the session: first aid and a clinician, not a lighter load. */
+export interface Stop {
+  /** The report that ended it; null where the client was locked before. */
+  report: PainReport | null;
   redFlag: boolean;
   why: string;
+}
+
+/** A stop for what was reported in the lift itself. */
+export interface PainStop extends Stop {
+  report: PainReport;
 }
 
 const STOP_AT = 4;
@@ -24,7 +31,7 @@ function stopFor(report: PainReport, baseline: number): PainStop | null {
       dizzy: 'dizziness',
       chest: 'chest pain',
     }[report.kind];
-    return { report, redFlag: report.kind !== 'sharp', why: `${sign} (${place(report)})` };
+    return { report, redFlag: redPlaceOf(report) !== null, why: `${sign} (${place(report)})` };
   }
   if (report.score >= STOP_AT) {
     return { report, redFlag: false, why: `pain ${report.score} of 10 in the ${place(report)}` };
@@ -51,4 +58,11 @@ export function painStop(pains: readonly PainReport[], flags: readonly Flag[]): 
     if (!usual.has(report.place)) usual.set(report.place, report.score);
   }
   return null;
+}
+
+/** The place of the red flag that a report raises, or null: chest, head, dizziness and numbness end the session. */
+export function redPlaceOf({ place, kind }: Pick<Pain, 'place' | 'kind'>): FlagPlace | null {
+  if (kind === 'chest' || place === 'chest') return 'chest';
+  if (kind === 'dizzy' || place === 'head') return 'head';
+  return kind === 'numb' ? 'nerves' : null;
 }

@@ -26,6 +26,7 @@ export function resultOf(
     reps,
     marks,
     cleanReps: cleanRepsOf({ reps, marks }),
-    rir: planned.kind === 'working' ? (watched.rir ?? targetRir) : null,
+    // Where no rep was done, none was left.
+    rir: planned.kind !== 'working' ? null : reps === 0 ? 0 : (watched.rir ?? targetRir),
   };
 }

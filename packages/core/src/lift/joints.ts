@@ -41,7 +41,7 @@ export interface Stress {
 }
 
 /** How a lift loads a joint; undefined where it does not. */
-export const stressOn = (lift: { stress: readonly Stress[] }, joint: Joint): Stress | undefined =>
+export const stressOn = (lift: { stress: readonly Stress[] }, joint: string): Stress | undefined =>
   lift.stress.find((each) => each.joint === joint);
 
 /** Whether a lift loads a joint in one of these ways. */

@@ -30,6 +30,8 @@ function candidates(lift: Lift, room: Room, targetG: Grams, bodyMassG: Grams): I
     (stack) =>
       lift.stations.includes(stack.station) && stack.assisted === (lift.implement === 'assisted'),
   );
+  // The lift's own station comes first, whatever stands first in the room.
+  stacks.sort((a, b) => lift.stations.indexOf(a.station) - lift.stations.indexOf(b.station));
   const ofStack = stacks.map(({ id }): Implement =>
     lift.implement === 'assisted'
       ? { kind: 'assisted', stackId: id, bodyG: bodyMassG }

@@ -301,3 +301,21 @@ describe('choosing among loads', () => {
     expect(atOrBelow(noLoads, 1)).toBeNull();
   });
 });
+
+describe('what a bar takes', () => {
+  it('is told apart where it takes no plates and where it takes all, whichever is asked first', () => {
+    const plates = [plate(10, 4)];
+    const bare = { ...bar(20), id: 'bare', fits: [] };
+    for (const order of [
+      [bare, bar(20)],
+      [bar(20), bare],
+    ]) {
+      const stock = [...plates];
+      const most = new Map(
+        order.map((each) => [each.id, loadBar(each, stock, kg(500)).below!.loadG]),
+      );
+      expect(most.get('bare')).toBe(kg(20));
+      expect(most.get(bar(20).id)).toBe(kg(60));
+    }
+  });
+});

@@ -12,6 +12,7 @@ function pastSet(set: LoggedSet, lift: LiftState, sessionId: string): PastSet {
     reps: set.reps,
     cleanReps: set.cleanReps,
     rir: set.rir,
+    asked: set.proposed.reps,
     // A set that pain ended says what was done, not what could have been.
     bearing: !set.representative ? 'left out' : stopped ? 'bound' : 'counts',
   };

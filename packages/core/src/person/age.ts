@@ -1,5 +1,8 @@
 /** Under it: lighter loads and more reps. */
 const ADULT = 18;
+/** Under it: nothing near a limit; and under it: Spalo plans no loaded sets at all. */
+const YOUNG = 16;
+const CHILD = 14;
 /** From it on: more reps first and slower steps, for whoever is new. */
 const OLDER = 60;
 
@@ -24,4 +27,16 @@ export function isUnderAge({ birthDate }: Born, now: string): boolean {
 export function isOlder({ birthDate }: Born, now: string): boolean {
   const age = ageOn(birthDate, now);
   return age !== null && age >= OLDER;
+}
+
+/** Whether someone is known to be too young for sets near a limit. */
+export function isYoung({ birthDate }: Born, now: string): boolean {
+  const age = ageOn(birthDate, now);
+  return age !== null && age < YOUNG;
+}
+
+/** Whether someone is known to be so young that no loaded sets are planned. */
+export function isChild({ birthDate }: Born, now: string): boolean {
+  const age = ageOn(birthDate, now);
+  return age !== null && age < CHILD;
 }

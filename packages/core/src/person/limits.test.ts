@@ -90,13 +90,13 @@ describe('rep ranges', () => {
 describe('lifts', () => {
   it('close for an open flag on what they load, until the trainer opens them with a reason', () => {
     const flags = [flag({ place: 'wrist' })];
-    const limit = liftLimit({ ...person, flags }, row);
+    const limit = liftLimit({ ...person, flags }, row, NOW);
     expect(limit?.why).toBe('Loads the wrist (grip), which has an open flag');
     expect(isClosed(limit)).toBe(true);
-    expect(isClosed(liftLimit({ ...person, flags, overrides: [opened(null, row.id)] }, row))).toBe(
-      false,
-    );
-    expect(liftLimit({ ...person, flags }, squat)).toBeNull();
+    expect(
+      isClosed(liftLimit({ ...person, flags, overrides: [opened(null, row.id)] }, row, NOW)),
+    ).toBe(false);
+    expect(liftLimit({ ...person, flags }, squat, NOW)).toBeNull();
   });
 });
 
@@ -111,7 +111,7 @@ describe('what to keep in mind', () => {
     );
   });
   it('names the young and the older beginner', () => {
-    expect(cautionsFor({ ...person, birthDate: '2011-01-01' }, NOW)).toEqual([
+    expect(cautionsFor({ ...person, birthDate: '2009-01-01' }, NOW)).toEqual([
       'Under 18: lighter, more reps, smaller steps',
     ]);
     expect(
@@ -155,5 +155,55 @@ describe('age', () => {
     ['1990-01-01', 36],
   ])('born %s is %d', (born, years) => {
     expect(ageOn(born, NOW)).toBe(years);
+  });
+});
+
+describe('a red flag', () => {
+  const chest = { ...flag(), place: 'chest' as const };
+  it('locks every lift, whatever was opened, until it is cleared', () => {
+    for (const lift of [row, squat]) {
+      const overrides = [opened(null, lift.id)];
+      const limit = liftLimit({ ...person, flags: [chest], overrides }, lift, NOW);
+      expect(limit).toMatchObject({ overridable: false, opened: null });
+      expect(limit!.why).toMatch(/^Chest pain was reported: no loaded work/);
+      const cleared = { ...person, flags: [{ ...chest, state: 'cleared' as const }] };
+      expect(liftLimit(cleared, lift, NOW)).toBeNull();
+    }
+    expect(cautionsFor({ ...person, flags: [chest] }, NOW)[0]).toMatch(/Chest pain/);
+  });
+});
+
+describe('clearance', () => {
+  it('comes before loaded work, and opens lift by lift with a reason', () => {
+    const uncleared = { ...person, cautions: ['clearance' as const] };
+    const limit = liftLimit(uncleared, row, NOW);
+    expect(isClosed(limit)).toBe(true);
+    expect(limit).toMatchObject({ overridable: true });
+    const overrides = [opened(null, row.id)];
+    expect(isClosed(liftLimit({ ...uncleared, overrides }, row, NOW))).toBe(false);
+    expect(isClosed(liftLimit({ ...uncleared, overrides }, squat, NOW))).toBe(true);
+  });
+});
+
+describe('the young', () => {
+  it('are told apart: under 14 nothing loaded is planned, under 16 nothing near a limit', () => {
+    const born = (birthDate: string) => ({ ...person, birthDate });
+    expect(liftLimit(born('2014-01-01'), row, NOW)).toMatchObject({ overridable: false });
+    expect(liftLimit(born('2011-01-01'), row, NOW)).toBeNull();
+    expect(cautionsFor(born('2014-01-01'), NOW).join()).toMatch(/Under 14/);
+    expect(cautionsFor(born('2011-01-01'), NOW).join()).toMatch(/Under 16/);
+  });
+});
+
+describe('the ranges', () => {
+  it('never open out of order: 1–5 is closed where 6–7 is', () => {
+    const trained = { ...person, trainingMonths: 40 };
+    for (const faults of [[], [null], ['x', null, null], [null, null, null]]) {
+      const context = { now: NOW, faults };
+      const [low, middle] = (['1-5', '6-7'] as const).map((range) =>
+        isClosed(rangeLimit(trained, squat, range, context)),
+      );
+      expect(low || !middle).toBe(true);
+    }
   });
 });

@@ -1,7 +1,8 @@
 import { stressOn } from '../lift/joints';
 import type { Lift, RepRange } from '../lift/lift';
-import { isOlder, isUnderAge } from './age';
+import { isChild, isOlder, isUnderAge } from './age';
 import { openFlags, type Override, type Person, type RangeId } from './person';
+import { lockedBy, redFlag } from './red-flag';
 import { isInFirstYear } from './training-age';
 
 /** The ranges of a load card. Over 20 reps the load is too light for any goal but conditioning. */
@@ -50,8 +51,30 @@ function flagOn(person: Person, lift: Lift) {
   return null;
 }
 
-/** Whether a lift is offered at all: an open flag on a joint that it loads closes it until the trainer opens it. */
-export function liftLimit(person: Person, lift: Lift): Limit | null {
+/** What closes every loaded lift, whatever was planned: a red flag, childhood, screening without clearance. */
+export function lockOf(person: Person, lift: Lift, now: string): Limit | null {
+  const red = redFlag(person);
+  if (red) return { why: lockedBy(red), overridable: false, opened: null };
+  if (isChild(person, now)) {
+    return { why: 'Under 14: no loaded sets are planned', overridable: false, opened: null };
+  }
+  if (person.cautions.includes('clearance')) {
+    return {
+      why: 'Screening: a clinician’s clearance comes before loaded work',
+      overridable: true,
+      opened: openedBy(person, lift.id, null),
+    };
+  }
+  return null;
+}
+
+/**
+ * Whether a lift is offered at all: what locks all loaded work, or an open flag on a joint that it loads, closes it
+ * until it is opened the way the limit allows.
+ */
+export function liftLimit(person: Person, lift: Lift, now: string): Limit | null {
+  const lock = lockOf(person, lift, now);
+  if (isClosed(lock)) return lock;
   const found = flagOn(person, lift);
   if (!found) return null;
   const { flag, stress } = found;
@@ -96,9 +119,21 @@ function middleRepsLimit(
   return clean ? null : { why: 'Opens after three clean sessions of this lift', overridable: true };
 }
 
+/** The heaviest range does not open before the one above it in reps. */
+function afterMiddle(
+  person: Person,
+  lift: Lift,
+  context: LimitContext,
+): Omit<Limit, 'opened'> | null {
+  const middle = rangeLimit(person, lift, '6-7', context);
+  return isClosed(middle)
+    ? { why: `After 6–7 reps: ${middle.why.toLowerCase()}`, overridable: middle.overridable }
+    : null;
+}
+
 /**
  * Whether a rep range is offered for a lift, and why not. 1–5 is closed under 12 months of training, under 18, with
- * an open flag on a joint that the lift loads, or by screening; 6–7 opens with three clean sessions.
+ * an open flag on a joint that the lift loads, or by screening; 6–7 opens with three clean sessions, and 1–5 not before it.
  */
 export function rangeLimit(
   person: Person,
@@ -108,7 +143,7 @@ export function rangeLimit(
 ): Limit | null {
   const limit =
     range === '1-5'
-      ? lowRepsLimit(person, lift, context.now)
+      ? (lowRepsLimit(person, lift, context.now) ?? afterMiddle(person, lift, context))
       : range === '6-7'
         ? middleRepsLimit(person, context)
         : null;

@@ -1,4 +1,4 @@
-import type { Joint, Side } from '../lift/joints';
+import { joints, type Side } from '../lift/joints';
 import type { Grams } from '../unit/mass';
 import type { Caution } from './caution';
 
@@ -13,10 +13,15 @@ export type Preference = (typeof preferences)[number];
 export const flagStates = ['new', 'watched', 'cleared', 'closed'] as const;
 export type FlagState = (typeof flagStates)[number];
 
+/** Places whose flags are red: they lock the client for all loaded work until a clinician has cleared them. */
+export const redPlaces = ['chest', 'head', 'nerves'] as const;
+export const flagPlaces = [...joints, ...redPlaces] as const;
+export type FlagPlace = (typeof flagPlaces)[number];
+
 /** A lasting note on a client that constrains choice. */
 export interface Flag {
   id: string;
-  place: Joint;
+  place: FlagPlace;
   side: Side;
   /** What hurts, in the client's words. */
   note: string;
@@ -76,6 +81,6 @@ export interface Person {
 }
 
 /** Flags that still constrain choice. */
-export function openFlags(person: Pick<Person, 'flags'>): Flag[] {
+export function openFlags(person: { flags: readonly Flag[] }): Flag[] {
   return person.flags.filter((flag) => flag.state === 'new' || flag.state === 'watched');
 }

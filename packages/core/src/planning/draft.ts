@@ -9,7 +9,7 @@ import { chooseImplement } from '../loads/choose-implement';
 import { canLoad, loadables } from '../loads/loadables';
 import { atOrBelow, lightest } from '../loads/loads';
 import { startsCareful } from '../person/careful';
-import { isClosed, liftLimit, workingRange } from '../person/limits';
+import { isClosed, liftLimit, lockOf, workingRange } from '../person/limits';
 import { openFlags, type Person } from '../person/person';
 import type { Plate, Room } from '../room/room';
 import type { LiftPlan, LoadedLift, PlannedLift, Step } from '../session/plan';
@@ -166,9 +166,11 @@ function stillClosed(plan: LiftPlan | null, lift: Lift, person: Person): string 
 function closedBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
   const { lift } = entry;
   const kept = memoryOf(input.history, lift.id).plan;
+  const lock = lockOf(input.person, lift, input.now);
+  if (isClosed(lock)) return { liftId: lift.id, why: lock.why, overridable: lock.overridable };
   const closed = stillClosed(kept, lift, input.person);
   if (closed) return { liftId: lift.id, why: closed, overridable: false };
-  const limit = kept ? null : liftLimit(input.person, lift);
+  const limit = kept ? null : liftLimit(input.person, lift, input.now);
   return isClosed(limit)
     ? { liftId: lift.id, why: limit.why, overridable: limit.overridable }
     : null;

@@ -61,6 +61,6 @@ export function loadCardRow(
     const limit = rangeLimit(person, lift, id, context);
     return { range: id, reps, answer, load, limit: isClosed(limit) ? limit : null };
   });
-  const limit = liftLimit(person, lift);
+  const limit = liftLimit(person, lift, context.now);
   return { lift, limit: isClosed(limit) ? limit : null, cells };
 }

@@ -13,7 +13,9 @@ const sleeves = keeper<readonly Plate[], Sleeve>();
 
 /** What one sleeve of a bar can carry from this stock; worked out once for a stock, which is never changed in place. */
 export function barSleeve(bar: Barbell, plates: readonly Plate[], hands: 1 | 2 = 1): Sleeve {
-  return sleeves(plates, `${bar.sleeveMm}/${hands}/${bar.fits?.join() ?? ''}`, () =>
-    sleeveOf(fitting(plates, bar.fits), 2 * hands, bar.sleeveMm),
+  return sleeves(
+    plates,
+    `${bar.sleeveMm}/${hands}/${bar.fits === null ? 'all' : bar.fits.join()}`,
+    () => sleeveOf(fitting(plates, bar.fits), 2 * hands, bar.sleeveMm),
   );
 }

@@ -1,13 +1,14 @@
 import type { Lift } from '../lift/lift';
 import { familyOf } from '../lift/patterns';
 import type { Person } from '../person/person';
-import { BIAS, DAY_SD, FATIGUE, SPREAD } from './constants';
+import { BIAS, CARRY, DAY_SD, FATIGUE, SPREAD } from './constants';
 import { priorLog } from './prior';
 
 /**
  * A joint normal belief about one client. The state holds the log 1RM (grams) of every lift, then the log of the
  * client's rep endurance (a factor on each lift's k), the reporter's bias (reps), fatigue (log strength lost per
- * earlier set of the lift that day) and the day's form (log).
+ * earlier set of the lift that day), carry (log strength lost to the sets of other lifts that day) and the day's
+ * form (log).
  */
 export interface Belief {
   lifts: readonly Lift[];
@@ -26,8 +27,10 @@ export interface Belief {
 export const enduranceAt = (belief: Belief) => belief.lifts.length;
 export const biasAt = (belief: Belief) => belief.lifts.length + 1;
 export const fatigueAt = (belief: Belief) => belief.lifts.length + 2;
-export const dayAt = (belief: Belief) => belief.lifts.length + 3;
-const SHARED = 4;
+export const carryAt = (belief: Belief) => belief.lifts.length + 3;
+/** The last place of the state. */
+export const dayAt = (belief: Belief) => belief.lifts.length + 4;
+const SHARED = 5;
 
 /** Where row `i` of the lower half begins. */
 export const rowAt = (i: number) => (i * (i + 1)) / 2;
@@ -69,7 +72,8 @@ export function priorBelief(person: Person, lifts: readonly Lift[], now: string)
   });
   mean[count + 1] = BIAS.mean;
   mean[count + 2] = FATIGUE.mean;
-  [SPREAD.endurance, BIAS.sd, FATIGUE.sd, DAY_SD].forEach((sd, index) => {
+  mean[count + 3] = CARRY.mean;
+  [SPREAD.endurance, BIAS.sd, FATIGUE.sd, CARRY.sd, DAY_SD].forEach((sd, index) => {
     const at = count + index;
     cov[rowAt(at) + at] = sd ** 2;
   });

@@ -18,14 +18,20 @@ export const SPREAD = {
   /** Added to the general part where sex is not said, age is not known, or the body mass is old. */
   sexUnsaid: 0.16,
   /** People's rep endurance, log of k. */
-  endurance: 0.27,
+  endurance: 0.15,
 } as const;
 
 /** Reps that reporters have left beyond what they say, before anything is known of them. */
-export const BIAS = { mean: 0.6, sd: 0.6 } as const;
+export const BIAS = { mean: 0.6, sd: 0.5 } as const;
 
-/** Log strength lost to each earlier working set of the same lift that day. */
-export const FATIGUE = { mean: 0.01, sd: 0.006, most: 5 } as const;
+/**
+ * Log strength lost to each earlier working set of the same lift that day which left two; `each` more for every rep
+ * said nearer to the limit, less for every rep farther, never under `least` of it.
+ */
+export const FATIGUE = { mean: 0.03, sd: 0.02, usual: 2, each: 0.15, least: 0.4 } as const;
+
+/** Log strength lost to the sets of other lifts that day, in full after `full` of them. */
+export const CARRY = { mean: 0.03, sd: 0.03, full: 3 } as const;
 
 /** A day's form, shared by the sets of one session. */
 export const DAY_SD = 0.03;
@@ -34,18 +40,18 @@ export const DAY_SD = 0.03;
 export const NOISE = {
   /** Of the log load itself. */
   floor: 0.015,
-  /** Where the limit falls, in reps, and as a share of the reps. */
-  reps: 0.45,
-  repShare: 0.04,
-  /** Of the reserve that is reported, in reps: at none left, and more for each rep left. */
-  reserve: 0.35,
-  reserveEach: 0.4,
+  /** Where the limit falls, in reps. */
+  reps: 0.5,
+  /** Of the reserve that is reported, in reps: at none left, and more for each rep that is truly left. */
+  reserve: 0.7,
+  reserveEach: 0.3,
+  /** Reports that mean nothing at all (a slip of the finger, another set in mind), as a share. */
+  slips: 0.02,
   /** Beginners misjudge more (Steele and others, 2017). */
   beginner: 1.25,
   beginnerMonths: 6,
-  /** Where nobody said what was left: about two, give or take. */
+  /** Where nobody said what was left: about two, for how tiring the set was. */
   unsaidReserve: 2,
-  unsaidReserveSd: 2,
   /** Each rep that was done and not clean blurs the count. */
   unclean: 0.35,
 } as const;
@@ -53,7 +59,7 @@ export const NOISE = {
 /** Doubt about a load far from the reps that were seen: a share of ln((k + R) / (k + R seen)). */
 export const CURVE_DOUBT = 0.35;
 /** Doubt about any load that no number of sets settles: the shape of this lift's own curve (simulator). */
-export const CURVE_FLOOR = 0.02;
+export const CURVE_FLOOR = 0.01;
 /** Reps to the limit that most sets are near, for lifts not seen yet. */
 export const USUAL_REPS = 13;
 
@@ -63,9 +69,6 @@ export const DRIFT = { general: 0.008, own: 0.012 } as const;
 export const ABSENCE = { graceDays: 14, lossPerWeek: 0.006, most: 0.15, doubt: 0.012 } as const;
 /** Expected gain per week of training: fast at first (Rhea and others, 2003, for the order of size). */
 export const GAIN = { first: 0.006, fades: 10, lasting: 0.0008 } as const;
-
-/** Surprise, in standard deviations: from here on a set counts less; from there on not at all unless repeated. */
-export const OUTLIER = { from: 2.5, beyond: 4, agree: 0.2 } as const;
 
 /** Half-width of an 80 % interval in standard deviations. */
 export const Z80 = 1.2816;

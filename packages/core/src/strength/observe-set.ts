@@ -1,5 +1,6 @@
 import {
   biasAt,
+  carryAt,
   dayAt,
   enduranceAt,
   fatigueAt,
@@ -9,120 +10,170 @@ import {
   type Belief,
   type Look,
 } from './belief';
-import { FATIGUE, NOISE, OUTLIER } from './constants';
-import { OPEN_RESERVE, type PastSet } from './past-set';
+import { CARRY, FATIGUE, NOISE } from './constants';
+import { endedAtLimit, type PastSet } from './past-set';
+import { likelihood, SLIP, type Said } from './said';
 
-/** What a set says about the state, before it is taken in. */
-export interface Observation {
-  look: Look;
-  /** Log load it was done with, minus what the belief expected for those reps. */
-  surprise: number;
-  /** Variance of the set's own error, log. */
-  noise: number;
-  /** It may raise the belief, never lower it. */
-  bound: boolean;
-  repsToLimit: number;
+/** What a client had done that day before a set. */
+export interface Tired {
+  /** Earlier working sets of the lift, each weighed by how near the limit it was: 1 for one that left two. */
+  own: number;
+  /** Working sets of other lifts. */
+  others: number;
 }
 
-/** How much of the reporter's bias applies: half at the last rep, where less can be hidden. */
-const biasWeight = (reserve: number) => (reserve < 1 ? 0.5 : 1);
+export const rested: Tired = { own: 0, others: 0 };
 
-/** Reps are whole: who did ten could have done ten to eleven of a rep that is counted in parts. */
-const PART_OF_A_REP = 0.5;
+/** How tiring a set is: 1 for one that left two, more nearer to the limit. */
+export const effortOf = (rir: number | null): number =>
+  Math.max(FATIGUE.least, 1 + FATIGUE.each * (FATIGUE.usual - (rir ?? NOISE.unsaidReserve)));
+
+/** How much of the loss by other lifts' sets is there: all after three. */
+export const carried = ({ others }: Tired): number => Math.min(1, others / CARRY.full);
+
+/** What a set says about the state, before it is taken in: one number, looked at through `look`. */
+export interface Observation {
+  look: Look;
+  /** Log load at which what is believed would have reached the limit with the set's last clean rep, minus the set's own. */
+  margin: number;
+  /** Reps that a log unit of strength is worth near the set's limit, and the rep constant today. */
+  k: number;
+  reps: number;
+  /** Share of the reporter's bias that the look carries. */
+  biasReps: number;
+  said: Said;
+  /** Reps to the limit that the set was done near. */
+  repsToLimit: number;
+  /** Log load it was done with, minus what was believed for those reps. */
+  surprise: number;
+}
+
+/** How much of the reporter's bias applies: half at the last rep, where less can be hidden; none where the limit was met. */
+const biasWeight = ({ atLimit, bound, rir }: Said) =>
+  atLimit || bound || rir === null ? 0 : rir < 1 ? 0.5 : 1;
 
 /**
- * What a set tells. `earlier` counts the lift's working sets before it in its session. Null for a set that tells
- * nothing: no clean rep, no load, or left out by the trainer.
+ * What a set tells. `tired` is what came before it that day. Null for a set that tells nothing: no load, or left out
+ * by the trainer. A set of no rep tells that there was less than one.
  */
 export function observationOf(
   belief: Belief,
-  set: Pick<PastSet, 'liftId' | 'loadG' | 'reps' | 'cleanReps' | 'rir' | 'bearing'>,
-  earlier: number,
+  set: Pick<PastSet, 'liftId' | 'loadG' | 'reps' | 'cleanReps' | 'rir' | 'bearing' | 'asked'>,
+  tired: Tired,
   trainingMonths: number,
 ): Observation | null {
-  if (set.cleanReps < 1 || set.loadG <= 0 || set.bearing === 'left out') return null;
+  if (set.loadG <= 0 || set.bearing === 'left out') return null;
+  if (set.cleanReps < 1 && set.reps > 0) return null;
   const { lifts, mean } = belief;
   const at = liftAt(lifts, set.liftId);
   const k = lifts[at]!.repConstant * Math.exp(mean[enduranceAt(belief)]!);
-  const reserve = set.rir ?? NOISE.unsaidReserve;
-  const bias = biasWeight(reserve);
-  const repsToLimit = Math.max(
-    1,
-    set.cleanReps + PART_OF_A_REP + reserve + bias * mean[biasAt(belief)]!,
-  );
-  const spent = Math.min(FATIGUE.most, earlier);
-  const expected =
+  const said: Said = {
+    rir: set.rir,
+    atLimit: set.reps === 0 || endedAtLimit(set),
+    bound: set.bearing === 'bound',
+    unclean: set.reps - set.cleanReps,
+    beginner: trainingMonths < NOISE.beginnerMonths,
+  };
+  const biasReps = biasWeight(said);
+  const bias = biasReps * mean[biasAt(belief)]!;
+  const reserve = said.atLimit ? 0.5 : (set.rir ?? NOISE.unsaidReserve) + bias;
+  const strength =
     mean[at]! +
     mean[dayAt(belief)]! -
-    spent * mean[fatigueAt(belief)]! -
-    Math.log(1 + repsToLimit / k);
-  const reported =
-    set.rir === null ? NOISE.unsaidReserveSd : NOISE.reserve + NOISE.reserveEach * reserve;
-  const judged = reported * (trainingMonths < NOISE.beginnerMonths ? NOISE.beginner : 1);
-  const repsVariance =
-    NOISE.reps ** 2 +
-    (NOISE.repShare * repsToLimit) ** 2 +
-    judged ** 2 +
-    (NOISE.unclean * (set.reps - set.cleanReps)) ** 2;
+    tired.own * mean[fatigueAt(belief)]! -
+    carried(tired) * mean[carryAt(belief)]!;
+  const believed = k * (Math.exp(strength - Math.log(set.loadG)) - 1);
+  // "4 or more" says nothing of how many more: there the belief says how near the limit the set was.
+  const open = set.rir !== null && set.rir >= 4 && believed > set.cleanReps + reserve;
+  const repsToLimit = Math.max(1, open ? Math.min(believed, 30) : set.cleanReps + reserve);
   const perRep = 1 / (k + repsToLimit);
   return {
     look: {
-      at: [at, enduranceAt(belief), biasAt(belief), fatigueAt(belief), dayAt(belief)],
-      weight: [1, repsToLimit * perRep, -bias * perRep, -spent, 1],
+      at: [
+        at,
+        enduranceAt(belief),
+        biasAt(belief),
+        fatigueAt(belief),
+        carryAt(belief),
+        dayAt(belief),
+      ],
+      weight: [1, repsToLimit * perRep, -biasReps * perRep, -tired.own, -carried(tired), 1],
     },
-    surprise: Math.log(set.loadG) - expected,
-    noise: NOISE.floor ** 2 + repsVariance * perRep ** 2,
-    bound: set.bearing === 'bound' || reserve >= OPEN_RESERVE,
+    margin: strength - bias * perRep - Math.log(set.loadG),
+    k,
+    reps: set.cleanReps,
+    biasReps: bias,
+    said,
     repsToLimit,
+    surprise: Math.log(set.loadG) + Math.log(1 + repsToLimit / k) - strength,
   };
-}
-
-/** Density and distribution of the standard normal (Abramowitz and Stegun, 1964, 26.2.17; error below 1e-7). */
-function normal(t: number): { density: number; below: number } {
-  const density = Math.exp(-0.5 * t * t) / Math.sqrt(2 * Math.PI);
-  const u = 1 / (1 + 0.2316419 * Math.abs(t));
-  const tail =
-    density *
-    u *
-    (0.31938153 + u * (-0.356563782 + u * (1.781477937 + u * (-1.821255978 + u * 1.330274429))));
-  return { density, below: t >= 0 ? 1 - tail : tail };
 }
 
 /** How a set was taken. */
 export interface TakenIn {
-  /** taken: as it is; less: surprising, so with less weight; not: too surprising to believe once. */
+  /** taken: as it is; less: part of it may be a slip; not: most likely a slip, so it moved nothing. */
   how: 'taken' | 'less' | 'not';
-  /** Surprise in standard deviations. */
-  sds: number;
   /** The update: mean += shift · v. */
   v: Float64Array;
   shift: number;
 }
 
+/** Points of the quadrature, and how many standard deviations they reach to either side. */
+const POINTS = 40;
+const REACH = 5;
+
+/** Chance of a slip from which on a set counts less, or not. */
+const SLIPPED = { less: 0.3, not: 0.8 } as const;
+
+/** What the number that a set speaks of is once it has been heard. */
+interface Heard {
+  mean: number;
+  variance: number;
+  /** Chance that the set was a slip. */
+  slip: number;
+}
+
+function heard(seen: Observation, variance: number): Heard {
+  const sd = Math.sqrt(variance);
+  const { margin, k, reps, biasReps, said } = seen;
+  let total = 0;
+  let first = 0;
+  let second = 0;
+  let prior = 0;
+  for (let point = 0; point <= POINTS; point += 1) {
+    const t = -REACH + (2 * REACH * point) / POINTS;
+    const density = Math.exp(-0.5 * t * t);
+    // The look carries the reporter's bias: what is read off is what they feel, and the truth lies beyond it.
+    const felt = k * (Math.exp(margin + t * sd) - 1) - reps;
+    const weight = density * ((1 - NOISE.slips) * likelihood(felt + biasReps, felt, said) + SLIP);
+    prior += density;
+    total += weight;
+    first += weight * t;
+    second += weight * t * t;
+  }
+  const at = first / total;
+  return {
+    mean: at * sd,
+    // A slip may widen what is believed of the set, never of the client.
+    variance: Math.min(1, Math.max(0.02, second / total - at * at)) * variance,
+    slip: (SLIP * prior) / total,
+  };
+}
+
+/** Whether a set as it stands is most likely a slip, by what is believed. */
+export const isSlip = (belief: Belief, seen: Observation): boolean =>
+  heard(seen, seenThrough(belief, seen.look).variance + NOISE.floor ** 2).slip > SLIPPED.not;
+
 /**
- * Takes an observation into the belief, in place. Beyond 2.5 standard deviations its weight falls so that it pulls
- * no further; beyond 4 it is not believed unless `repeated` (a set like it was set aside before).
+ * Takes an observation into the belief, in place: the posterior of the one number that the set speaks of, by
+ * quadrature, whose two moments move the whole state. Slips are part of the likelihood.
  */
-export function takeIn(belief: Belief, seen: Observation, repeated = false): TakenIn {
+export function takeIn(belief: Belief, seen: Observation): TakenIn {
   const { withState: v, variance } = seenThrough(belief, seen.look);
-  const total = variance + seen.noise;
-  const sds = seen.surprise / Math.sqrt(total);
-  if (Math.abs(sds) > OUTLIER.beyond && !repeated && !(seen.bound && sds < 0)) {
-    return { how: 'not', sds, v, shift: 0 };
-  }
-  if (seen.bound) {
-    // The state is at least this strong: moments of a normal cut off from below, softened by the set's error.
-    const sd = Math.sqrt(total);
-    const capped = Math.min(sds, OUTLIER.from);
-    const { density, below } = normal(-capped);
-    const ratio = below < 1e-12 ? capped : density / below;
-    const shift = ratio / sd;
-    move(belief, v, shift, (ratio * (ratio - capped)) / total);
-    return { how: capped < sds ? 'less' : 'taken', sds, v, shift };
-  }
-  const trimmed =
-    Math.abs(sds) <= OUTLIER.from ? total : Math.max(total, (seen.surprise / OUTLIER.from) ** 2);
-  const shift = seen.surprise / trimmed;
-  move(belief, v, shift, 1 / trimmed);
-  return { how: trimmed > total ? 'less' : 'taken', sds, v, shift };
+  const total = variance + NOISE.floor ** 2;
+  const { mean, variance: left, slip } = heard(seen, total);
+  if (slip > SLIPPED.not) return { how: 'not', v, shift: 0 };
+  const shift = mean / total;
+  move(belief, v, shift, (total - left) / total ** 2);
+  return { how: slip > SLIPPED.less ? 'less' : 'taken', v, shift };
 }

@@ -16,8 +16,19 @@ export interface PastSet {
   reps: number;
   cleanReps: number;
   rir: number | null;
+  /** Reps that were asked; absent where nobody kept it. */
+  asked?: number;
   bearing: Bearing;
 }
 
 /** Reserve said as "4 or more": a lower bound, not a number. */
 export const OPEN_RESERVE = 4;
+
+/** Whether a set ended because no further rep could be done: it names the limit, and not only who says so. */
+export const endedAtLimit = ({
+  reps,
+  cleanReps,
+  rir,
+  asked,
+}: Pick<PastSet, 'reps' | 'cleanReps' | 'rir' | 'asked'>): boolean =>
+  rir === 0 && asked !== undefined && reps < asked && cleanReps === reps;

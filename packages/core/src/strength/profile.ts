@@ -3,12 +3,14 @@ import { startsCareful } from '../person/careful';
 import type { Person } from '../person/person';
 import type { Grams } from '../unit/mass';
 import { inGrams, logLoadAt } from './answer';
-import { copyBelief, liftAt, seenThrough, type Belief } from './belief';
+import { copyBelief, liftAt, type Belief } from './belief';
 import { START } from './constants';
-import { observationOf } from './observe-set';
-import { passTime } from './passing-time';
-import type { PastSet } from './past-set';
+import { isSlip, observationOf, rested } from './observe-set';
+import { outlookOn, type Outlook, type OutlookDay } from './outlook';
+import { newDay, passTime } from './passing-time';
+import { OPEN_RESERVE, type PastSet } from './past-set';
 import { startingBelief, takeSets } from './replay';
+import { nothingYet, type SoFar } from './so-far';
 
 /** What the answer rests on, strongest first: its own sets, other lifts' sets, a report, or the person alone. */
 export const certainties = ['known', 'related', 'reported', 'guessed'] as const;
@@ -28,7 +30,11 @@ export interface StrengthProfile {
   loadFor(lift: Lift, reps: number, rir: number): StrengthAnswer;
   /** How a set that is about to be logged compares with what is believed. */
   doubt(set: Pick<PastSet, 'liftId' | 'loadG' | 'reps' | 'cleanReps' | 'rir'>): Doubt | null;
-  /** The profile after more sets of today. */
+  /** What sets of a lift hold that each leave about `rir`: those to come today, or those of another day. */
+  outlook(lift: Lift, rir: number, day: OutlookDay): Outlook;
+  /** Whether sets of today are in: then the day's form is known. */
+  today: boolean;
+  /** The profile after all of today's sets. */
   after(sets: readonly PastSet[]): StrengthProfile;
 }
 
@@ -39,8 +45,7 @@ export interface Doubt {
   expected: LoadBelief;
 }
 
-/** Asked about from here on: surprise in standard deviations, and the least share by which the load is off. */
-const QUESTION_SDS = 3.5;
+/** Asked about: a set that is most likely a slip, and off by at least this share. */
 const QUESTION_SHARE = 0.3;
 
 function reason(certainty: Certainty, belief: Belief, at: number): string {
@@ -66,12 +71,15 @@ export function profileOf(
   belief: Belief,
   person: Person,
   now: string,
-  today = false,
+  soFar: SoFar = nothingYet,
 ): StrengthProfile {
+  const today = soFar.sets > 0;
   const careful = startsCareful(person, now);
   const anySet = belief.sets.some((count) => count > 0);
   const reported = new Set(person.reports.map((report) => report.liftId));
   return {
+    today,
+    outlook: (lift, rir, day) => outlookOn(belief, lift, rir, day, soFar),
     loadFor(lift, reps, rir) {
       const at = liftAt(belief.lifts, lift.id);
       const log = logLoadAt(belief, at, reps + rir, today);
@@ -92,22 +100,23 @@ export function profileOf(
       };
     },
     doubt(set) {
-      const seen = observationOf(belief, { ...set, bearing: 'counts' }, 0, person.trainingMonths);
-      if (!seen) return null;
-      const { variance } = seenThrough(belief, seen.look);
-      const sds = seen.surprise / Math.sqrt(variance + seen.noise);
-      const heavy = sds > QUESTION_SDS && seen.surprise > Math.log(1 + QUESTION_SHARE);
-      const light =
-        !seen.bound && sds < -QUESTION_SDS && seen.surprise < Math.log(1 - QUESTION_SHARE);
-      if (!heavy && !light) return null;
+      if (set.cleanReps < 1) return null;
+      const done = { ...set, bearing: 'counts' } as const;
+      const seen = observationOf(belief, done, rested, person.trainingMonths);
+      if (!seen || !isSlip(belief, seen)) return null;
       const at = liftAt(belief.lifts, set.liftId);
-      const expected = inGrams(logLoadAt(belief, at, seen.repsToLimit));
-      return { kind: heavy ? 'heavy' : 'light', expected };
+      const likely = logLoadAt(belief, at, seen.repsToLimit);
+      const off = Math.log(set.loadG) - likely.mu;
+      const open = set.rir !== null && set.rir >= OPEN_RESERVE;
+      if (off > Math.log(1 + QUESTION_SHARE)) return { kind: 'heavy', expected: inGrams(likely) };
+      if (off < Math.log(1 - QUESTION_SHARE) && !open)
+        return { kind: 'light', expected: inGrams(likely) };
+      return null;
     },
     after(sets) {
       const later = copyBelief(belief);
-      takeSets(later, person, sets, now);
-      return profileOf(later, person, now, true);
+      const done = takeSets(later, person, sets, now);
+      return profileOf(later, person, now, done);
     },
   };
 }
@@ -125,5 +134,6 @@ export function readStrength(
   if (belief === null) return profileOf(startingBelief(person, lifts, now), person, now);
   const today = copyBelief(belief);
   passTime(today, Date.parse(now), person.trainingMonths);
+  newDay(today);
   return profileOf(today, person, now);
 }

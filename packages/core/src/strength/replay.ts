@@ -1,13 +1,16 @@
 import type { Lift } from '../lift/lift';
 import type { Person } from '../person/person';
 import { placesOf, priorBelief, rowAt, type Belief } from './belief';
-import { OUTLIER } from './constants';
 import { observationOf, takeIn, type TakenIn } from './observe-set';
 import { newDay, passTime } from './passing-time';
 import type { PastSet } from './past-set';
 import { hearReport } from './report';
+import { nothingYet, tiredFor, withSet, type SoFar } from './so-far';
 
 const MONTH_MS = (365.25 / 12) * 24 * 3600 * 1000;
+
+/** Two slips that mean the same within this, as logs, are none. */
+const ALIKE = 0.2;
 
 /** Told of each set as it is taken in; `v` and `shift` of `taken` say what it did to the whole state. */
 export type OnSet = (set: PastSet, taken: TakenIn, belief: Belief) => void;
@@ -26,7 +29,8 @@ function monthsAt(person: Person, now: string, ms: number): number {
 
 /**
  * Takes sets into a belief, in place, in the order in which they were done. `sets` are ascending in time, a session's
- * sets together. Sets of lifts that the belief does not cover are passed over.
+ * sets together. Sets of lifts that the belief does not cover are passed over. Answers what was done of the last
+ * session.
  */
 export function takeSets(
   belief: Belief,
@@ -34,13 +38,13 @@ export function takeSets(
   sets: readonly PastSet[],
   now: string,
   onSet?: OnSet,
-): void {
+): SoFar {
   const places = placesOf(belief.lifts);
   let sessionId: string | null = null;
   let months = 0;
   let ms = 0;
-  const earlier = new Map<number, number>();
-  /** What the last set that was set aside would have meant, by lift. */
+  let soFar = nothingYet;
+  /** What the last set that was most likely a slip would have meant, by lift. */
   const aside = new Map<number, number>();
   for (const set of sets) {
     const at = places.get(set.liftId);
@@ -51,28 +55,29 @@ export function takeSets(
       months = monthsAt(person, now, ms);
       passTime(belief, ms, months);
       newDay(belief);
-      earlier.clear();
+      soFar = nothingYet;
     }
-    const before = earlier.get(at) ?? 0;
-    earlier.set(at, before + 1);
-    const seen = observationOf(belief, set, before, months);
+    const seen = observationOf(belief, set, tiredFor(soFar, at), months);
+    soFar = withSet(soFar, belief, set);
     if (!seen) continue;
     const meant = belief.mean[at]! + seen.surprise;
     const last = aside.get(at);
-    const repeated = last !== undefined && Math.abs(meant - last) < OUTLIER.agree;
+    const repeated = last !== undefined && Math.abs(meant - last) < ALIKE;
     // Twice alike is no slip of the finger: what was believed of this lift is itself in doubt.
     if (repeated) belief.cov[rowAt(at) + at]! += (seen.surprise / 2) ** 2;
-    const taken = takeIn(belief, seen, repeated);
-    if (taken.how === 'not') aside.set(at, meant);
-    else {
-      aside.delete(at);
-      const share = 1 / Math.min(8, belief.sets[at]! + 1);
-      belief.reps[at]! += share * (seen.repsToLimit - belief.reps[at]!);
-      belief.sets[at]! += 1;
-      belief.lastMs[at] = ms;
-    }
+    const taken = takeIn(belief, seen);
     onSet?.(set, taken, belief);
+    if (taken.how === 'not') {
+      aside.set(at, meant);
+      continue;
+    }
+    aside.delete(at);
+    const share = 1 / Math.min(8, belief.sets[at]! + 1);
+    belief.reps[at]! += share * (seen.repsToLimit - belief.reps[at]!);
+    belief.sets[at]! += 1;
+    belief.lastMs[at] = ms;
   }
+  return soFar;
 }
 
 /** The belief after all sets, from the prior on. */

@@ -2,7 +2,7 @@ import type { Lift } from '../lift/lift';
 import type { Belief } from './belief';
 
 /** Changes whenever a constant or the shape of the state does: beliefs of another version are made anew. */
-export const MODEL_VERSION = 1;
+export const MODEL_VERSION = 2;
 
 /** A belief as it is stored and sent: numbers to six digits, the covariance's lower half in millionths. */
 export interface SavedBelief {

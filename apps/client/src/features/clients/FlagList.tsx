@@ -1,5 +1,5 @@
 import type { Client } from '@spalo/contract';
-import type { Flag } from '@spalo/core';
+import { isRedPlace, type Flag } from '@spalo/core';
 import { useState } from 'react';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
@@ -8,8 +8,8 @@ import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { Body, Quiet, Strong } from '../../design/Words';
-import { journal } from '../../state/device';
 import { attempt } from '../../state/problems';
+import { putFlag } from '../../parts/client/put-flag';
 import { flagName } from '../../parts/client/FlagChips';
 import { FlagSheet } from '../../parts/client/FlagSheet';
 
@@ -19,10 +19,6 @@ const states: { value: Flag['state']; label: string }[] = [
   { value: 'cleared', label: 'Cleared' },
   { value: 'closed', label: 'Closed' },
 ];
-
-function putFlag(clientId: string, { id, ...body }: Flag) {
-  return journal.change({ route: 'putFlag', args: { params: { id: clientId, flagId: id }, body } });
-}
 
 const origin = ({ since, saidBy }: Flag) =>
   [since && `since ${since}`, saidBy && `said by ${saidBy}`].filter(Boolean).join(', ');
@@ -58,6 +54,9 @@ function ClearSheet({
   );
 }
 
+/** A red flag is open or cleared by a clinician; nobody watches it away. */
+const redStates = states.filter(({ value }) => value === 'new' || value === 'cleared');
+
 /** What constrains choice, and its state; a cleared flag opens closed lifts again. */
 export function FlagList({ client }: { client: Client }) {
   const [adding, setAdding] = useState(false);
@@ -77,7 +76,7 @@ export function FlagList({ client }: { client: Client }) {
           {origin(flag) ? <Quiet>{origin(flag)}</Quiet> : null}
           <Choice
             label={`State of the flag ${flagName(flag)}`}
-            options={states}
+            options={isRedPlace(flag.place) ? redStates : states}
             value={flag.state}
             onChange={(state) => change(flag, state)}
           />

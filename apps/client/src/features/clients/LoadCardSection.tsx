@@ -92,7 +92,9 @@ export function LoadCardSection({
   const [asked, setAsked] = useState<Asked | null>(null);
   const now = useNow(false);
   const rows = useMemo(() => {
-    const session = programmeFor(client, room).map(({ lift }) => lift.id);
+    const session = programmeFor(client, room, new Date(now).toISOString()).map(
+      ({ lift }) => lift.id,
+    );
     const shown = lifts.filter((lift) =>
       scope === 'all'
         ? true

@@ -88,7 +88,8 @@ export function StartingWeights({
   const [picking, setPicking] = useState(false);
   const [asked, setAsked] = useState<Asked | null>(null);
   const { unit } = account.studio;
-  const chosen = programmeFor(client, room).map(({ lift }) => lift.id);
+  const [now] = useState(() => new Date().toISOString());
+  const chosen = programmeFor(client, room, now).map(({ lift }) => lift.id);
   const toggle = (liftId: string) => {
     const programme = chosen.includes(liftId)
       ? chosen.filter((id) => id !== liftId)
@@ -124,7 +125,7 @@ export function StartingWeights({
           title="Lifts of the session"
           taken={chosen}
           note={(lift) => {
-            const limit = liftLimit(client, lift);
+            const limit = liftLimit(client, lift, now);
             return isClosed(limit) ? limit.why : null;
           }}
           onPick={(lift) => toggle(lift.id)}

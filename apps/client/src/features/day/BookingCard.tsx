@@ -1,7 +1,8 @@
 import { cueOf, liftById } from '@spalo/catalog';
 import type { Account, Booking, Client } from '@spalo/contract';
-import type { LoadsDraft } from '@spalo/core';
+import { lockedBy, redFlag, type LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
+import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Figure, Quiet, Strong, Title } from '../../design/Words';
@@ -39,6 +40,8 @@ export function BookingCard({
 }) {
   const state = stateOf(booking);
   const { unit, zone } = account.studio;
+  const red = redFlag(client);
+  const lock = red ? lockedBy(red) : null;
   const first = draft?.lifts[0];
   const cue = first && cueOf(first.liftId, first.styleId, first.focusCueId);
   return (
@@ -55,6 +58,7 @@ export function BookingCard({
         </Figure>
       </View>
       <FlagChips client={client} />
+      {lock && <Banner kind="stop" title={lock} />}
       {state !== 'done' && draft && (
         <View className="flex-row flex-wrap gap-y-1 border-b-[3px] border-ink pb-2">
           {draft.lifts.map((plan) => (
@@ -67,7 +71,7 @@ export function BookingCard({
       )}
       {state !== 'done' && cue ? <Strong>{`Focus: ${cue.text}`}</Strong> : null}
       <View className="flex-row gap-2">
-        {state === 'to come' && (
+        {state === 'to come' && !lock && (
           <Button
             kind="main"
             label="Start"

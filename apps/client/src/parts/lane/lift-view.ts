@@ -93,7 +93,10 @@ export function liftView(state: LiftState, place: LanePlace): LiftView | null {
   const { session, client, room, strength } = place;
   const here = liftHere(state, room, client);
   if (!here) return null;
-  const next = proposeNextSet(state, floorContextFor(here, client, strength, session.unit));
+  const next = proposeNextSet(
+    state,
+    floorContextFor(here, client, strength, session.unit, session.startedAt),
+  );
   const steps = stepsInSight(state, next);
   const built = builtNow(state, next, place);
   return { state, ...here, next, steps, ...built, ...rampOf(state, next, steps) };

@@ -5,7 +5,7 @@ import {
   sexes,
   sides,
   type BodyRange,
-  type Joint,
+  type FlagPlace,
   type Override,
   type ReportedLift,
 } from '@spalo/core';
@@ -78,7 +78,7 @@ export const flags = pgTable(
     studioId: studioId(),
     id: uuid('id').notNull(),
     clientId: uuid('client_id').notNull(),
-    place: text('place').$type<Joint>().notNull(),
+    place: text('place').$type<FlagPlace>().notNull(),
     side: text('side', { enum: sides }).notNull(),
     note: text('note').notNull(),
     fine: text('fine').notNull().default(''),

@@ -1,4 +1,5 @@
 import { painStop } from '../../floor/pain-stop';
+import { lockedBy, redFlag } from '../../person/red-flag';
 import { massText } from '../../unit/mass';
 import type { Gate } from '../decision';
 import { lowered } from '../lower';
@@ -12,6 +13,9 @@ export const painGate: Gate = {
   decide({ lift, plan, sets, context }) {
     const { flags, loads, unit } = context;
     const stop = painStop(lift.pains, flags);
+    const red = redFlag(context);
+    if (!stop && red)
+      return { plan, why: lockedBy(red), advice: 'The plan waits for the clearance.' };
     if (!stop) return null;
     const { place, side } = stop.report;
     const joint = place === 'chest' || place === 'head' ? null : place;

@@ -45,11 +45,19 @@ export function lightLoad(workingG: Grams, emptyG: Grams): Grams {
   return emptyG >= workingG / 5 && emptyG <= workingG / 2 ? emptyG : workingG / 3;
 }
 
+/** Working sets of so few reps have no set at their load before them, but one at this share of it. */
+const FEW_REPS = 3;
+const BEFORE_FEW = 0.9;
+
 function primer(target: RampTarget): IdealStep[] {
-  const { primerG, workingG } = target;
+  const { primerG, workingG, workingReps } = target;
   if (primerG === null) return [];
+  // As many reps as the work at its load would be the work itself: few reps are met by one that is lighter.
+  if (workingReps <= FEW_REPS) {
+    return [{ role: 'between', loadG: workingG * BEFORE_FEW, reps: 1, purpose: FEEL }];
+  }
   const purpose = primerG > workingG ? OVER : PRIME;
-  return [{ role: 'primer', loadG: primerG, reps: 3, purpose }];
+  return [{ role: 'primer', loadG: primerG, reps: Math.min(3, workingReps - 2), purpose }];
 }
 
 /** Where the lightest load is above this share of the working load, sets between them would only tire. */
@@ -62,8 +70,8 @@ export function intermediates(spanG: Grams): number {
 }
 
 function build(target: RampTarget): IdealStep[] {
-  const { workingG, lightG, primerG, extra } = target;
-  const top = primerG ?? workingG;
+  const { workingG, workingReps, lightG, primerG, extra } = target;
+  const top = workingReps <= FEW_REPS ? workingG * BEFORE_FEW : (primerG ?? workingG);
   const byRule = lightG > workingG * CLOSE_SHARE ? 0 : intermediates(workingG - lightG);
   const count = Math.max(0, byRule + extra);
   const known = INTERMEDIATE_REPS[Math.min(count, INTERMEDIATE_REPS.length - 1)]!;
@@ -191,12 +199,15 @@ export function leastNeeded(
   );
 }
 
-/** The same steps with some more, or fewer. */
+/** The same steps with some more, or fewer: never less than half of them, and one stays. */
 function withSets(steps: IdealStep[], extra: number, workingG: Grams): IdealStep[] {
   let changed = steps;
   for (let more = 0; more < extra; more += 1) changed = oneMore(changed, workingG);
-  for (let fewer = 0; fewer > extra && changed.length > 0; fewer -= 1) {
-    const gone = leastNeeded(changed, workingG);
+  const least = Math.ceil(steps.length / 2);
+  for (let fewer = 0; fewer > extra && changed.length > least; fewer -= 1) {
+    // A primer alone would prepare nothing: it goes before the last set under it.
+    const alone = changed.length === 2 && changed[1]!.role === 'primer';
+    const gone = alone ? 1 : leastNeeded(changed, workingG);
     changed = changed.filter((_, index) => index !== gone);
   }
   return changed;

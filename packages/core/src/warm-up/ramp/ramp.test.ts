@@ -216,7 +216,7 @@ describe('further cases, each by its rule', () => {
     [
       'rehearsal with a set fewer',
       { kind: 'rehearsal', workingG: kg(60), workingReps: 15, extra: -1 },
-      '',
+      '30x8',
     ],
     // Short: one light, one medium at about 75 %.
     ['short: bar, then three quarters', { kind: 'short', workingG: kg(40) }, '20x8 30x5'],
@@ -518,5 +518,51 @@ describe('a working load that cannot be', () => {
       'dumbbell',
       'kettlebell',
     ]);
+  });
+});
+
+describe('what a coach would not let pass', () => {
+  const anyRamp = fc.record({
+    kind: fc.constantFrom(...rampKinds),
+    workingG: fc.integer({ min: 10, max: 40 }).map((steps) => kg(steps * 2.5)),
+    extra: fc.integer({ min: -2, max: 2 }),
+  });
+
+  it('singles, doubles and triples have no set at their load before them', () => {
+    fc.assert(
+      fc.property(anyRamp, fc.integer({ min: 1, max: 3 }), ({ kind, workingG }, workingReps) => {
+        const { steps } = planRamp({
+          kind,
+          workingG,
+          workingReps,
+          lift: squat,
+          room,
+          implement: onBar(20),
+          unit: 'kg',
+          primer: 'working',
+        });
+        for (const step of steps) {
+          expect(step.loadG < workingG || step.reps < workingReps).toBe(true);
+        }
+      }),
+    );
+  });
+
+  it('an answer of “tired” never takes the whole ramp away', () => {
+    fc.assert(
+      fc.property(anyRamp, ({ kind, workingG }) => {
+        const asked = {
+          kind,
+          workingG: Math.max(workingG, kg(60)),
+          workingReps: 8,
+          lift: squat,
+          room,
+          implement: onBar(20),
+          unit: 'kg' as const,
+          primer: 'working' as const,
+        };
+        expect(planRamp({ ...asked, extra: -2 }).steps.length).toBeGreaterThan(0);
+      }),
+    );
   });
 });

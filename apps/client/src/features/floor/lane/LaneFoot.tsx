@@ -1,4 +1,5 @@
 import { findDrill } from '@spalo/catalog';
+import { redFlag } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { attempt } from '../../../state/problems';
@@ -9,7 +10,9 @@ import { useLane } from '../scene/lane-scene';
 function MainAction() {
   const { lane, actions, wrapUp } = useLane();
   const { general, current, finished } = lane;
-  const drill = general.active && general.now ? findDrill(general.now.drillId) : undefined;
+  const locked = lane.client && redFlag(lane.client) !== null;
+  const drill =
+    !locked && general.active && general.now ? findDrill(general.now.drillId) : undefined;
   if (drill && general.now) {
     const { drillId } = general.now;
     return (
@@ -25,7 +28,7 @@ function MainAction() {
   if (current?.next.kind === 'step') return <LogBar />;
   return (
     <Button
-      kind={finished ? 'main' : 'plain'}
+      kind={finished || locked ? 'main' : 'plain'}
       big
       label="Wrap up"
       onPress={wrapUp}

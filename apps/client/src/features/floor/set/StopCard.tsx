@@ -1,31 +1,79 @@
-import type { PainStop } from '@spalo/core';
+import type { Client } from '@spalo/contract';
+import type { Stop } from '@spalo/core';
+import { Linking } from 'react-native';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
 import { Body } from '../../../design/Words';
 import { capital } from '../../../design/sentence';
 
-/** The lift is over because of pain: what to do now, and a way back from a wrong tap. */
-export function StopCard({
-  stop,
-  onWithdraw,
-  onNext,
-}: {
-  stop: PainStop;
-  onWithdraw: () => void;
-  onNext: () => void;
-}) {
-  const why = capital(stop.why);
+/** Answered by help nearly everywhere. */
+const EMERGENCY = '112';
+
+/** The number in what was written of whom to call, or null. */
+const numberIn = (contact: string): string | null =>
+  /\+?\d[\d ()/-]{4,}\d/.exec(contact)?.[0] ?? null;
+
+const call = (number: string) => void Linking.openURL(`tel:${number.replace(/[^+\d]/g, '')}`);
+
+/** The session is over: what to do now, whom to call, and the way out. */
+function SessionStop({ client, onWrapUp }: { client: Client | undefined; onWrapUp: () => void }) {
+  const contact = client?.emergencyContact ?? '';
+  const number = numberIn(contact);
   return (
     <>
-      <Banner kind="stop" title={`Stop this lift. ${why}.`}>
+      <Button
+        kind="stop"
+        big
+        icon="alert"
+        label={`Call ${EMERGENCY}`}
+        says="Call the emergency number"
+        onPress={() => call(EMERGENCY)}
+      />
+      {number ? (
+        <Button label={`Call ${contact}`} onPress={() => call(number)} />
+      ) : (
         <Body>
-          {stop.redFlag
-            ? 'Sit or lie down, stay with them. First aid; the emergency number when in doubt. A clinician before the next session.'
+          {contact ? `Emergency contact: ${contact}` : 'No emergency contact is recorded.'}
+        </Body>
+      )}
+      <Button label="Wrap up the session" onPress={onWrapUp} />
+    </>
+  );
+}
+
+/** The lift is over because of pain, or the whole session: what to do now, and a way back from a wrong tap. */
+export function StopCard({
+  stop,
+  client,
+  onWithdraw,
+  onNext,
+  onWrapUp,
+}: {
+  stop: Stop;
+  client: Client | undefined;
+  onWithdraw: (painId: string) => void;
+  onNext: () => void;
+  onWrapUp: () => void;
+}) {
+  const { report, redFlag } = stop;
+  return (
+    <>
+      <Banner
+        kind="stop"
+        title={`Stop ${redFlag ? 'the session' : 'this lift'}. ${capital(stop.why)}.`}
+      >
+        <Body>
+          {redFlag
+            ? 'Sit or lie down, stay with them. First aid; the emergency number when in doubt. No loaded work until a clinician has cleared it.'
             : 'Put the load away and let it settle. No diagnosis here: if it stays or comes back, a clinician looks at it.'}
         </Body>
       </Banner>
-      <Button kind="main" big label="Go to the next lift" onPress={onNext} />
-      <Button label="That was a wrong tap" onPress={onWithdraw} />
+      {redFlag ? (
+        <SessionStop client={client} onWrapUp={onWrapUp} />
+      ) : (
+        <Button kind="main" big label="Go to the next lift" onPress={onNext} />
+      )}
+      {report && <Button label="That was a wrong tap" onPress={() => onWithdraw(report.id)} />}
     </>
   );
 }

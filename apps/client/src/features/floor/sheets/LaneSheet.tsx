@@ -87,7 +87,8 @@ function AddLift({ onDone }: { onDone: (nothing: string | null) => void }) {
   const { lane, actions } = useLane();
   const [closed, setClosed] = useState<Closed | null>(null);
   const { client } = lane;
-  const limitOf = (lift: Lift): Limit | null => (client ? liftLimit(client, lift) : null);
+  const limitOf = (lift: Lift): Limit | null =>
+    client ? liftLimit(client, lift, lane.session.startedAt) : null;
   const add = (lift: Lift) =>
     attempt(async () => {
       const limit = limitOf(lift);

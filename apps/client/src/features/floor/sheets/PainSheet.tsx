@@ -22,19 +22,20 @@ export function PainSheet() {
   const view = useLiftInHand();
   const stressed = view.lift.stress.map(({ joint }) => joint);
   const flagged = lane.client?.flags.find(
-    (flag) => flag.state !== 'closed' && stressed.includes(flag.place),
+    (flag) => flag.state !== 'closed' && stressed.some((joint) => joint === flag.place),
   );
-  const [place, setPlace] = useState<Pain['place']>(flagged?.place ?? stressed[0] ?? 'low back');
+  const hurting = stressed.find((joint) => joint === flagged?.place);
+  const [place, setPlace] = useState<Pain['place']>(hurting ?? stressed[0] ?? 'low back');
   const [side, setSide] = useState<Side>(flagged?.side ?? 'none');
   const [kind, setKind] = useState<PainKind>('ache');
   const places: Pain['place'][] = [
-    ...new Set<Pain['place']>([...(flagged ? [flagged.place] : []), ...stressed, ...joints]),
+    ...new Set<Pain['place']>([...(hurting ? [hurting] : []), ...stressed, ...joints]),
   ];
   const report = (score: number) => {
     const where = kind === 'chest' ? 'chest' : kind === 'dizzy' ? 'head' : place;
     // The lane stays on this lift, so that what stops it is read before anything else is done.
     openLift(view.lift.id);
-    sheets.closing(() => actions.reportPain(view.lift.id, { place: where, side, kind, score }));
+    sheets.closing(() => actions.reportPain(lane, view.lift, { place: where, side, kind, score }));
   };
   return (
     <Sheet title={`Where does it hurt, ${lane.name}`} open onClose={sheets.close}>

@@ -1,5 +1,6 @@
 import { warmLifts } from '@spalo/coaching';
-import { countedSets, type Pain, type PlannedLift } from '@spalo/core';
+import { countedSets, redPlaceOf, type Lift, type Pain, type PlannedLift } from '@spalo/core';
+import { putFlag, redFlagOf } from '../../client/put-flag';
 import { inWorker } from '../../../state/worker/ask';
 import type { LaneView } from '../lane-view';
 import { workingLoad } from '../lift-view';
@@ -31,6 +32,21 @@ export const liftActions = (append: Append) => ({
   },
 
   giveCue: (liftId: string, cueId: string) => append('cue.given', { liftId, cueId }),
-  reportPain: (liftId: string, pain: Pain) => append('pain.reported', { liftId, ...pain }),
-  withdrawPain: (painId: string) => append('pain.withdrawn', { painId }),
+
+  /** Pain in a lift. Chest, head, dizziness and numbness raise a red flag at once, which the client keeps. */
+  async reportPain({ client }: LaneView, lift: Lift, pain: Pain) {
+    const id = await append('pain.reported', { liftId: lift.id, ...pain });
+    const place = redPlaceOf(pain);
+    if (!place || !client) return;
+    const day = new Date().toISOString().slice(0, 10);
+    await putFlag(client.id, redFlagOf(id, place, pain, { liftName: lift.name, day }));
+  },
+
+  /** A report that was a wrong tap, and the red flag that it raised. */
+  async withdrawPain({ client }: LaneView, painId: string) {
+    await append('pain.withdrawn', { painId });
+    const raised = client?.flags.find(({ id }) => id === painId);
+    if (client && raised)
+      await putFlag(client.id, { ...raised, state: 'closed', saidBy: 'a wrong tap' });
+  },
 });

@@ -1,0 +1,24 @@
+import type { Flag, Pain } from '@spalo/core';
+import { journal } from '../../state/device';
+
+/** Keeps a flag of a client; on the device until the server has it. */
+export const putFlag = (clientId: string, { id, ...body }: Flag) =>
+  journal.change({ route: 'putFlag', args: { params: { id: clientId, flagId: id }, body } });
+
+/** The red flag that a report on the floor raises: nothing loaded until a clinician has cleared it. */
+export const redFlagOf = (
+  id: string,
+  place: Flag['place'],
+  pain: Pain,
+  { liftName, day }: { liftName: string; day: string },
+): Flag => ({
+  id,
+  place,
+  side: pain.side,
+  note: `${pain.kind === 'ache' ? 'pain' : pain.kind} ${pain.score} of 10 during ${liftName}`,
+  fine: '',
+  since: day,
+  saidBy: 'reported on the floor',
+  state: 'new',
+  usualPain: 0,
+});

@@ -1,0 +1,36 @@
+import { expect, expectAccessible, openDemo, startClient, test } from './spalo';
+
+test.use({ scene: 'red-flag' });
+
+test('chest pain ends the session and locks the client until a clearance is recorded', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await startClient(page, 'Oluchi Venn');
+  await page.getByRole('button', { name: 'Pain', exact: true }).click();
+  await page.getByRole('radio', { name: 'In the chest' }).click();
+  await page.getByRole('button', { name: 'Pain 2 of 10' }).click();
+  await expect(page.getByRole('alert')).toContainText('Stop the session.');
+  await expect(page.getByRole('button', { name: 'Call the emergency number' })).toBeVisible();
+  // No lift of the session goes on, and nothing leads to the next one.
+  await expect(page.getByRole('button', { name: /^Log / })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Go to the next lift' })).toHaveCount(0);
+  await expectAccessible(page);
+
+  await page.getByRole('button', { name: 'Wrap up', exact: true }).click();
+  await expect(page.getByText(/no loaded work until a clinician/).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Heavier/ })).toHaveCount(0);
+
+  await page.goto('/clients');
+  await page.getByRole('link', { name: 'Oluchi Venn' }).click();
+  await expect(page.getByText(/is left out$/).first()).toBeVisible();
+  await page
+    .getByRole('radiogroup', { name: 'State of the flag chest' })
+    .getByRole('radio', { name: 'Cleared' })
+    .click();
+  await page
+    .getByRole('textbox', { name: 'Who cleared it, and what they wrote' })
+    .fill('Dr Amadi, 26 November: may train');
+  await page.getByRole('button', { name: 'Record the clearance' }).click();
+  await expect(page.getByText(/is left out$/)).toHaveCount(0);
+});

@@ -1,0 +1,75 @@
+import type { Lift } from '../lift/lift';
+import type { Grams } from '../unit/mass';
+import { below } from '../unit/normal';
+import { carryAt, dayAt, enduranceAt, fatigueAt, liftAt, seenThrough, type Belief } from './belief';
+import { CURVE_DOUBT, CURVE_FLOOR, DAY_SD, NOISE, USUAL_REPS } from './constants';
+import { carried, effortOf } from './observe-set';
+import { tiredAtFirst, tiredFor, type SoFar } from './so-far';
+
+/** today: after what was done of the day, in its form; another: a day to come, as tired as this lift found them today. */
+export type OutlookDay = 'today' | 'another';
+
+/** What sets to come of a lift hold, with all doubts: of the lift, endurance, both fatigues and the day's form. */
+export interface Outlook {
+  /** Chance that at least `reps` can be done at a load, in the set after `more` further sets of the lift. */
+  atLeast(loadG: Grams, reps: number, more: number): number;
+  /** The log load at which `reps` is the limit in that set: middle and doubt. */
+  limit(reps: number, more: number): { mu: number; sd: number };
+}
+
+/** The outlook on sets of a lift that each leave about `rir`. */
+export function outlookOn(
+  belief: Belief,
+  lift: Lift,
+  rir: number,
+  day: OutlookDay,
+  soFar: SoFar,
+): Outlook {
+  const at = liftAt(belief.lifts, lift.id);
+  const endurance = enduranceAt(belief);
+  const k = lift.repConstant * Math.exp(belief.mean[endurance]!);
+  const today = day === 'today';
+  const before = today ? tiredFor(soFar, at) : tiredAtFirst(soFar, at);
+  const near = belief.sets[at]! > 0 ? belief.reps[at]! : USUAL_REPS;
+  const known = new Map<number, { mu: number; sd: number }>();
+
+  const limit = (reps: number, more: number) => {
+    const key = more * 1000 + reps;
+    const found = known.get(key);
+    if (found) return found;
+    const own = before.own + more * effortOf(rir);
+    const others = carried(before);
+    const places = [at, endurance, fatigueAt(belief), carryAt(belief)];
+    const weights = [1, reps / (k + reps), -own, -others];
+    if (today) {
+      places.push(dayAt(belief));
+      weights.push(1);
+    }
+    const { variance } = seenThrough(belief, { at: places, weight: weights });
+    const away = CURVE_DOUBT * Math.log((k + reps) / (k + near));
+    const mu =
+      belief.mean[at]! +
+      (today ? belief.mean[dayAt(belief)]! : 0) -
+      own * belief.mean[fatigueAt(belief)]! -
+      others * belief.mean[carryAt(belief)]! -
+      Math.log(1 + reps / k);
+    const sd = Math.sqrt(
+      variance +
+        (today ? 0 : DAY_SD ** 2) +
+        away ** 2 +
+        CURVE_FLOOR ** 2 +
+        NOISE.floor ** 2 +
+        (NOISE.reps / (k + reps)) ** 2,
+    );
+    const answer = { mu, sd };
+    known.set(key, answer);
+    return answer;
+  };
+  return {
+    limit,
+    atLeast(loadG, reps, more) {
+      const { mu, sd } = limit(reps, more);
+      return below((mu - Math.log(loadG)) / sd);
+    },
+  };
+}

@@ -1,0 +1,85 @@
+import type { RepRange } from '../lift/lift';
+import type { Outlook } from './outlook';
+import type { Grams } from '../unit/mass';
+
+/** What a set is aimed at. */
+export interface Aim {
+  /** The reps for a load: the lift's range, wider where loads are coarse. */
+  range: (loadG: Grams) => RepRange;
+  targetRir: number;
+  /** Failing costs more with those who start careful. */
+  careful: boolean;
+}
+
+/** Prices of a set, in chances of a good one. */
+const PRICE = { fail: 0.5, failCareful: 1.5, tooEasy: 0.48 } as const;
+
+/** How a set stands to its aim. */
+export interface Chances {
+  /** The asked reserve is left, give or take one. */
+  good: number;
+  fails: number;
+  /** Two or more too many are left. */
+  tooEasy: number;
+}
+
+export function chances(
+  outlook: Outlook,
+  loadG: Grams,
+  reps: number,
+  more: number,
+  targetRir: number,
+): Chances {
+  const enough = outlook.atLeast(loadG, reps, more);
+  const least = outlook.atLeast(loadG, reps + Math.max(0, targetRir - 1), more);
+  const most = outlook.atLeast(loadG, reps + targetRir + 2, more);
+  return { good: Math.max(0, least - most), fails: 1 - enough, tooEasy: most };
+}
+
+/** What a set is worth: its chance to be good, less what failing and too much ease cost. */
+export function worthOf({ good, fails, tooEasy }: Chances, careful: boolean): number {
+  return good - (careful ? PRICE.failCareful : PRICE.fail) * fails - PRICE.tooEasy * tooEasy;
+}
+
+/** A set with the reps that make it worth most. */
+export interface BestSet {
+  loadG: Grams;
+  reps: number;
+  worth: number;
+}
+
+/** The best reps for a load in a range, at most `most`. */
+export function bestReps(
+  outlook: Outlook,
+  loadG: Grams,
+  more: number,
+  { range, targetRir, careful }: Aim,
+  most = Infinity,
+): BestSet {
+  const { low, high } = range(loadG);
+  let best: BestSet | null = null;
+  for (let reps = low; reps <= Math.max(low, Math.min(most, high)); reps += 1) {
+    const worth = worthOf(chances(outlook, loadG, reps, more, targetRir), careful);
+    if (!best || worth > best.worth) best = { loadG, reps, worth };
+  }
+  return best!;
+}
+
+/** Sets of one load, each with its best reps, and what they are worth on the whole. */
+export interface BestSets {
+  loadG: Grams;
+  reps: number[];
+  worth: number;
+}
+
+/** `sets` sets of a load: the more tired, the fewer reps. */
+export function bestSets(outlook: Outlook, loadG: Grams, sets: number, aim: Aim): BestSets {
+  const reps: number[] = [];
+  let worth = 0;
+  for (let more = 0; more < sets; more += 1) {
+    const best = bestReps(outlook, loadG, more, aim, reps.at(-1));
+    reps.push(best.reps);
+    worth += best.worth / sets;
+  }
+  return { loadG, reps, worth };
+}

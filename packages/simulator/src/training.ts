@@ -1,0 +1,326 @@
+import {
+  atOrBelow,
+  decide,
+  doubleProgression,
+  evidenceOf,
+  familyOf,
+  listed,
+  newLift,
+  planOf,
+  proposeNextSet,
+  readStrength,
+  startingBelief,
+  startsCareful,
+  takeSets,
+  usualRir,
+  type Lift,
+  type LiftPlan,
+  type LiftState,
+  type Loads,
+  type LoggedSet,
+  type PlannedLift,
+  type Scheme,
+  type SessionState,
+  type Step,
+  type StrengthProfile,
+} from '@spalo/core';
+import { simulateSet, trueLoad, trueRepsToLimit, type Lifter } from './lifter';
+import type { SimulatedClient } from './population';
+import type { Random } from './random';
+
+/** Ways to choose loads: Spalo's, double progression and a fixed step on paper, and who knows the truth. */
+export const policies = ['spalo', 'paper', 'linear', 'knows'] as const;
+export type Policy = (typeof policies)[number];
+
+/** What one working set came to. */
+interface SetOutcome {
+  session: number;
+  asked: number;
+  targetRir: number;
+  left: number;
+  failed: boolean;
+  /** Place of the set among the lift's in its session. */
+  nth: number;
+  climb: boolean;
+}
+
+/** What a stretch of training came to, for one lift. */
+export interface LiftOutcome {
+  sets: SetOutcome[];
+  /** By session: ln(load of the plan / right load for its first set's reps and reserve). */
+  off: number[];
+  /** Loads of the plans, grams, by session. */
+  loads: number[];
+  changes: number;
+  turns: number;
+  careful: boolean;
+}
+
+const DAY_MS = 24 * 3600 * 1000;
+const SETS = 3;
+const FIRST_RIR = 3;
+const DAYS_BETWEEN = 3;
+
+const logged = (
+  step: number,
+  asked: { loadG: number; reps: number },
+  done: { reps: number; cleanReps: number; rir: number },
+  id: string,
+  at: string,
+): LoggedSet => ({
+  ...done,
+  id,
+  at,
+  author: '',
+  step,
+  kind: 'working',
+  loadG: asked.loadG,
+  marks: [],
+  proposed: asked,
+  corrections: [],
+  voided: false,
+  representative: true,
+});
+
+function planned(plan: LiftPlan, climb: boolean): PlannedLift {
+  const step: Step = {
+    kind: 'working',
+    loadG: plan.loadG,
+    reps: plan.reps,
+    purpose: '',
+    restS: 120,
+  };
+  const steps = Array.from({ length: plan.sets }, () => step);
+  return { ...plan, why: '', belief: null, lastTime: [], climb, ramp: 'short', steps };
+}
+
+const sessionOf = (lifts: LiftState[], id: string): SessionState => ({
+  id,
+  clientId: '',
+  bookingId: null,
+  roomId: '',
+  trainerId: '',
+  unit: 'kg',
+  startedAt: '',
+  finishedAt: null,
+  general: [],
+  generalSince: '',
+  swaps: {},
+  lifts,
+  notes: [],
+});
+
+/** Load and reps of who knows the truth, the same for all sets: as many as can be leave what is asked. */
+function knownBest(
+  lifter: Lifter,
+  lift: Lift,
+  plan: LiftPlan,
+  loads: Loads,
+  others: number,
+): LiftPlan {
+  const strength = lifter.oneRepMaxG[lift.id]!;
+  const carried = Math.min(1, others / 4) * lifter.carry;
+  const worth = (loadG: number, reps: number) => {
+    const left = trueRepsToLimit(lifter, lift.id, strength, loadG) - carried - reps;
+    let sum = 0;
+    for (let nth = 0; nth < plan.sets; nth += 1) {
+      const now = left - nth * lifter.fatigue;
+      if (Math.abs(now - 0.5 - plan.targetRir) <= 1.5) sum += 1;
+      else if (now < 0) sum -= 1;
+      sum -= 0.01 * Math.abs(now - 0.5 - plan.targetRir);
+    }
+    return sum;
+  };
+  let best = { plan, worth: -Infinity };
+  for (let reps = plan.repRange.low; reps <= plan.repRange.high; reps += 1) {
+    const loadG = atOrBelow(
+      loads,
+      trueLoad(lifter, lift.id, reps + plan.targetRir + carried),
+    )!.loadG;
+    for (const each of [
+      loadG,
+      atOrBelow(loads, loadG * 0.95)!.loadG,
+      atOrBelow(loads, loadG * 0.9)!.loadG,
+    ]) {
+      const found = worth(each, reps);
+      if (found > best.worth) best = { plan: { ...plan, loadG: each, reps }, worth: found };
+    }
+  }
+  return best.plan;
+}
+
+/** After a session on paper: double progression, or a step up where all sets were done and a step down where not. */
+function onPaper(
+  policy: 'paper' | 'linear',
+  lift: LiftState,
+  situation: Parameters<Scheme['next']>[0],
+) {
+  if (policy === 'paper') return doubleProgression.next(situation).plan;
+  const { plan, sets, context } = situation;
+  const whole = sets.every((set) => set.cleanReps >= plan.reps);
+  const to = whole ? plan.loadG + context.lift.stepG : plan.loadG * 0.95;
+  return { ...plan, loadG: atOrBelow(context.loads, to)!.loadG };
+}
+
+/**
+ * A client's stretch of training under one policy, with loads in steps of `stepG`, by lift. Reports and days come from
+ * the lifter; whoever plans sees only what was reported.
+ */
+export function train(
+  { person, lifter }: SimulatedClient,
+  lifts: readonly Lift[],
+  programme: readonly Lift[],
+  policy: Policy,
+  { sessions, stepG, startMs }: { sessions: number; stepG: number; startMs: number },
+  random: Random,
+): LiftOutcome[] {
+  const loads = listed(
+    Array.from({ length: 400 }, (_, at) => ({
+      loadG: (at + 1) * stepG,
+      build: { kind: 'body', added: [] },
+    })),
+  );
+  const iso = (ms: number) => new Date(ms).toISOString();
+  const belief = startingBelief(person, lifts, iso(startMs));
+  const careful = startsCareful(person, iso(startMs));
+  const outcomes = programme.map((): LiftOutcome => ({
+    sets: [],
+    off: [],
+    loads: [],
+    changes: 0,
+    turns: 0,
+    careful,
+  }));
+  const plans = new Map<string, { plan: LiftPlan; climb: boolean; way: number }>();
+  let grown = lifter;
+  let made = 0;
+  for (let session = 0; session < sessions; session += 1) {
+    const now = startMs + session * DAYS_BETWEEN * DAY_MS;
+    const day = Math.exp(random.normal() * lifter.dayToDay);
+    const rested = readStrength(person, belief, lifts, iso(now));
+    let profile: StrengthProfile = rested;
+    const states: LiftState[] = [];
+    const state = sessionOf(states, String(session));
+    programme.forEach((lift, place) => {
+      const outcome = outcomes[place]!;
+      const usual = usualRir(person, iso(now));
+      const first = (): LiftPlan => ({
+        liftId: lift.id,
+        styleId: '',
+        implement: { kind: 'body', bodyG: 0 },
+        repRange: lift.repRange,
+        reps: lift.repRange.low,
+        targetRir: FIRST_RIR,
+        sets: SETS,
+        loadG: atOrBelow(loads, rested.loadFor(lift, lift.repRange.low, FIRST_RIR).start)!.loadG,
+        focusCueId: null,
+        closed: null,
+      });
+      const kept = plans.get(lift.id);
+      let plan = kept?.plan ?? first();
+      if (policy === 'knows') {
+        plan = knownBest(grown, lift, { ...plan, targetRir: usual }, loads, place * SETS);
+      } else if (policy !== 'spalo' && !kept) {
+        plan = { ...plan, targetRir: usual };
+      }
+      const climb = policy === 'spalo' && (kept?.climb ?? true);
+      outcome.loads.push(plan.loadG);
+      outcome.off.push(Math.log(plan.loadG / trueLoad(grown, lift.id, plan.reps + plan.targetRir)));
+      const lifted = newLift(planned(plan, climb));
+      states.push(lifted);
+      const floor = () => ({
+        lift,
+        loads,
+        unit: 'kg' as const,
+        flags: [],
+        safetyFaults: [],
+        strength: profile,
+        careful,
+      });
+      let effort = 0;
+      for (let nth = 0; nth < 6; nth += 1) {
+        const next = policy === 'spalo' ? proposeNextSet(lifted, floor()) : null;
+        if (next ? next.kind !== 'step' : nth >= plan.sets) break;
+        const asked =
+          next?.kind === 'step'
+            ? { loadG: next.set.loadG, reps: next.set.reps }
+            : { loadG: plan.loadG, reps: plan.reps };
+        const set = {
+          loadG: asked.loadG,
+          asked: asked.reps,
+          day,
+          earlier: effort,
+          faultId: null,
+          others: place * SETS,
+        };
+        const done = simulateSet(grown, lift, set, random);
+        effort += Math.max(0.4, 1 + 0.12 * (2 - done.left));
+        made += 1;
+        lifted.sets.push(logged(nth, asked, done, String(made).padStart(6, '0'), iso(now)));
+        outcome.sets.push({
+          session,
+          asked: asked.reps,
+          targetRir: plan.targetRir,
+          left: done.left,
+          failed: done.failed,
+          nth,
+          climb,
+        });
+        if (policy === 'spalo') profile = rested.after(evidenceOf(state));
+      }
+    });
+    takeSets(belief, person, evidenceOf(state), iso(now));
+    if (policy !== 'knows') {
+      programme.forEach((lift, place) => {
+        const lifted = states[place]!;
+        const plan = planOf(lifted.plan);
+        const context = {
+          lift,
+          loads,
+          unit: 'kg' as const,
+          flags: [],
+          faults: [],
+          regression: null,
+          faultHistory: [],
+          strength: profile,
+          usualRir: usualRir(person, iso(now)),
+          careful,
+        };
+        const next =
+          policy === 'spalo'
+            ? decide(lifted, context).proposed
+            : onPaper(policy, lifted, { lift: lifted, plan, sets: lifted.sets, context });
+        const before = plans.get(lift.id);
+        const way = Math.sign(next.loadG - plan.loadG);
+        const outcome = outcomes[place]!;
+        if (before && way !== 0) {
+          outcome.changes += 1;
+          if (before.way !== 0 && way !== before.way) outcome.turns += 1;
+        }
+        plans.set(lift.id, { plan: next, climb: false, way: way || (before?.way ?? 0) });
+      });
+    }
+    const growth = Math.exp((lifter.weeklyGain * DAYS_BETWEEN) / 7);
+    grown = {
+      ...grown,
+      oneRepMaxG: Object.fromEntries(
+        Object.entries(grown.oneRepMaxG).map(([id, max]) => [id, max * growth]),
+      ),
+    };
+  }
+  return outcomes;
+}
+
+/** Lifts of different families, one after another, as a programme covers them. */
+export function programmeOf(lifts: readonly Lift[], count: number, random: Random): Lift[] {
+  const mixed = lifts
+    .filter((lift) => !lift.longLever && lift.bodyShare === 0 && lift.implement !== 'assisted')
+    .map((lift) => ({ lift, key: random.unit() }))
+    .sort((a, b) => a.key - b.key)
+    .map(({ lift }) => lift);
+  const first = mixed.filter(
+    (lift, at) =>
+      at === mixed.findIndex((other) => familyOf[other.pattern] === familyOf[lift.pattern]),
+  );
+  return [...first, ...mixed.filter((lift) => !first.includes(lift))].slice(0, count);
+}
