@@ -21,9 +21,12 @@ test('chest pain ends the session and locks the client until a clearance is reco
   await expect(page.getByText(/no loaded work until a clinician/).first()).toBeVisible();
   await expect(page.getByRole('button', { name: /^Heavier/ })).toHaveCount(0);
 
+  // Once wrapped up, nothing starts another session.
+  await page.getByRole('button', { name: 'Accept all and finish' }).click();
   await page.goto('/clients');
   await page.getByRole('link', { name: 'Oluchi Venn' }).click();
   await expect(page.getByText(/is left out$/).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Start a session now' })).toHaveCount(0);
   await page
     .getByRole('radiogroup', { name: 'State of the flag chest' })
     .getByRole('radio', { name: 'Cleared' })

@@ -31,7 +31,11 @@ function stopFor(report: PainReport, baseline: number): PainStop | null {
       dizzy: 'dizziness',
       chest: 'chest pain',
     }[report.kind];
-    return { report, redFlag: redPlaceOf(report) !== null, why: `${sign} (${place(report)})` };
+    return {
+      report,
+      redFlag: redPlaceOf(report) !== null,
+      why: report.kind === 'chest' ? sign : `${sign} (${place(report)})`,
+    };
   }
   if (report.score >= STOP_AT) {
     return { report, redFlag: false, why: `pain ${report.score} of 10 in the ${place(report)}` };

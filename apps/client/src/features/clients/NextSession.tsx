@@ -1,5 +1,5 @@
 import type { Account, Client } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import { redFlag, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -57,12 +57,14 @@ export function NextSession({
           : 'No booking in the coming month'}
       </Strong>
       <View className="flex-row flex-wrap gap-2">
-        <Button
-          kind={open ? 'now' : 'main'}
-          label={open ? 'On the floor' : 'Start a session now'}
-          onPress={start}
-          className="flex-1"
-        />
+        {(open || !redFlag(client)) && (
+          <Button
+            kind={open ? 'now' : 'main'}
+            label={open ? 'On the floor' : 'Start a session now'}
+            onPress={start}
+            className="flex-1"
+          />
+        )}
         <Button label="Book" says={`Book ${client.name}`} onPress={() => setBooking(true)} />
       </View>
       {booking && (

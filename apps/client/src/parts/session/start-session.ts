@@ -1,5 +1,5 @@
 import type { Account, Client } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import { lockedBy, redFlag, type Room } from '@spalo/core';
 import { authorFor, journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
 import { appendToSession } from '../../state/log/session-log';
@@ -15,6 +15,8 @@ export async function startSession(
   bookingId: string | null,
 ): Promise<string> {
   if (!room) throw new Error('the room has not been fetched yet');
+  const red = redFlag(client);
+  if (red) throw new Error(lockedBy(red));
   const sessionId = newId();
   const { unit } = account.studio;
   const { lifts, general } = await inWorker('draft', visitOf(client, room, account));

@@ -37,7 +37,7 @@ function LiftRamp({ view }: { view: LiftView }) {
 
 /** A lift in hand: its ramp, the set to do, what stops it, and how its warm-up was. */
 export function LiftBody() {
-  const { lane, actions, resting, openLift, wrapUp } = useLane();
+  const { lane, actions, resting, openLift } = useLane();
   /** The lift whose verdict is being changed or noted on. */
   const [noting, setNoting] = useState<string | null>(null);
   const view = lane.current;
@@ -69,7 +69,6 @@ export function LiftBody() {
           stop={next.stop}
           onNext={() => openLift(null)}
           client={lane.client}
-          onWrapUp={wrapUp}
           onWithdraw={(painId) => attempt(() => actions.withdrawPain(lane, painId))}
         />
       )}

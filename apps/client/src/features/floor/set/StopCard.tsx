@@ -15,8 +15,8 @@ const numberIn = (contact: string): string | null =>
 
 const call = (number: string) => void Linking.openURL(`tel:${number.replace(/[^+\d]/g, '')}`);
 
-/** The session is over: what to do now, whom to call, and the way out. */
-function SessionStop({ client, onWrapUp }: { client: Client | undefined; onWrapUp: () => void }) {
+/** The session is over: whom to call. The way out is below, in the thumb's reach. */
+function SessionStop({ client }: { client: Client | undefined }) {
   const contact = client?.emergencyContact ?? '';
   const number = numberIn(contact);
   return (
@@ -36,7 +36,6 @@ function SessionStop({ client, onWrapUp }: { client: Client | undefined; onWrapU
           {contact ? `Emergency contact: ${contact}` : 'No emergency contact is recorded.'}
         </Body>
       )}
-      <Button label="Wrap up the session" onPress={onWrapUp} />
     </>
   );
 }
@@ -47,13 +46,11 @@ export function StopCard({
   client,
   onWithdraw,
   onNext,
-  onWrapUp,
 }: {
   stop: Stop;
   client: Client | undefined;
   onWithdraw: (painId: string) => void;
   onNext: () => void;
-  onWrapUp: () => void;
 }) {
   const { report, redFlag } = stop;
   return (
@@ -69,7 +66,7 @@ export function StopCard({
         </Body>
       </Banner>
       {redFlag ? (
-        <SessionStop client={client} onWrapUp={onWrapUp} />
+        <SessionStop client={client} />
       ) : (
         <Button kind="main" big label="Go to the next lift" onPress={onNext} />
       )}
