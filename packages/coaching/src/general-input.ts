@@ -1,7 +1,7 @@
 import { drills, findDrill, findLift } from '@spalo/catalog';
 import {
   isOlder,
-  joints,
+  isRedPlace,
   memoryOf,
   openFlags,
   plainTaste,
@@ -37,9 +37,7 @@ export function generalInputFor(
     lifts: liftIds.flatMap((liftId) => findLift(liftId) ?? []),
     newLifts: liftIds.filter((liftId) => memoryOf(client.history, liftId).lastDone === null),
     stiff: client.stiff,
-    painful: openFlags(client).flatMap(
-      ({ place }) => joints.find((joint) => joint === place) ?? [],
-    ),
+    painful: openFlags(client).flatMap(({ place }) => (isRedPlace(place) ? [] : [place])),
     cautions: client.cautions,
     trainingMonths: client.trainingMonths,
     older: isOlder(client, when.now),

@@ -1,6 +1,6 @@
 import type { Lift } from '../lift/lift';
 import { atOrBelow, stepDown, stepUp, type Loads } from '../loads/loads';
-import { nearLoads, rangeHere } from '../loads/near-loads';
+import { ofNearLoads } from '../loads/near-loads';
 import type { Flag } from '../person/person';
 import { lockedBy, redFlag } from '../person/red-flag';
 import type { Loadable } from '../room/implement';
@@ -10,7 +10,15 @@ import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from '../s
 import { OPEN_RESERVE } from '../strength/past-set';
 import type { Outlook } from '../strength/outlook';
 import type { StrengthProfile } from '../strength/profile';
-import { bestReps, chances, worthOf, type Aim, type BestSet } from '../strength/worth';
+import {
+  aimHere,
+  bestReps,
+  chances,
+  choose,
+  worthOf,
+  type Aim,
+  type BestSet,
+} from '../strength/worth';
 import { massText, type Unit } from '../unit/mass';
 import { painStop, type Stop } from './pain-stop';
 
@@ -63,7 +71,8 @@ interface Proposal {
 }
 
 function said(set: LoggedSet): string {
-  const left = set.rir === null ? '' : set.rir >= 4 ? ', 4 or more left' : `, ${set.rir} left`;
+  const left =
+    set.rir === null ? '' : set.rir >= OPEN_RESERVE ? ', 4 or more left' : `, ${set.rir} left`;
   return `${set.cleanReps} clean${left}`;
 }
 
@@ -96,12 +105,12 @@ function climbTo(
   return step && how === 'open' && step.loadG <= last.loadG * MOST_STEP ? step : null;
 }
 
-const aimOf = ({ plan }: LiftState, { loads, careful }: FloorContext): Aim => ({
-  range: (loadG) => rangeHere(loads, loadG, plan.repRange),
-  targetRir: plan.targetRir,
-  // A weight that is being found is looked for from below.
-  careful: careful || plan.climb === true,
-});
+const aimOf = ({ plan }: LiftState, { loads, careful }: FloorContext): Aim =>
+  aimHere(loads, plan.repRange, {
+    targetRir: plan.targetRir,
+    // A weight that is being found is looked for from below.
+    careful: careful || plan.climb === true,
+  });
 
 /** The set to come with what makes it most likely to leave the asked reserve: reps first, load where that is clearly better. */
 function bestNext(
@@ -112,12 +121,10 @@ function bestNext(
   { lift, loads }: FloorContext,
   down: number = DOWN,
 ): BestSet {
-  const judged = nearLoads(loads, from, { up: JUMP[lift.region], down }).map((loadG) =>
-    bestReps(outlook, loadG, 0, aim, most),
+  const judged = ofNearLoads(loads, from, { up: JUMP[lift.region], down }, (loadG) =>
+    bestReps(outlook, loadG, aim, most),
   );
-  const stay = judged[0]!;
-  const best = judged.reduce((kept, each) => (each.worth > kept.worth ? each : kept));
-  return best.worth > stay.worth + MARGIN ? best : stay;
+  return choose(judged, MARGIN).chosen;
 }
 
 function afterSet(
@@ -209,15 +216,13 @@ function firstByForm(planned: Step, lift: LiftState, context: FloorContext): Pro
   );
   const next = bestNext(planned.loadG, planned.reps + 1, aim, outlook, context);
   if (next.worth <= asPlanned + MARGIN) return null;
+  const { loadG, reps } = next;
+  const moved = Math.sign(loadG - planned.loadG);
   const change =
-    next.loadG > planned.loadG ? 'heavier' : next.loadG < planned.loadG ? 'lighter' : 'fewer reps';
-  const way = next.loadG === planned.loadG ? 'the same load' : massText(next.loadG, unit);
-  return {
-    loadG: next.loadG,
-    reps: next.reps,
-    change: change === 'fewer reps' && next.reps >= planned.reps ? 'same' : change,
-    why: `By today’s form: ${way} for ${next.reps} rather than ${massText(planned.loadG, unit)} for ${planned.reps}`,
-  };
+    moved > 0 ? 'heavier' : moved < 0 ? 'lighter' : reps < planned.reps ? 'fewer reps' : 'same';
+  const way = moved === 0 ? 'the same load' : massText(loadG, unit);
+  const why = `By today’s form: ${way} for ${reps} rather than ${massText(planned.loadG, unit)} for ${planned.reps}`;
+  return { loadG, reps, change, why };
 }
 
 /** One set more than planned while a climb has not found its load; null when it has, or has gone on long enough. */

@@ -11,9 +11,14 @@ export interface Reach {
 /** Loads looked at within the reach: about one for each percent, since plates make thousands. */
 const GRAIN = 0.0125;
 
-/** The loads within reach of one that is there, that one first. */
-export function nearLoads(loads: Loads, loadG: Grams, { up, down }: Reach): Grams[] {
-  const found = new Set<Grams>([loadG]);
+/** What is made of a load and of each within reach of it, that of the load itself first. */
+export function ofNearLoads<T>(
+  loads: Loads,
+  loadG: Grams,
+  { up, down }: Reach,
+  make: (loadG: Grams) => T,
+): [T, ...T[]] {
+  const found = new Set<Grams>();
   const offer = (wanted: number) => {
     const load = atOrBelow(loads, wanted);
     if (load && load.loadG >= loadG * (1 - down) && load.loadG <= loadG * (1 + up)) {
@@ -24,7 +29,8 @@ export function nearLoads(loads: Loads, loadG: Grams, { up, down }: Reach): Gram
   const [above, under] = [stepUp(loads, loadG), stepDown(loads, loadG)];
   if (above && up > 0) found.add(above.loadG);
   if (under && down > 0) found.add(under.loadG);
-  return [...found];
+  found.delete(loadG);
+  return [make(loadG), ...[...found].map(make)];
 }
 
 /** Steps coarser than this share of the load are met by reps: the range gives way by so many at its ends. */

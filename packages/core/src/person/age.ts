@@ -17,26 +17,23 @@ interface Born {
   birthDate: string | null;
 }
 
-/** Whether someone is known to be under age on the day of `now` (ISO). */
-export function isUnderAge({ birthDate }: Born, now: string): boolean {
-  const age = ageOn(birthDate, now);
-  return age !== null && age < ADULT;
-}
+type OfAge = (born: Born, now: string) => boolean;
 
-/** Whether someone is known to be of an age that asks for slower steps. */
-export function isOlder({ birthDate }: Born, now: string): boolean {
-  const age = ageOn(birthDate, now);
-  return age !== null && age >= OLDER;
-}
+const under =
+  (years: number): OfAge =>
+  ({ birthDate }, now) => {
+    const age = ageOn(birthDate, now);
+    return age !== null && age < years;
+  };
+
+/** Whether someone is known to be under age on the day of `now` (ISO). */
+export const isUnderAge = under(ADULT);
 
 /** Whether someone is known to be too young for sets near a limit. */
-export function isYoung({ birthDate }: Born, now: string): boolean {
-  const age = ageOn(birthDate, now);
-  return age !== null && age < YOUNG;
-}
+export const isYoung = under(YOUNG);
 
 /** Whether someone is known to be so young that no loaded sets are planned. */
-export function isChild({ birthDate }: Born, now: string): boolean {
-  const age = ageOn(birthDate, now);
-  return age !== null && age < CHILD;
-}
+export const isChild = under(CHILD);
+
+/** Whether someone is known to be of an age that asks for slower steps. */
+export const isOlder: OfAge = ({ birthDate }, now) => (ageOn(birthDate, now) ?? 0) >= OLDER;

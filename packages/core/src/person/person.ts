@@ -15,6 +15,7 @@ export type FlagState = (typeof flagStates)[number];
 
 /** Places whose flags are red: they lock the client for all loaded work until a clinician has cleared them. */
 export const redPlaces = ['chest', 'head', 'nerves'] as const;
+export type RedPlace = (typeof redPlaces)[number];
 export const flagPlaces = [...joints, ...redPlaces] as const;
 export type FlagPlace = (typeof flagPlaces)[number];
 

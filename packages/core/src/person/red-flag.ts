@@ -1,8 +1,8 @@
-import { openFlags, redPlaces, type Flag, type FlagPlace } from './person';
+import { openFlags, redPlaces, type Flag, type FlagPlace, type RedPlace } from './person';
 
 const red: readonly FlagPlace[] = redPlaces;
 
-export const isRedPlace = (place: FlagPlace): boolean => red.includes(place);
+export const isRedPlace = (place: FlagPlace): place is RedPlace => red.includes(place);
 
 /** The open flag that locks a client for all loaded work, or null. Only a clinician's clearance opens it. */
 export const redFlag = (person: { flags: readonly Flag[] }): Flag | null =>

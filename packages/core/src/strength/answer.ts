@@ -1,5 +1,5 @@
 import type { LoadBelief } from '../lift/lift';
-import { dayAt, enduranceAt, seenThrough, type Belief } from './belief';
+import { dayAt, enduranceAt, repConstantAt, seenThrough, type Belief } from './belief';
 import { CURVE_DOUBT, CURVE_FLOOR, USUAL_REPS, Z80 } from './constants';
 
 /** A normal belief about a log load. */
@@ -9,22 +9,30 @@ export interface LogLoad {
 }
 
 /**
+ * Doubt about the shape of a lift's curve, as a variance of the log load: it grows with the distance from the reps that
+ * were seen, since nobody's curve is exactly the model's.
+ */
+export function curveVariance(belief: Belief, at: number, repsToLimit: number): number {
+  const k = repConstantAt(belief, at);
+  const near = belief.sets[at]! > 0 ? belief.reps[at]! : USUAL_REPS;
+  const away = CURVE_DOUBT * Math.log((k + repsToLimit) / (k + near));
+  return away ** 2 + CURVE_FLOOR ** 2;
+}
+
+/**
  * The log load for `repsToLimit` reps of the lift at place `at`, rested, on an ordinary day or with `today`'s form.
- * The doubt grows with the distance from the reps that were seen, since nobody's curve is exactly the model's.
  */
 export function logLoadAt(belief: Belief, at: number, repsToLimit: number, today = false): LogLoad {
   const endurance = enduranceAt(belief);
-  const k = belief.lifts[at]!.repConstant * Math.exp(belief.mean[endurance]!);
+  const k = repConstantAt(belief, at);
   const weight = repsToLimit / (k + repsToLimit);
   const day = dayAt(belief);
   const form = today ? 1 : 0;
   const look = { at: [at, endurance, day], weight: [1, weight, form] };
   const { variance } = seenThrough(belief, look);
-  const near = belief.sets[at]! > 0 ? belief.reps[at]! : USUAL_REPS;
-  const away = CURVE_DOUBT * Math.log((k + repsToLimit) / (k + near));
   return {
     mu: belief.mean[at]! + form * belief.mean[day]! - Math.log(1 + repsToLimit / k),
-    sd: Math.sqrt(variance + away ** 2 + CURVE_FLOOR ** 2),
+    sd: Math.sqrt(variance + curveVariance(belief, at, repsToLimit)),
   };
 }
 

@@ -53,6 +53,10 @@ export function liftAt(lifts: readonly Lift[], liftId: string): number {
   return at;
 }
 
+/** The k of w = 1RM / (1 + R / k) for the lift at a place, as this client endures. */
+export const repConstantAt = (belief: Belief, at: number): number =>
+  belief.lifts[at]!.repConstant * Math.exp(belief.mean[enduranceAt(belief)]!);
+
 /** What is believed before any set or report, on the day of `now` (ISO). */
 export function priorBelief(person: Person, lifts: readonly Lift[], now: string): Belief {
   const count = lifts.length;

@@ -1,7 +1,7 @@
 import type { Lift } from '../lift/lift';
 import type { Person } from '../person/person';
 import { logLoadAt, type LogLoad } from './answer';
-import { enduranceAt, liftAt, priorBelief } from './belief';
+import { enduranceAt, liftAt, priorBelief, repConstantAt } from './belief';
 import type { PastSet } from './past-set';
 import { startingBelief, takeSets } from './replay';
 import { passTime } from './passing-time';
@@ -45,7 +45,7 @@ export function explainEstimate(
   let explained = 0;
   takeSets(belief, person, sets, now, (set, taken, held) => {
     const endurance = enduranceAt(held);
-    const k = held.lifts[at]!.repConstant * Math.exp(held.mean[endurance]!);
+    const k = repConstantAt(held, at);
     const weight = repsToLimit / (k + repsToLimit);
     const effect = taken.shift * (taken.v[at]! + weight * taken.v[endurance]!);
     explained += effect;

@@ -6,12 +6,13 @@ import {
   fatigueAt,
   liftAt,
   move,
+  repConstantAt,
   seenThrough,
   type Belief,
   type Look,
 } from './belief';
 import { CARRY, FATIGUE, NOISE } from './constants';
-import { endedAtLimit, type PastSet } from './past-set';
+import { endedAtLimit, OPEN_RESERVE, type PastSet } from './past-set';
 import { likelihood, SLIP, type Said } from './said';
 
 /** What a client had done that day before a set. */
@@ -34,13 +35,13 @@ export const carried = ({ others }: Tired): number => Math.min(1, others / CARRY
 /** What a set says about the state, before it is taken in: one number, looked at through `look`. */
 export interface Observation {
   look: Look;
-  /** Log load at which what is believed would have reached the limit with the set's last clean rep, minus the set's own. */
+  /** Log strength of the moment, less the reporter's bias, over the set's log load: what the look expects to see. */
   margin: number;
-  /** Reps that a log unit of strength is worth near the set's limit, and the rep constant today. */
+  /** The lift's rep constant, and the clean reps that were done. */
   k: number;
   reps: number;
-  /** Share of the reporter's bias that the look carries. */
-  biasReps: number;
+  /** Reps that the reporter is expected to have left beyond what they feel. */
+  bias: number;
   said: Said;
   /** Reps to the limit that the set was done near. */
   repsToLimit: number;
@@ -64,9 +65,9 @@ export function observationOf(
 ): Observation | null {
   if (set.loadG <= 0 || set.bearing === 'left out') return null;
   if (set.cleanReps < 1 && set.reps > 0) return null;
-  const { lifts, mean } = belief;
-  const at = liftAt(lifts, set.liftId);
-  const k = lifts[at]!.repConstant * Math.exp(mean[enduranceAt(belief)]!);
+  const { mean } = belief;
+  const at = liftAt(belief.lifts, set.liftId);
+  const k = repConstantAt(belief, at);
   const said: Said = {
     rir: set.rir,
     atLimit: set.reps === 0 || endedAtLimit(set),
@@ -74,8 +75,8 @@ export function observationOf(
     unclean: set.reps - set.cleanReps,
     beginner: trainingMonths < NOISE.beginnerMonths,
   };
-  const biasReps = biasWeight(said);
-  const bias = biasReps * mean[biasAt(belief)]!;
+  const hides = biasWeight(said);
+  const bias = hides * mean[biasAt(belief)]!;
   const reserve = said.atLimit ? 0.5 : (set.rir ?? NOISE.unsaidReserve) + bias;
   const strength =
     mean[at]! +
@@ -84,7 +85,7 @@ export function observationOf(
     carried(tired) * mean[carryAt(belief)]!;
   const believed = k * (Math.exp(strength - Math.log(set.loadG)) - 1);
   // "4 or more" says nothing of how many more: there the belief says how near the limit the set was.
-  const open = set.rir !== null && set.rir >= 4 && believed > set.cleanReps + reserve;
+  const open = set.rir !== null && set.rir >= OPEN_RESERVE && believed > set.cleanReps + reserve;
   const repsToLimit = Math.max(1, open ? Math.min(believed, 30) : set.cleanReps + reserve);
   const perRep = 1 / (k + repsToLimit);
   return {
@@ -97,12 +98,12 @@ export function observationOf(
         carryAt(belief),
         dayAt(belief),
       ],
-      weight: [1, repsToLimit * perRep, -biasReps * perRep, -tired.own, -carried(tired), 1],
+      weight: [1, repsToLimit * perRep, -hides * perRep, -tired.own, -carried(tired), 1],
     },
     margin: strength - bias * perRep - Math.log(set.loadG),
     k,
     reps: set.cleanReps,
-    biasReps: bias,
+    bias,
     said,
     repsToLimit,
     surprise: Math.log(set.loadG) + Math.log(1 + repsToLimit / k) - strength,
@@ -135,7 +136,7 @@ interface Heard {
 
 function heard(seen: Observation, variance: number): Heard {
   const sd = Math.sqrt(variance);
-  const { margin, k, reps, biasReps, said } = seen;
+  const { margin, k, reps, bias, said } = seen;
   let total = 0;
   let first = 0;
   let second = 0;
@@ -145,7 +146,7 @@ function heard(seen: Observation, variance: number): Heard {
     const density = Math.exp(-0.5 * t * t);
     // The look carries the reporter's bias: what is read off is what they feel, and the truth lies beyond it.
     const felt = k * (Math.exp(margin + t * sd) - 1) - reps;
-    const weight = density * ((1 - NOISE.slips) * likelihood(felt + biasReps, felt, said) + SLIP);
+    const weight = density * ((1 - NOISE.slips) * likelihood(felt + bias, felt, said) + SLIP);
     prior += density;
     total += weight;
     first += weight * t;

@@ -1,8 +1,18 @@
 import type { Lift } from '../lift/lift';
 import type { Grams } from '../unit/mass';
 import { below } from '../unit/normal';
-import { carryAt, dayAt, enduranceAt, fatigueAt, liftAt, seenThrough, type Belief } from './belief';
-import { CURVE_DOUBT, CURVE_FLOOR, DAY_SD, NOISE, USUAL_REPS } from './constants';
+import { curveVariance, type LogLoad } from './answer';
+import {
+  carryAt,
+  dayAt,
+  enduranceAt,
+  fatigueAt,
+  liftAt,
+  repConstantAt,
+  seenThrough,
+  type Belief,
+} from './belief';
+import { DAY_SD, NOISE } from './constants';
 import { carried, effortOf } from './observe-set';
 import { tiredAtFirst, tiredFor, type SoFar } from './so-far';
 
@@ -14,7 +24,7 @@ export interface Outlook {
   /** Chance that at least `reps` can be done at a load, in the set after `more` further sets of the lift. */
   atLeast(loadG: Grams, reps: number, more: number): number;
   /** The log load at which `reps` is the limit in that set: middle and doubt. */
-  limit(reps: number, more: number): { mu: number; sd: number };
+  limit(reps: number, more: number): LogLoad;
 }
 
 /** The outlook on sets of a lift that each leave about `rir`. */
@@ -26,12 +36,10 @@ export function outlookOn(
   soFar: SoFar,
 ): Outlook {
   const at = liftAt(belief.lifts, lift.id);
-  const endurance = enduranceAt(belief);
-  const k = lift.repConstant * Math.exp(belief.mean[endurance]!);
+  const k = repConstantAt(belief, at);
   const today = day === 'today';
   const before = today ? tiredFor(soFar, at) : tiredAtFirst(soFar, at);
-  const near = belief.sets[at]! > 0 ? belief.reps[at]! : USUAL_REPS;
-  const known = new Map<number, { mu: number; sd: number }>();
+  const known = new Map<number, LogLoad>();
 
   const limit = (reps: number, more: number) => {
     const key = more * 1000 + reps;
@@ -39,14 +47,13 @@ export function outlookOn(
     if (found) return found;
     const own = before.own + more * effortOf(rir);
     const others = carried(before);
-    const places = [at, endurance, fatigueAt(belief), carryAt(belief)];
+    const places = [at, enduranceAt(belief), fatigueAt(belief), carryAt(belief)];
     const weights = [1, reps / (k + reps), -own, -others];
     if (today) {
       places.push(dayAt(belief));
       weights.push(1);
     }
     const { variance } = seenThrough(belief, { at: places, weight: weights });
-    const away = CURVE_DOUBT * Math.log((k + reps) / (k + near));
     const mu =
       belief.mean[at]! +
       (today ? belief.mean[dayAt(belief)]! : 0) -
@@ -56,8 +63,7 @@ export function outlookOn(
     const sd = Math.sqrt(
       variance +
         (today ? 0 : DAY_SD ** 2) +
-        away ** 2 +
-        CURVE_FLOOR ** 2 +
+        curveVariance(belief, at, reps) +
         NOISE.floor ** 2 +
         (NOISE.reps / (k + reps)) ** 2,
     );

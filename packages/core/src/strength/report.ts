@@ -1,5 +1,5 @@
 import type { ReportedLift, Sureness } from '../person/person';
-import { enduranceAt, move, placesOf, seenThrough, type Belief } from './belief';
+import { enduranceAt, move, placesOf, seenThrough, type Belief, repConstantAt } from './belief';
 
 /** Error of what people say they lifted, as a standard deviation of the log, fresh; and what each month adds. */
 const SAID_SD: Record<Sureness, number> = { sure: 0.14, about: 0.2, guess: 0.3 };
@@ -17,7 +17,7 @@ export function hearReport(belief: Belief, report: ReportedLift): void {
   const at = placesOf(belief.lifts).get(report.liftId);
   if (at === undefined) return;
   const endurance = enduranceAt(belief);
-  const k = belief.lifts[at]!.repConstant * Math.exp(belief.mean[endurance]!);
+  const k = repConstantAt(belief, at);
   const repsToLimit = report.reps + RESERVE;
   const lost = Math.min(MOST_LOST, LOST_PER_MONTH * report.monthsAgo);
   const surprise =

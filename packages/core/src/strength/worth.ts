@@ -1,5 +1,7 @@
 import type { RepRange } from '../lift/lift';
 import type { Outlook } from './outlook';
+import type { Loads } from '../loads/loads';
+import { rangeHere } from '../loads/near-loads';
 import type { Grams } from '../unit/mass';
 
 /** What a set is aimed at. */
@@ -10,6 +12,13 @@ export interface Aim {
   /** Failing costs more with those who start careful. */
   careful: boolean;
 }
+
+/** The aim of sets of some reps with the loads there are here. */
+export const aimHere = (
+  loads: Loads,
+  repRange: RepRange,
+  { targetRir, careful }: Pick<Aim, 'targetRir' | 'careful'>,
+): Aim => ({ range: (loadG) => rangeHere(loads, loadG, repRange), targetRir, careful });
 
 /** Prices of a set, in chances of a good one. */
 const PRICE = { fail: 0.5, failCareful: 1.5, tooEasy: 0.48 } as const;
@@ -48,15 +57,14 @@ export interface BestSet {
   worth: number;
 }
 
-/** The best reps for a load in a range, at most `most`. */
-export function bestReps(
+function bestIn(
   outlook: Outlook,
   loadG: Grams,
   more: number,
-  { range, targetRir, careful }: Aim,
-  most = Infinity,
+  { low, high }: RepRange,
+  { targetRir, careful }: Aim,
+  most: number,
 ): BestSet {
-  const { low, high } = range(loadG);
   let best: BestSet | null = null;
   for (let reps = low; reps <= Math.max(low, Math.min(most, high)); reps += 1) {
     const worth = worthOf(chances(outlook, loadG, reps, more, targetRir), careful);
@@ -64,6 +72,10 @@ export function bestReps(
   }
   return best!;
 }
+
+/** The next set of a load with its best reps, at most `most`. */
+export const bestReps = (outlook: Outlook, loadG: Grams, aim: Aim, most: number): BestSet =>
+  bestIn(outlook, loadG, 0, aim.range(loadG), aim, most);
 
 /** Sets of one load, each with its best reps, and what they are worth on the whole. */
 export interface BestSets {
@@ -74,12 +86,23 @@ export interface BestSets {
 
 /** `sets` sets of a load: the more tired, the fewer reps. */
 export function bestSets(outlook: Outlook, loadG: Grams, sets: number, aim: Aim): BestSets {
+  const range = aim.range(loadG);
   const reps: number[] = [];
   let worth = 0;
   for (let more = 0; more < sets; more += 1) {
-    const best = bestReps(outlook, loadG, more, aim, reps.at(-1));
+    const best = bestIn(outlook, loadG, more, range, aim, reps.at(-1) ?? Infinity);
     reps.push(best.reps);
     worth += best.worth / sets;
   }
   return { loadG, reps, worth };
+}
+
+/** What is worth most, and what is chosen: the first stays unless another is worth more than `margin` more. */
+export function choose<T extends { worth: number }>(
+  judged: readonly [T, ...T[]],
+  margin: number,
+): { best: T; chosen: T } {
+  const [stay] = judged;
+  const best = judged.reduce((kept, each) => (each.worth > kept.worth ? each : kept));
+  return { best, chosen: best.worth > stay.worth + margin ? best : stay };
 }

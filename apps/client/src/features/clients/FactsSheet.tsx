@@ -17,7 +17,9 @@ import {
   type IntakeInput,
   type IntakeOutput,
 } from '../../parts/client-form/client-form';
-import { BodyStep, TrainingStep, WhoStep } from '../../parts/client-form/steps';
+import { BodyStep } from '../../parts/client-form/BodyStep';
+import { TrainingStep } from '../../parts/client-form/TrainingStep';
+import { WhoStep } from '../../parts/client-form/WhoStep';
 import { changeClient, factsOfClient } from '../../parts/client/change-client';
 
 /** Changes what the intake asked; a new body mass is also kept as a measurement. */

@@ -20,7 +20,10 @@ import {
 import { addClient } from './add-client';
 import { PlacesStep } from './PlacesStep';
 import { StepRamp } from './StepRamp';
-import { BodyStep, HealthStep, TrainingStep, WhoStep } from '../../parts/client-form/steps';
+import { BodyStep } from '../../parts/client-form/BodyStep';
+import { HealthStep } from '../../parts/client-form/HealthStep';
+import { TrainingStep } from '../../parts/client-form/TrainingStep';
+import { WhoStep } from '../../parts/client-form/WhoStep';
 
 const steps: { title: string; fields: FieldPath<IntakeInput>[] }[] = [
   {

@@ -5,7 +5,7 @@ import { Card } from '../../design/Card';
 import { Field } from '../../design/Field';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { flagName } from '../../parts/client/FlagChips';
-import type { IntakeControl } from '../../parts/client-form/steps';
+import type { IntakeControl } from '../../parts/client-form/client-form';
 
 /** Where it hurts, is stiff or feared, and the one line to read before they walk in. */
 export function PlacesStep({

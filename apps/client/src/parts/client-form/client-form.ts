@@ -1,3 +1,4 @@
+import type { Control } from 'react-hook-form';
 import type { ClientFacts, Measurement } from '@spalo/contract';
 import { bodyRanges, fromGrams, type Unit } from '@spalo/core';
 import { z } from 'zod';
@@ -75,6 +76,7 @@ export function intakeForm(unit: Unit, today: string) {
 
 export type IntakeInput = z.input<ReturnType<typeof intakeForm>>;
 export type IntakeOutput = z.output<ReturnType<typeof intakeForm>>;
+export type IntakeControl = Control<IntakeInput, unknown, IntakeOutput>;
 
 export const emptyIntake = (today: string): IntakeInput => ({
   name: '',

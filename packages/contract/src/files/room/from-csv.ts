@@ -16,7 +16,7 @@ const kinds = [
   'band',
 ] as const;
 
-/** RoomColumn that a field of the room came from, for messages. */
+/** The column that a field of the room came from, for messages. */
 const columnOf: Record<string, RoomColumn> = {
   name: 'name',
   label: 'name',
@@ -141,7 +141,7 @@ function fromRows(rows: readonly { line: number; row: RoomRow }[], makeId: () =>
       return plates.map(({ id }) => id);
     });
   }
-  // RoomCells that could not be read stand as zeros; judging those again would only repeat the message.
+  // Cells that could not be read stand as zeros; judging those again would only repeat the message.
   const readable = problems.length === 0;
   const checked = roomFacts.safeParse(found);
   if (readable && !checked.success) {

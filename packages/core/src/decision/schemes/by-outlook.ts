@@ -1,7 +1,7 @@
 import { massText } from '../../unit/mass';
 import type { Proposal, Scheme, Situation } from '../decision';
-import { nearLoads, rangeHere } from '../../loads/near-loads';
-import { bestSets, type Aim } from '../../strength/worth';
+import { ofNearLoads } from '../../loads/near-loads';
+import { aimHere, bestSets, choose } from '../../strength/worth';
 import { MARGIN, reachOf } from './cap';
 
 /** How many reps each of the sets is, in words: "9, 9 and 8". */
@@ -17,19 +17,14 @@ export const byOutlook: Scheme = {
   name: 'By what is believed',
   next({ plan, sets, context }: Situation): Proposal {
     const { lift, loads, strength, usualRir, careful, unit } = context;
-    const last = plan.loadG;
-    const range = (loadG: number) => rangeHere(loads, loadG, plan.repRange);
-    const aim: Aim = { range, targetRir: usualRir, careful };
+    const aim = aimHere(loads, plan.repRange, { targetRir: usualRir, careful });
     const outlook = strength.outlook(lift, usualRir, 'another');
-    const from = sets.at(0)?.loadG ?? last;
-    const judged = nearLoads(
-      loads,
-      from,
-      reachOf(lift, from, outlook, plan.repRange.low + usualRir),
-    ).map((loadG) => bestSets(outlook, loadG, plan.sets, aim));
-    const stay = judged[0]!;
-    const best = judged.reduce((kept, each) => (each.worth > kept.worth ? each : kept));
-    const chosen = best.worth > stay.worth + MARGIN ? best : stay;
+    const from = sets.at(0)?.loadG ?? plan.loadG;
+    const reach = reachOf(lift, from, outlook, plan.repRange.low + usualRir);
+    const judged = ofNearLoads(loads, from, reach, (loadG) =>
+      bestSets(outlook, loadG, plan.sets, aim),
+    );
+    const { best, chosen } = choose(judged, MARGIN);
     const reps = chosen.reps[0]!;
     const inUnit = (loadG: number) => massText(loadG, unit);
     const fewer = chosen.reps.at(-1)! < reps ? `, likely ${listed(chosen.reps)} as sets tire` : '';
