@@ -123,11 +123,10 @@ await next();
 for (const answers of await page.getByRole('radiogroup').all()) {
   await answers.getByRole('radio', { name: 'No' }).click();
 }
-await page
-  .getByRole('radiogroup', { name: /operation/ })
-  .getByRole('radio', { name: 'Yes' })
-  .click();
-await page.getByRole('radiogroup', { name: /medicine|Medicine/ }).scrollIntoViewIfNeeded();
+// A yes that limits without closing: without clearance there would be no climb to show.
+const medicine = page.getByRole('radiogroup', { name: /^Medicine/ });
+await medicine.getByRole('radio', { name: 'Yes' }).click();
+await medicine.scrollIntoViewIfNeeded();
 await settled();
 await shoot('intake-phone');
 await next();
