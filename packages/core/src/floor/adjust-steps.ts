@@ -6,8 +6,8 @@ import type { Plate, Room } from '../room/room';
 import type { Step } from '../session/plan';
 import { countedSets, nextStepIndex, type LiftState } from '../session/state';
 import type { Grams } from '../unit/mass';
+import { mostReps } from '../warm-up/ramp/most-reps';
 import {
-  mostReps,
   planRamp,
   type PlannedRamp,
   type Primer,

@@ -30,11 +30,18 @@ describe('rest before the first working set', () => {
     [work(120, 8, 'floor-pull'), 180, 300],
     [work(200, 5, 'floor-pull'), 300, 300],
     [work(100, 2), 180, 600],
-    [work(300, 1), 600, 600],
-    [work(10, 2, 'small'), 60, 60],
+    [work(300, 1), 480, 480],
+    [work(300, 1, 'floor-pull'), 600, 600],
+    [work(10, 2, 'small'), 60, 120],
   ])('%o', (asked, least, most) => {
     expect(restBeforeWork(asked)).toBeGreaterThanOrEqual(least);
     expect(restBeforeWork(asked)).toBeLessThanOrEqual(most);
+  });
+
+  it('differs by lift before a heavy single: presses least, pulls from the floor most', () => {
+    const rest = (restClass: Work['restClass']) => restBeforeWork(work(120, 1, restClass));
+    expect(rest('press')).toBeLessThan(rest('squat'));
+    expect(rest('squat')).toBeLessThan(rest('floor-pull'));
   });
 
   it('is never shorter for more load or fewer reps', () => {
@@ -65,8 +72,17 @@ describe('rest between working sets', () => {
     [6, 180, 300],
     [1, 180, 300],
   ])('%d reps', (reps, least, most) => {
-    expect(restBetweenWork(reps)).toBeGreaterThanOrEqual(least);
-    expect(restBetweenWork(reps)).toBeLessThanOrEqual(most);
+    for (const restClass of ['small', 'press', 'squat', 'floor-pull'] as const) {
+      for (const load of [5, 60, 200]) {
+        const rest = restBetweenWork(work(load, reps, restClass));
+        expect(rest).toBeGreaterThanOrEqual(least);
+        expect(rest).toBeLessThanOrEqual(most);
+      }
+    }
+  });
+  it('lies near the rest before the first set: a light squat of ten is not rested for twice as long', () => {
+    const light = work(47, 10);
+    expect(restBeforeWork(light) - restBetweenWork(light)).toBeLessThanOrEqual(45);
   });
   it('is longer, to the quarter minute, where breath or reps fall off', () => {
     expect(longerRest(120)).toBe(180);

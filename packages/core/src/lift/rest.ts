@@ -8,13 +8,19 @@ const BEFORE_WORK_S: Record<RestClass, [number, number]> = {
   squat: [180, 240],
   'floor-pull': [180, 300],
 };
-/** The same for a heavy single, double or triple. */
-const BEFORE_TOP_S: [number, number] = [180, 600];
+/** The same for a heavy single, double or triple: presses least, squats more, pulls from the floor most. */
+const BEFORE_TOP_S: Record<RestClass, [number, number]> = {
+  small: [60, 120],
+  press: [180, 360],
+  squat: [210, 480],
+  'floor-pull': [240, 600],
+};
 /** Reps at which a working set asks for the shortest and for the longest of these. */
 const LIGHT_REPS = 12;
 const HEAVY_REPS = 5;
 const TOP_REPS = 3;
-/** A load that asks for the longest, however many its reps. */
+/** Loads that ask for the shortest and for the longest. */
+const LIGHT_G = 60_000;
 const HEAVY_G = 180_000;
 const TOP_HEAVY_G = 300_000;
 
@@ -35,15 +41,19 @@ export interface Work {
   restClass: RestClass;
 }
 
+/** How much of the longest rest a load and its reps ask for, 0 to 1: few reps count in full once the load is heavy. */
+function heaviness({ loadG, reps }: Pick<Work, 'loadG' | 'reps'>): number {
+  const few = share(reps, LIGHT_REPS, HEAVY_REPS);
+  return Math.max(share(loadG, LIGHT_G, HEAVY_G), few * share(loadG, 0, 2 * LIGHT_G));
+}
+
 /** Seconds before the first working set: longer for fewer reps, and for more load. */
-export function restBeforeWork({ loadG, reps, restClass }: Work): number {
-  if (reps <= TOP_REPS && restClass !== 'small') {
-    const [least, most] = BEFORE_TOP_S;
-    return quarterMinutes(least + (most - least) * share(loadG, 0, TOP_HEAVY_G));
-  }
-  const [least, most] = BEFORE_WORK_S[restClass];
-  const heaviness = Math.max(share(reps, LIGHT_REPS, HEAVY_REPS), share(loadG, 0, HEAVY_G));
-  return quarterMinutes(least + (most - least) * heaviness);
+export function restBeforeWork(work: Work): number {
+  const { loadG, reps, restClass } = work;
+  const top = reps <= TOP_REPS;
+  const [least, most] = (top ? BEFORE_TOP_S : BEFORE_WORK_S)[restClass];
+  const part = top ? share(loadG, 0, TOP_HEAVY_G) : heaviness(work);
+  return quarterMinutes(least + (most - least) * part);
 }
 
 /**
@@ -57,11 +67,29 @@ export function restAfterWarmUp(loadG: Grams, work: Work, last: boolean, changeS
   return Math.max(rest, Math.ceil(changeS / 5) * 5);
 }
 
-/** Seconds of rest between working sets of `reps`: 13 and more 1–1½ min, 8–12 1½–2½, 6 and fewer 3–5. */
-export function restBetweenWork(reps: number): number {
-  if (reps >= 13) return 75;
-  if (reps >= 8) return 120;
-  return reps === 7 ? 150 : 210;
+/** Shortest and longest seconds between working sets by their reps: 13 and more, 8 to 12, 7, six and fewer. */
+const BETWEEN_S = {
+  many: [60, 90],
+  middle: [90, 150],
+  seven: [120, 180],
+  few: [180, 300],
+} as const;
+/** How much of the longest each lift asks for at the least. */
+const DEMAND: Record<RestClass, number> = { small: 0, press: 0.5, squat: 1, 'floor-pull': 1 };
+/** Six reps and fewer are long for everybody: the longest only with a heavy load. */
+const FEW_DEMAND = 0.25;
+
+/** Seconds of rest between working sets: by reps 1–1½ min, 1½–2½, 3–5, the longer the more the lift and load demand. */
+export function restBetweenWork(work: Work): number {
+  const { reps, restClass } = work;
+  const few = reps <= 6;
+  const [least, most] =
+    BETWEEN_S[reps >= 13 ? 'many' : reps >= 8 ? 'middle' : reps === 7 ? 'seven' : 'few'];
+  const part = Math.max(
+    DEMAND[restClass] * (few ? FEW_DEMAND : 1),
+    restClass === 'small' ? 0 : heaviness(work),
+  );
+  return quarterMinutes(least + (most - least) * part);
 }
 
 /** A longer rest, for when breath or reps fall off: half as much again, to the next quarter minute. */

@@ -145,13 +145,13 @@ function carriedPlan(kept: LiftPlan, entry: ProgrammeLift, input: DraftInput): F
   };
 }
 
-function workingSteps(plan: LiftPlan): Step[] {
+function workingSteps(plan: LiftPlan, { restClass }: Lift): Step[] {
   const step: Step = {
     kind: 'working',
     loadG: plan.loadG,
     reps: plan.reps,
     purpose: '',
-    restS: restBetweenWork(plan.reps),
+    restS: restBetweenWork({ ...plan, restClass }),
   };
   return Array.from({ length: plan.sets }, () => step);
 }
@@ -199,7 +199,7 @@ function withRamp(
   const { person, room, unit } = input;
   const setting = rampFor(person, lift, loaded.reps, warm, memoryOf(input.history, lift.id).habit);
   const { kind: ramp, primer, reasons: rampReasons } = setting;
-  const working = workingSteps(loaded);
+  const working = workingSteps(loaded, lift);
   // The first set of a climb is light enough to be its own warm-up.
   if (loaded.climb) return { ...loaded, ramp, primer, rampReasons, steps: working };
   const request = rampRequest(loaded, setting, { lift, room, unit, standing });

@@ -1,14 +1,20 @@
 import { massText, type Unit } from '../../unit/mass';
-import { leastNeeded } from './ideals';
-import { planRamp, type PlannedRamp, type RampRequest, type RampStep } from './plan-ramp';
+import {
+  planRamp,
+  planWindows,
+  type PlannedRamp,
+  type RampRequest,
+  type RampStep,
+} from './plan-ramp';
 import { durationOf } from './ramp-time';
+import { overStep } from './step-limit';
 
 /** A ramp brought into a time: what was left out, and whether it fits. */
 export interface FittedRamp {
   ramp: PlannedRamp;
   seconds: number;
   fits: boolean;
-  /** What was left out, in the order in which it went, in words. */
+  /** What was left out, the heaviest first, in words. */
   dropped: string[];
 }
 
@@ -26,12 +32,34 @@ export function rampSeconds(ramp: PlannedRamp, request: RampRequest): number {
   return durationOf(sets, standing, true).totalS;
 }
 
-/** The step that goes next: an intermediate, then the primer; never the first light set of a loaded lower-body lift. */
-function goesNext(steps: readonly RampStep[], request: RampRequest): number | null {
-  if (steps.length === 0) return null;
-  const found = leastNeeded(steps, request.workingG);
-  const kept = steps[found]!.role === 'light' && request.lift.region === 'lower';
-  return kept ? null : found;
+/** An upper-body lift up to here may do without any warm-up set where there is no time. */
+const LIGHT_ENOUGH_G = 60_000;
+
+/** Whether some of a ramp's sets are still a ramp that a coach would let pass. */
+function isSafe(kept: readonly RampStep[], whole: PlannedRamp, request: RampRequest): boolean {
+  const { workingG, lift } = request;
+  const [first] = whole.steps;
+  if (kept.length === 0) return lift.region === 'upper' && workingG <= LIGHT_ENOUGH_G;
+  if (lift.region === 'lower' && kept[0] !== first) return false;
+  const over = (steps: readonly RampStep[]) =>
+    overStep(
+      steps.map((step) => step.loadG),
+      workingG,
+    );
+  // A room whose loads lie far apart may not do better than the whole ramp does.
+  return over(kept) <= over(whole.steps);
+}
+
+/** The largest gap that some sets leave below the working load, in grams. */
+const widest = (kept: readonly RampStep[], { workingG }: RampRequest) =>
+  Math.max(0, ...kept.map((step, at) => (kept[at + 1]?.loadG ?? workingG) - step.loadG));
+
+/** Every choice of some sets of a ramp, in their order. */
+function choices(steps: readonly RampStep[]): RampStep[][] {
+  return steps.reduceRight<RampStep[][]>(
+    (found, step) => [...found.map((rest) => [step, ...rest]), ...found],
+    [[]],
+  );
 }
 
 const named = (step: RampStep, unit: Unit) => {
@@ -39,23 +67,44 @@ const named = (step: RampStep, unit: Unit) => {
   return `${what[step.role]} (${massText(step.loadG, unit)} × ${step.reps})`;
 };
 
+/** Some sets of a ramp at the loads that they have, with plates, reps and rests of their own. */
+function only(kept: readonly RampStep[], request: RampRequest): PlannedRamp {
+  const windowed = kept.map((step) => ({
+    ...step,
+    window: { lowG: step.loadG, highG: step.loadG, idealG: step.loadG },
+  }));
+  return planWindows(windowed, request);
+}
+
 /**
- * The ramp within some seconds: intermediates go first, then the primer, then, for the upper body, the light set.
- * After each the rest is solved anew, plates and all. Where even the shortest is too long, it is answered as it is.
+ * The ramp within some seconds. The primer goes first, then intermediates: of what is safe and fits, the choice with
+ * the most sets is kept, then the one that leaves the least gap. So no set is thrown out that the
+ * time would do for. No step grows larger than a ramp may take: where even the shortest ramp is too long, that is the
+ * answer, and that it does not fit.
  */
 export function fitRamp(request: RampRequest, seconds: number): FittedRamp {
-  const dropped: string[] = [];
-  let ramp = planRamp(request);
-  const without: number[] = [];
-  /** Where each step of the whole ramp was, for those that are left. */
-  let places = ramp.steps.map((_, index) => index);
-  for (;;) {
-    const takes = rampSeconds(ramp, request);
-    const next = takes <= seconds ? null : goesNext(ramp.steps, request);
-    if (next === null) return { ramp, seconds: takes, fits: takes <= seconds, dropped };
-    dropped.push(named(ramp.steps[next]!, request.unit));
-    without.push(places[next]!);
-    places = places.filter((_, index) => index !== next);
-    ramp = planRamp({ ...request, without });
+  const whole = planRamp(request);
+  const wholeS = rampSeconds(whole, request);
+  if (wholeS <= seconds) return { ramp: whole, seconds: wholeS, fits: true, dropped: [] };
+  const below = whole.steps.filter((step) => step.role !== 'primer' || step.reps === 1);
+  const ways = choices(below)
+    .filter((kept) => kept.length < whole.steps.length && isSafe(kept, whole, request))
+    .sort((a, b) => b.length - a.length || widest(a, request) - widest(b, request));
+  const answer = (kept: readonly RampStep[], ramp: PlannedRamp, takesS: number): FittedRamp => ({
+    ramp,
+    seconds: takesS,
+    fits: takesS <= seconds,
+    dropped: whole.steps
+      .filter((step) => !kept.includes(step))
+      .reverse()
+      .map((step) => named(step, request.unit)),
+  });
+  let shortest: FittedRamp | null = null;
+  for (const kept of ways) {
+    const ramp = only(kept, request);
+    const found = answer(kept, ramp, rampSeconds(ramp, request));
+    if (found.fits) return found;
+    if (!shortest || found.seconds < shortest.seconds) shortest = found;
   }
+  return shortest ?? { ramp: whole, seconds: wholeS, fits: false, dropped: [] };
 }

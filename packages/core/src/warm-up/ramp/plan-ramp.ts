@@ -4,12 +4,16 @@ import { loadables } from '../../loads/loadables';
 import { atOrBelow, lightest, nearest } from '../../loads/loads';
 import { handlingBetween } from '../../plates/handling';
 import { loadWith, pathOn, plateImplement, type LoadWindow } from '../../plates/plate-implement';
-import type { Build, Implement } from '../../room/implement';
+import type { Build, Implement, Loadable } from '../../room/implement';
 import type { Plate, Room } from '../../room/room';
 import type { Grams, Unit } from '../../unit/mass';
-import { lightLoad, rampIdeals, type StepRole } from './ideals';
+import { rampIdeals } from './ideals';
+import { lightLoad } from './light-load';
 import { lightPath } from './light-path';
+import { mostReps } from './most-reps';
 import type { RampKind } from './ramp-kind';
+import type { StepRole } from './step';
+import { withinSteps } from './within-steps';
 import { rampWindows, type WindowedStep } from './windows';
 
 /** none: nothing at the working load. working: once at it. over: once at 105–110 % of it. */
@@ -34,8 +38,6 @@ export interface RampRequest {
   most?: number;
   /** Plates that stand on the implement, inner to outer. */
   standing?: readonly Plate[];
-  /** Steps of the whole ramp to leave out, by their place in it. */
-  without?: readonly number[];
   /** A warm-up load already done: the ramp goes on above it, at no more than these reps. */
   done?: { loadG: Grams; reps: number } | null;
 }
@@ -72,53 +74,74 @@ function primerLoad(request: RampRequest): Grams | null {
   return over && over.loadG > workingG ? over.loadG : workingG;
 }
 
-/** Most reps that a set so close to the working load may take without tiring the client for it. */
-export function mostReps(loadG: Grams, workingG: Grams, workingReps: number): number {
-  const share = loadG / workingG;
-  if (share <= 0.65) return Infinity;
-  return Math.max(3, Math.floor(workingReps * (share <= 0.85 ? 0.75 : 0.5)));
+/** Jumps that one more of a plate on each sleeve makes, largest first. */
+function jumpsOf(room: Room, implement: Implement): Grams[] {
+  const taking = plateImplement(room, implement);
+  if (!taking) return [];
+  const { stock, times } = taking;
+  const usable = stock.plates.filter((plate) => plate.count >= stock.share);
+  return [...new Set(usable.map((plate) => plate.massG * times))].sort((a, b) => b - a);
+}
+
+/** What a ramp may begin with empty: bells and pins begin at a share of the work instead. */
+const beginsEmpty: ReadonlySet<Implement['kind']> = new Set(['barbell', 'machine', 'body']);
+
+/**
+ * Where a ramp has to begin: with the light load that the trainer fixed, or as it would without what was learned of
+ * the client, which changes how many sets there are and never the first; null where neither binds it.
+ */
+function beginning(request: RampRequest, lightG: Grams): Grams | null {
+  if (request.lightG) return lightG;
+  const learned = (request.extra ?? 0) !== 0 && !request.done;
+  return learned ? (planRamp({ ...request, extra: 0 }).steps[0]?.loadG ?? null) : null;
 }
 
 /** The steps to build, with the loads each may have. */
 export function windowsFor(request: RampRequest): WindowedStep[] {
-  const { kind, workingG, workingReps, room, implement, unit, extra = 0, done = null } = request;
+  const { kind, workingG, workingReps, room, implement, extra = 0, done = null } = request;
   const loads = loadables(room, implement);
-  const emptyG = lightest(loads)?.loadG;
-  if (emptyG === undefined) return [];
-  const wanted = request.lightG ?? lightLoad(workingG, emptyG);
-  const lightG = nearest(loads, wanted)!.loadG;
-  const primerG = primerLoad(request);
-  const target = { workingG, workingReps, emptyG, unit, lightG, primerG, extra };
-  let ideals = rampIdeals(kind, target);
-  if (request.most !== undefined && ideals.length > request.most) {
-    ideals = ideals.slice(0, request.most);
-  }
-  let steps = rampWindows(ideals, workingG, loads, done?.loadG ?? -1);
-  if (kind === 'rehearsal') {
+  const lightestG = lightest(loads)?.loadG;
+  if (lightestG === undefined) return [];
+  const emptyG = beginsEmpty.has(implement.kind) ? lightestG : null;
+  const lightG = nearest(loads, request.lightG ?? lightLoad(workingG, emptyG))!.loadG;
+  const target = {
+    workingG,
+    workingReps,
+    emptyG: lightestG,
+    beginG: emptyG ?? lightG,
+    lightG,
+    primerG: primerLoad(request),
+    jumps: jumpsOf(room, implement),
+    extra,
+  };
+  const ideals = rampIdeals(kind, target, implement.kind, beginning(request, lightG));
+  const allowed = ideals.slice(0, request.most);
+  let steps = rampWindows(allowed, workingG, loads, done?.loadG ?? -1, lightestG);
+  if (kind === 'rehearsal' && implement.kind !== 'body' && implement.kind !== 'assisted') {
     steps = steps.filter(
       (step) => step.role !== 'light' || step.window.highG <= workingG * EASY_SHARE,
     );
   }
   // A primer alone prepares nothing: the working set is then its own first light set.
-  return !done && steps.length === 1 && steps[0]!.role === 'primer' ? [] : steps;
+  if (!done && steps.length === 1 && steps[0]!.role === 'primer') return [];
+  return withinSteps(steps, workingG, loads, request.most);
 }
 
 /** Reps never rise, tire nobody, and follow what was done. */
-function withReps(steps: readonly WindowedStep[], request: RampRequest): WindowedStep[] {
+function repsOf(steps: readonly WindowedStep[], path: readonly Loadable[], request: RampRequest) {
   const { workingG, workingReps, done } = request;
   let most = done?.reps ?? Infinity;
-  return steps.map((step) => {
-    most = Math.min(most, step.reps, mostReps(step.window.lowG, workingG, workingReps));
-    return { ...step, reps: Math.max(1, most) };
+  return steps.map((step, at) => {
+    most = Math.min(most, step.reps, mostReps(path[at]!.loadG, workingG, workingReps));
+    return Math.max(1, most);
   });
 }
 
 /** Windows as a ramp, with its plates, bells or pins, and its rests; ends at the working load. */
 export function planWindows(windowed: readonly WindowedStep[], request: RampRequest): PlannedRamp {
   const { workingG, workingReps, room, implement, lift, standing = [] } = request;
-  const steps = withReps(windowed, request);
   const working: LoadWindow = { lowG: workingG, highG: workingG, idealG: workingG };
-  const windows = [...steps.map((step) => step.window), working];
+  const windows = [...windowed.map((step) => step.window), working];
   const plated = plateImplement(room, implement);
   const path = plated
     ? pathOn(plated, windows, standing).stacks.map((stack) => loadWith(plated, stack))
@@ -127,13 +150,14 @@ export function planWindows(windowed: readonly WindowedStep[], request: RampRequ
   const changes = path.map(({ build }, index) =>
     handlingBetween(index === 0 ? first : path[index - 1]!.build, build),
   );
+  const reps = repsOf(windowed, path, request);
   const work = { loadG: workingG, reps: workingReps, restClass: lift.restClass };
   return {
-    steps: steps.map(({ role, reps, purpose }, index) => {
+    steps: windowed.map(({ role, purpose }, index) => {
       const { loadG, build } = path[index]!;
-      const last = index === steps.length - 1;
+      const last = index === windowed.length - 1;
       const restS = restAfterWarmUp(loadG, work, last, changes[index + 1]!.seconds);
-      return { role, loadG, build, reps, purpose, restS };
+      return { role, loadG, build, reps: reps[index]!, purpose, restS };
     }),
     working: path.at(-1)!.build,
     moves: changes.reduce((sum, change) => sum + change.moves, 0),
@@ -146,9 +170,5 @@ export function planWindows(windowed: readonly WindowedStep[], request: RampRequ
  * below the working one it has no steps. Throws RangeError where the room cannot build the working load.
  */
 export function planRamp(request: RampRequest): PlannedRamp {
-  const { without = [] } = request;
-  return planWindows(
-    windowsFor(request).filter((_, at) => !without.includes(at)),
-    request,
-  );
+  return planWindows(windowsFor(request), request);
 }

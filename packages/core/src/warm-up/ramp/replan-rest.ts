@@ -1,8 +1,10 @@
 import { loadables } from '../../loads/loadables';
-import { exactly } from '../../loads/loads';
+import { exactly, lightest } from '../../loads/loads';
 import type { Grams } from '../../unit/mass';
-import { intermediates, type IdealStep } from './ideals';
+import { intermediates } from './kinds/build';
 import { planWindows, type PlannedRamp, type RampRequest } from './plan-ramp';
+import type { IdealStep } from './step';
+import { withinSteps } from './within-steps';
 import { WARM_UP_LIMIT, rampWindows } from './windows';
 
 /** A warm-up set still to come, as the session holds it. */
@@ -27,6 +29,7 @@ export function replanRest(
   if (!exactly(loads, changed.loadG)) {
     throw new RangeError('The room cannot build this load');
   }
+  const emptyG = lightest(loads)!.loadG;
   const primer = coming.findLast((step) => step.loadG >= workingG) ?? null;
   const between = coming.filter((step) => step !== primer);
   const topG = primer?.loadG ?? workingG;
@@ -49,16 +52,15 @@ export function replanRest(
   const near = (ideal: IdealStep) =>
     ideal.role !== 'primer' && ideal.loadG > workingG * WARM_UP_LIMIT;
   const fixed = { lowG: changed.loadG, highG: changed.loadG, idealG: changed.loadG };
+  const windows = rampWindows(
+    ideals.filter((ideal) => !near(ideal)),
+    workingG,
+    loads,
+    changed.loadG,
+    emptyG,
+  );
   return planWindows(
-    [
-      { role: 'between', ...changed, window: fixed },
-      ...rampWindows(
-        ideals.filter((ideal) => !near(ideal)),
-        workingG,
-        loads,
-        changed.loadG,
-      ),
-    ],
+    withinSteps([{ role: 'between', ...changed, window: fixed }, ...windows], workingG, loads),
     request,
   );
 }

@@ -1,0 +1,18 @@
+import type { Grams } from '../../unit/mass';
+
+/** From this load on no step is more than a third of it; half of it below. */
+const HEAVY_G = 140_000;
+
+/** The largest step that a ramp may take from one set to the next. Grams. */
+export const stepMost = (workingG: Grams): Grams =>
+  workingG >= HEAVY_G ? workingG / 3 : workingG / 2;
+
+/** Rounding of a load in whole grams is no step. */
+const ROUND_G = 1;
+
+/** How much the largest step of some loads, up to the working load, is over what a ramp may take; 0 where none is. */
+export function overStep(loadsG: readonly Grams[], workingG: Grams): Grams {
+  const most = stepMost(workingG) + ROUND_G;
+  const steps = loadsG.map((loadG, index) => (loadsG[index + 1] ?? workingG) - loadG);
+  return Math.max(0, ...steps.map((step) => step - most));
+}
