@@ -1,4 +1,14 @@
-import { isClosed, loadables, rangeLimit, type Person } from '@spalo/core';
+import {
+  draftLoads,
+  emptyHistory,
+  isClosed,
+  isSteady,
+  liftLimit,
+  loadables,
+  rangeLimit,
+  readStrength,
+  type Person,
+} from '@spalo/core';
 import { cautionsOf, liftById, lifts, roomPresets, type ScreeningAnswer } from '@spalo/catalog';
 import { programmeFor, usualProgramme } from './programme';
 
@@ -81,6 +91,40 @@ describe('the usual programme', () => {
       'pull-up',
     ]);
     expect(programmeFor({ ...person, programme: [] }, garage!, NOW)).toHaveLength(6);
+  });
+});
+
+describe('cautions bind what is offered', () => {
+  it('no lying flat: nothing on the back or the front, until it is opened with a reason', () => {
+    const careful: Person = { ...person, cautions: ['not lying flat'] };
+    const closed = lifts.filter((lift) => isClosed(liftLimit(careful, lift, NOW)));
+    expect(closed.map((lift) => lift.id)).toEqual(
+      expect.arrayContaining(['bench-press', 'dumbbell-bench-press', 'leg-curl', 'glute-bridge']),
+    );
+    for (const liftId of usualProgramme(careful, studio!, NOW)) {
+      expect(['on the back', 'on the front']).not.toContain(liftById(liftId).position);
+    }
+  });
+  it('slow changes: seated or supported lifts, and those first', () => {
+    const careful: Person = { ...person, cautions: ['slow changes'] };
+    const steady = usualProgramme(careful, studio!, NOW).filter((liftId) =>
+      isSteady(liftById(liftId).position),
+    );
+    expect(steady.length).toBeGreaterThanOrEqual(3);
+    const { lifts: drafted } = draftLoads({
+      programme: programmeFor(
+        { ...careful, programme: ['romanian-deadlift', 'leg-press'] },
+        studio!,
+        NOW,
+      ),
+      person: careful,
+      profile: readStrength(careful, null, lifts, NOW),
+      history: emptyHistory,
+      room: studio!,
+      unit: 'kg',
+      now: NOW,
+    });
+    expect(drafted.map(({ liftId }) => liftId)).toEqual(['leg-press', 'romanian-deadlift']);
   });
 });
 

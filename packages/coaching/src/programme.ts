@@ -3,6 +3,7 @@ import {
   canBeLoaded,
   isClosed,
   isInFirstYear,
+  isSteady,
   liftLimit,
   type Person,
   type ProgrammeLift,
@@ -38,13 +39,17 @@ const trainedSlots: readonly string[][] = [
 
 /** The lifts that a client without a programme of their own begins with: what the room has and no flag closes. */
 export function usualProgramme(person: Person, room: Room, now: string): string[] {
+  const slow = person.cautions.includes('slow changes');
   const slots = isInFirstYear(person) ? beginnerSlots : trainedSlots;
   return slots.flatMap((slot) => {
     const fits = (liftId: string) => {
       const lift = liftById(liftId);
       return canBeLoaded(lift, room, person.bodyMassG) && !isClosed(liftLimit(person, lift, now));
     };
-    return slot.find(fits) ?? slot[0]!;
+    const able = slot.filter(fits);
+    // Who changes position slowly trains seated or supported where that is to be had.
+    const steady = slow ? able.find((liftId) => isSteady(liftById(liftId).position)) : undefined;
+    return steady ?? able[0] ?? slot[0]!;
   });
 }
 

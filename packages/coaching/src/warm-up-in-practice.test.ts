@@ -1,11 +1,11 @@
 import {
   bodyRanges,
   buildGeneral,
+  drillJoints,
   generalSeconds,
   jobs,
   joints,
   neededRanges,
-  patterns,
   plainTaste,
   substitutes,
   type GeneralInput,
@@ -52,13 +52,24 @@ describe('the drills', () => {
       expect(drills.filter((drill) => drill.range === range).length).toBeGreaterThanOrEqual(2);
     }
   });
-  it('rehearse every pattern', () => {
-    for (const pattern of patterns) {
-      const found = drills.some(
-        (each) => each.job === 'rehearse' && each.patterns.includes(pattern),
-      );
-      expect([pattern, found]).toEqual([pattern, true]);
+  it('rehearse every lift as itself or as its own first rung', () => {
+    for (const lift of lifts) {
+      const found = drills.filter((each) => each.liftIds.includes(lift.id));
+      expect([lift.id, found.map(({ job }) => job)]).toEqual([lift.id, ['rehearse']]);
     }
+  });
+  it.each([
+    [/on the back|low back pressed down/i, 'on the back'],
+    [/face down/i, 'on the front'],
+    [/all fours|on hands and toes|push-up on the bar/i, 'on hands'],
+    [/elbow under|elbows on a bench/i, 'on elbows'],
+    [/kneeling/i, 'kneeling'],
+    [/overhead|arms up|over the head/i, 'arms overhead'],
+  ] as const)('say where they are done: %s is %s', (words, position) => {
+    const found = drills.filter((each) => words.test(`${each.name}. ${each.how}`));
+    expect(found.length).toBeGreaterThan(0);
+    for (const drill of found)
+      expect([drill.id, drill.positions]).toEqual([drill.id, expect.arrayContaining([position])]);
   });
   it('know what each lift needs', () => {
     for (const lift of lifts) expect(neededRanges(lift).length).toBeGreaterThan(0);
@@ -107,17 +118,36 @@ describe('the general part', () => {
   });
   it('always rehearses with beginners, and new lifts with anyone', () => {
     expect(names({ trainingMonths: 2 })).toEqual(
-      expect.arrayContaining(['dowel-squat', 'incline-push-up']),
+      expect.arrayContaining(['dowel-squat', 'rehearse-bench-press']),
     );
     expect(names({ newLifts: ['romanian-deadlift'] })).toContain('dowel-hinge');
+    const allNew = names({ newLifts: usual.map((lift) => lift.id) });
+    expect(allNew).toEqual(
+      expect.arrayContaining([
+        'dowel-squat',
+        'rehearse-bench-press',
+        'dowel-hinge',
+        'rehearse-one-arm-row',
+      ]),
+    );
     expect(jobsOf()).not.toContain('rehearse');
   });
   it('leaves out what loads a painful joint or goes against a caution, and says so', () => {
     expect(names({ painful: ['hip'] })).not.toContain('single-leg-bridge');
     const { steps, left } = buildGeneral(input({ painful: ['hip', 'low back'] }));
-    expect(steps.some((step) => findDrill(step.drillId)!.loads.includes('hip'))).toBe(false);
+    expect(steps.some((step) => drillJoints(findDrill(step.drillId)!).includes('hip'))).toBe(false);
     expect(left.join()).toMatch(/has an open flag/);
     expect(names({ cautions: ['not lying flat'] })).toContain('walking-lunge');
+    const upper = usual.slice(1, 2);
+    expect(names({ lifts: upper })).toContain('prone-y');
+    expect(names({ lifts: upper, cautions: ['not lying flat'] })).not.toContain('prone-y');
+    expect(
+      names({ lifts: [liftById('push-up')], trainingMonths: 1, painful: ['elbow'] }),
+    ).not.toContain('incline-push-up');
+  });
+  it('names the ranges that there is no time for', () => {
+    const { left } = buildGeneral(input({ stiff: [...bodyRanges], lifts: [...lifts] }));
+    expect(left.join()).toMatch(/ten minutes of mobility are enough/);
   });
   it('does what this client does instead', () => {
     expect(names({ swaps: { 'easy-bike': 'easy-row' } })[0]).toBe('easy-row');
@@ -164,6 +194,7 @@ describe('the general part', () => {
       lifts: fc.shuffledSubarray([...lifts], { minLength: 1, maxLength: 5 }),
       stiff: fc.subarray([...bodyRanges]),
       painful: fc.subarray([...joints] as Joint[], { maxLength: 3 }),
+      cautions: fc.constantFrom([], ['not lying flat' as const]),
       trainingMonths: fc.constantFrom(0, 6, 30),
       older: fc.boolean(),
       early: fc.boolean(),
@@ -180,9 +211,13 @@ describe('the general part', () => {
         expect(seconds).toBe(generalSeconds(steps));
         if (asked.minutes !== null) expect(fits).toBe(seconds <= asked.minutes * 60);
         for (const step of steps) {
-          expect(findDrill(step.drillId)!.loads.some((j) => change.painful.includes(j))).toBe(
-            false,
-          );
+          expect(
+            drillJoints(findDrill(step.drillId)!).some((j) => change.painful.includes(j)),
+          ).toBe(false);
+          if (change.cautions.length > 0) {
+            expect(findDrill(step.drillId)!.positions).not.toContain('on the back');
+            expect(findDrill(step.drillId)!.positions).not.toContain('on the front');
+          }
         }
       }),
     );

@@ -9,8 +9,9 @@ export {
   type Unit,
 } from './unit/mass';
 export { joints, sides, type Joint, type Side, type StressKind } from './lift/joints';
-export type { Lift, LoadBelief, RepRange } from './lift/lift';
+export type { Lift, LiftImplement, LoadBelief, RepRange } from './lift/lift';
 export { familyOf, patterns, type Pattern } from './lift/patterns';
+export { isSteady, jointsIn } from './lift/position';
 export { stations, type Station } from './lift/stations';
 export { ageOn, isOlder } from './person/age';
 export { cautionsFor, exhales, startsCareful } from './person/careful';
@@ -84,6 +85,7 @@ export { certainties, readStrength, type Doubt, type StrengthProfile } from './s
 export { replay, startingBelief, takeSets } from './strength/replay';
 export { MODEL_VERSION, loadBelief, saveBelief, type SavedBelief } from './strength/saved-belief';
 export {
+  drillJoints,
   bodyRanges,
   drillStates,
   jobs,

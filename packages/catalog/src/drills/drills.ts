@@ -2,7 +2,8 @@ import type { Drill } from '@spalo/core';
 import { activateDrills } from './activate';
 import { mobiliseDrills } from './mobilise';
 import { raiseDrills } from './raise';
-import { rehearseDrills } from './rehearse';
+import { lifts } from '../facts/lifts';
+import { rehearsalOf, rungDrills } from './rehearse';
 import { retiredDrills } from './retired';
 
 /** Every drill of the general part, the usual one first within its job and range. */
@@ -10,7 +11,10 @@ export const drills: readonly Drill[] = [
   ...raiseDrills,
   ...mobiliseDrills,
   ...activateDrills,
-  ...rehearseDrills,
+  ...rungDrills,
+  ...lifts
+    .filter((lift) => !rungDrills.some((drill) => drill.liftIds.includes(lift.id)))
+    .map(rehearsalOf),
 ];
 
 const byId = new Map(drills.map((each) => [each.id, each]));

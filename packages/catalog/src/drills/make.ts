@@ -1,6 +1,6 @@
 import type { Drill } from '@spalo/core';
 
-type Own = Pick<Drill, 'id' | 'name' | 'how' | 'forWhat'> & Partial<Drill>;
+type Own = Pick<Drill, 'id' | 'name' | 'how' | 'forWhat' | 'positions'> & Partial<Drill>;
 
 /** A drill of a job, with what is usual there where it says nothing else. */
 export const drill =
@@ -12,6 +12,7 @@ export const drill =
     reps: null,
     range: null,
     patterns: [],
+    liftIds: [],
     loads: [],
     notWith: [],
     way: null,

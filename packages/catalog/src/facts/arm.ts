@@ -47,6 +47,7 @@ export const armLifts = [
   }),
   liftFacts({
     id: 'lying-triceps-extension',
+    position: 'on the back',
     name: 'Lying triceps extension',
     pattern: 'arm',
     implement: 'EZ bar',

@@ -87,6 +87,7 @@ export const hingeLifts = [
   }),
   liftFacts({
     id: 'back-extension',
+    position: 'supported',
     name: 'Back extension, 45°',
     pattern: 'hinge',
     implement: 'body',

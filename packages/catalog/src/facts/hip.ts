@@ -3,6 +3,7 @@ import { liftFacts } from './make';
 export const hipLifts = [
   liftFacts({
     id: 'hip-thrust',
+    position: 'leaning back',
     name: 'Hip thrust',
     pattern: 'hip',
     implement: 'barbell',
@@ -12,6 +13,7 @@ export const hipLifts = [
   }),
   liftFacts({
     id: 'glute-bridge',
+    position: 'on the back',
     name: 'Glute bridge',
     pattern: 'hip',
     implement: 'barbell',

@@ -13,6 +13,7 @@ export const kneeLifts = [
   }),
   liftFacts({
     id: 'leg-curl',
+    position: 'on the front',
     name: 'Leg curl',
     pattern: 'knee',
     implement: 'stack',

@@ -1,19 +1,94 @@
 import { joints, type Joint, type Lift, type Pattern, type StressKind } from '@spalo/core';
 
 /** What most lifts of a pattern share; a lift's own line says only where it differs. */
-const byPattern: Record<Pattern, Pick<Lift, 'region' | 'restClass' | 'repConstant' | 'peak'>> = {
-  squat: { region: 'lower', restClass: 'squat', repConstant: 38, peak: 'stretched' },
-  lunge: { region: 'lower', restClass: 'squat', repConstant: 38, peak: 'stretched' },
-  hinge: { region: 'lower', restClass: 'squat', repConstant: 35, peak: 'stretched' },
-  hip: { region: 'lower', restClass: 'squat', repConstant: 39, peak: 'shortened' },
-  knee: { region: 'lower', restClass: 'small', repConstant: 38, peak: 'shortened' },
-  calf: { region: 'lower', restClass: 'small', repConstant: 44, peak: 'middle' },
-  push: { region: 'upper', restClass: 'press', repConstant: 32, peak: 'stretched' },
-  press: { region: 'upper', restClass: 'press', repConstant: 31, peak: 'middle' },
-  row: { region: 'upper', restClass: 'press', repConstant: 33, peak: 'shortened' },
-  pull: { region: 'upper', restClass: 'press', repConstant: 33, peak: 'middle' },
-  shoulder: { region: 'upper', restClass: 'small', repConstant: 34, peak: 'middle' },
-  arm: { region: 'upper', restClass: 'small', repConstant: 33, peak: 'middle' },
+const byPattern: Record<
+  Pattern,
+  Pick<Lift, 'region' | 'restClass' | 'repConstant' | 'peak' | 'position'>
+> = {
+  squat: {
+    region: 'lower',
+    restClass: 'squat',
+    repConstant: 38,
+    peak: 'stretched',
+    position: 'standing',
+  },
+  lunge: {
+    region: 'lower',
+    restClass: 'squat',
+    repConstant: 38,
+    peak: 'stretched',
+    position: 'standing',
+  },
+  hinge: {
+    region: 'lower',
+    restClass: 'squat',
+    repConstant: 35,
+    peak: 'stretched',
+    position: 'standing',
+  },
+  hip: {
+    region: 'lower',
+    restClass: 'squat',
+    repConstant: 39,
+    peak: 'shortened',
+    position: 'standing',
+  },
+  knee: {
+    region: 'lower',
+    restClass: 'small',
+    repConstant: 38,
+    peak: 'shortened',
+    position: 'seated',
+  },
+  calf: {
+    region: 'lower',
+    restClass: 'small',
+    repConstant: 44,
+    peak: 'middle',
+    position: 'standing',
+  },
+  push: {
+    region: 'upper',
+    restClass: 'press',
+    repConstant: 32,
+    peak: 'stretched',
+    position: 'on the back',
+  },
+  press: {
+    region: 'upper',
+    restClass: 'press',
+    repConstant: 31,
+    peak: 'middle',
+    position: 'standing',
+  },
+  row: {
+    region: 'upper',
+    restClass: 'press',
+    repConstant: 33,
+    peak: 'shortened',
+    position: 'standing',
+  },
+  pull: {
+    region: 'upper',
+    restClass: 'press',
+    repConstant: 33,
+    peak: 'middle',
+    position: 'seated',
+  },
+  shoulder: {
+    region: 'upper',
+    restClass: 'small',
+    repConstant: 34,
+    peak: 'middle',
+    position: 'standing',
+  },
+  arm: {
+    region: 'upper',
+    restClass: 'small',
+    repConstant: 33,
+    peak: 'middle',
+    position: 'standing',
+  },
 };
 
 const stepOf: Record<Lift['implement'], number> = {

@@ -22,6 +22,7 @@ export const pressLifts = [
   }),
   liftFacts({
     id: 'dumbbell-shoulder-press',
+    position: 'seated',
     name: 'Dumbbell shoulder press',
     pattern: 'press',
     implement: 'dumbbell pair',
@@ -34,6 +35,7 @@ export const pressLifts = [
   }),
   liftFacts({
     id: 'shoulder-press-machine',
+    position: 'seated',
     name: 'Machine shoulder press',
     pattern: 'press',
     implement: 'stack',

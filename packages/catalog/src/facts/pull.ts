@@ -18,6 +18,7 @@ export const pullLifts = [
   }),
   liftFacts({
     id: 'assisted-pull-up',
+    position: 'hanging',
     name: 'Assisted pull-up',
     pattern: 'pull',
     implement: 'assisted',
@@ -31,6 +32,7 @@ export const pullLifts = [
   }),
   liftFacts({
     id: 'pull-up',
+    position: 'hanging',
     name: 'Pull-up',
     pattern: 'pull',
     implement: 'body',

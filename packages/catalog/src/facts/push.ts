@@ -32,6 +32,7 @@ export const pushLifts = [
   }),
   liftFacts({
     id: 'incline-bench-press',
+    position: 'leaning back',
     name: 'Incline bench press',
     pattern: 'push',
     implement: 'barbell',
@@ -59,6 +60,7 @@ export const pushLifts = [
   }),
   liftFacts({
     id: 'incline-dumbbell-press',
+    position: 'leaning back',
     name: 'Incline dumbbell press',
     pattern: 'push',
     implement: 'dumbbell pair',
@@ -72,6 +74,7 @@ export const pushLifts = [
   }),
   liftFacts({
     id: 'chest-press',
+    position: 'seated',
     name: 'Machine chest press',
     pattern: 'push',
     implement: 'stack',
@@ -83,6 +86,7 @@ export const pushLifts = [
   }),
   liftFacts({
     id: 'push-up',
+    position: 'on hands',
     name: 'Push-up',
     pattern: 'push',
     implement: 'body',
@@ -96,6 +100,7 @@ export const pushLifts = [
   }),
   liftFacts({
     id: 'dip',
+    position: 'hanging',
     name: 'Dip',
     pattern: 'push',
     implement: 'body',

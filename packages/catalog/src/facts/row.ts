@@ -8,6 +8,7 @@ const rowing = {
 export const rowLifts = [
   liftFacts({
     id: 'one-arm-row',
+    position: 'supported',
     name: 'One-arm dumbbell row',
     pattern: 'row',
     implement: 'single dumbbell',
@@ -18,6 +19,7 @@ export const rowLifts = [
   }),
   liftFacts({
     id: 'chest-supported-row',
+    position: 'supported',
     name: 'Chest-supported row',
     pattern: 'row',
     implement: 'dumbbell pair',
@@ -27,6 +29,7 @@ export const rowLifts = [
   }),
   liftFacts({
     id: 'seated-row',
+    position: 'seated',
     name: 'Seated cable row',
     pattern: 'row',
     implement: 'stack',

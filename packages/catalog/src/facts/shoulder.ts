@@ -15,6 +15,7 @@ export const shoulderLifts = [
   }),
   liftFacts({
     id: 'side-lying-raise',
+    position: 'on the side',
     name: 'Side-lying raise',
     pattern: 'shoulder',
     implement: 'single dumbbell',

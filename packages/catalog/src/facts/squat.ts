@@ -67,6 +67,7 @@ export const squatLifts = [
   }),
   liftFacts({
     id: 'leg-press',
+    position: 'seated',
     name: 'Leg press',
     pattern: 'squat',
     implement: 'machine',
@@ -81,6 +82,7 @@ export const squatLifts = [
   }),
   liftFacts({
     id: 'hack-squat',
+    position: 'supported',
     name: 'Hack squat',
     pattern: 'squat',
     implement: 'machine',

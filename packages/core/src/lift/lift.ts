@@ -1,6 +1,7 @@
 import type { Grams } from '../unit/mass';
 import type { Stress } from './joints';
 import type { Muscle } from './muscles';
+import type { Position } from './position';
 import type { Pattern } from './patterns';
 import type { Station } from './stations';
 
@@ -33,6 +34,8 @@ export interface Lift {
   /** Main and helping muscles; shared ones decide whether a later lift is warm already. */
   muscles: { main: Muscle[]; helping: Muscle[] };
   stress: Stress[];
+  /** How the body is held. */
+  position: Position;
   /** Where the muscle is hardest worked. */
   peak: 'shortened' | 'middle' | 'stretched';
   restClass: RestClass;

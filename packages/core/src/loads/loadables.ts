@@ -1,22 +1,36 @@
 import { implementKey, type Implement } from '../room/implement';
-import type { Room } from '../room/room';
+import type { Plate, Room } from '../room/room';
 import { keeper } from '../unit/keeper';
+import type { Unit } from '../unit/mass';
 import { barLoads } from './bars';
 import { dumbbellLoads, kettlebellLoads } from './bells';
 import { bodyLoads } from './body';
 import { lightest, noLoads, type Loads } from './loads';
 import { machineLoads } from './machines';
+import { plainFirst, plainPlates } from './plain';
 import { assistedLoads, stackLoads } from './stacks';
+
+/** What plates make of an implement, those of its own unit first. */
+function ofPlates(
+  plates: readonly Plate[],
+  unit: Unit,
+  loads: (from: readonly Plate[]) => Loads,
+): Loads {
+  const plain = plainPlates(plates, unit);
+  return plain ? plainFirst(loads(plates), loads(plain)) : loads(plates);
+}
 
 function find(room: Room, implement: Implement): Loads {
   switch (implement.kind) {
     case 'barbell': {
       const bar = room.bars.find((each) => each.id === implement.barId);
-      return bar ? barLoads(bar, room.plates) : noLoads;
+      return bar ? ofPlates(room.plates, bar.unit, (plates) => barLoads(bar, plates)) : noLoads;
     }
     case 'machine': {
       const machine = room.machines.find((each) => each.id === implement.machineId);
-      return machine ? machineLoads(machine, room.plates) : noLoads;
+      return machine
+        ? ofPlates(room.plates, machine.unit, (plates) => machineLoads(machine, plates))
+        : noLoads;
     }
     case 'dumbbell':
       return dumbbellLoads(room, implement.hands);

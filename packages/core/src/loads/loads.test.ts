@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { bar, kg, plate, room } from '../test/fixtures';
 import type { Loadable } from '../room/implement';
+import { barLoads } from './bars';
 import { canLoad, loadables } from './loadables';
 import { around, exactly, heaviest, lightest, listed, merged, stepDown, stepUp } from './loads';
 import { toGrams } from '../unit/mass';
@@ -44,7 +45,7 @@ describe('loads that are asked for one by one', () => {
   it('are those of the whole list, at every mass from below the bar to above all plates', () => {
     fc.assert(
       fc.property(anyStock, fc.integer({ min: 0, max: 400_000 }), (stock, asked) => {
-        const loads = loadables(stock, onBar);
+        const loads = barLoads(stock.bars[0]!, stock.plates);
         const all = loads.all();
         expect(grams(loads.upTo(asked))).toBe(grams(all.findLast((each) => each.loadG <= asked)));
         expect(grams(loads.from(asked))).toBe(grams(all.find((each) => each.loadG >= asked)));
@@ -57,7 +58,7 @@ describe('loads that are asked for one by one', () => {
   it('step up and down through all of them, each once', () => {
     fc.assert(
       fc.property(anyStock, (stock) => {
-        const loads = loadables(stock, onBar);
+        const loads = barLoads(stock.bars[0]!, stock.plates);
         const all = loads
           .all()
           .slice(0, 60)
@@ -79,6 +80,30 @@ describe('loads that are asked for one by one', () => {
     expect(load.build).toBe(load.build);
     expect(load.build).toMatchObject({ kind: 'barbell', hands: 1 });
     expect(exactly(loads, kg(61))).toBeNull();
+  });
+});
+
+describe('plates of both units', () => {
+  const mixed = {
+    ...room,
+    plates: [
+      ...[20, 10, 5, 2.5, 1.25].map((mass) => plate(mass, 4)),
+      { ...plate(5, 4), id: 'lb-5', massG: toGrams(5, 'lb'), unit: 'lb' as const },
+    ],
+  };
+  const loads = loadables(mixed, onBar);
+  const odd = kg(20) + 2 * (kg(10) + toGrams(5, 'lb'));
+
+  it('are not mixed where those of one come near', () => {
+    expect(grams(loads.upTo(kg(44.6)))).toBe(kg(42.5));
+    expect(grams(loads.from(kg(44.6)))).toBe(kg(45));
+    expect(grams(stepUp(loads, kg(42.5)))).toBe(kg(45));
+    expect(grams(stepDown(loads, kg(45)))).toBe(kg(42.5));
+  });
+  it('make what is asked for exactly, however odd', () => {
+    expect(odd).toBe(44_536);
+    expect(grams(exactly(loads, odd))).toBe(odd);
+    expect(loads.all().map((load) => load.loadG)).toContain(odd);
   });
 });
 

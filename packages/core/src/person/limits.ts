@@ -1,6 +1,8 @@
 import { stressOn } from '../lift/joints';
 import type { Lift, RepRange } from '../lift/lift';
+import { cautionAgainst } from '../lift/position';
 import { isChild, isOlder, isUnderAge } from './age';
+import { cautionText } from './caution';
 import { openFlags, type Override, type Person, type RangeId } from './person';
 import { lockedBy, redFlag } from './red-flag';
 import { isInFirstYear } from './training-age';
@@ -69,12 +71,20 @@ export function lockOf(person: Person, lift: Lift, now: string): Limit | null {
 }
 
 /**
- * Whether a lift is offered at all: what locks all loaded work, or an open flag on a joint that it loads, closes it
- * until it is opened the way the limit allows.
+ * Whether a lift is offered at all: what locks all loaded work, a caution against its position, or an open flag on a
+ * joint that it loads, closes it until it is opened the way the limit allows.
  */
 export function liftLimit(person: Person, lift: Lift, now: string): Limit | null {
   const lock = lockOf(person, lift, now);
   if (isClosed(lock)) return lock;
+  const caution = cautionAgainst(person.cautions, [lift.position]);
+  if (caution) {
+    return {
+      why: `Screening: ${cautionText[caution].toLowerCase()}; this is done ${lift.position}`,
+      overridable: true,
+      opened: openedBy(person, lift.id, null),
+    };
+  }
   const found = flagOn(person, lift);
   if (!found) return null;
   const { flag, stress } = found;

@@ -4,6 +4,7 @@ import { implementKey } from '../room/implement';
 import { rampRequest, stepsOf } from '../floor/adjust-steps';
 import { stressOn } from '../lift/joints';
 import type { Lift } from '../lift/lift';
+import { isSteady } from '../lift/position';
 import { restBetweenWork } from '../lift/rest';
 import { chooseImplement } from '../loads/choose-implement';
 import { canLoad, loadables } from '../loads/loadables';
@@ -217,10 +218,17 @@ export function planLift(
   return loaded && withRamp(loaded, entry.lift, input, warm, standing);
 }
 
+/** The programme in the order for this client: seated or supported lifts first for who changes position slowly. */
+function steadyFirst({ programme, person }: DraftInput): readonly ProgrammeLift[] {
+  if (!person.cautions.includes('slow changes')) return programme;
+  const last = ({ lift }: ProgrammeLift) => (isSteady(lift.position) ? 0 : 1);
+  return [...programme].sort((a, b) => last(a) - last(b));
+}
+
 /** Lifts with their loads; those that are closed, or that the room has nothing for, are listed apart with why. */
 export function draftLoads(input: DraftInput): LoadsDraft {
   const draft: LoadsDraft = { lifts: [], closed: [] };
-  for (const entry of input.programme) {
+  for (const entry of steadyFirst(input)) {
     const closed = closedBy(entry, input);
     const loaded = closed ? null : loadLift(entry, input);
     const why = `${input.room.name} has nothing to load it with`;

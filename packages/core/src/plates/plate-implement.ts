@@ -1,13 +1,16 @@
 import type { Build, Implement, Loadable } from '../room/implement';
 import type { Plate, Room } from '../room/room';
-import type { Grams } from '../unit/mass';
+import type { Grams, Unit } from '../unit/mass';
 import { ADDED_MM, fitting } from './bar-sleeve';
+import { plainPlates } from '../loads/plain';
 import { platePath, type PlatePath } from './path';
 import type { SleeveStock, SleeveTarget } from './sleeve-target';
 
 /** Something that is loaded with plates: load = empty + `times` × what one sleeve carries. */
 export interface PlateImplement {
   stock: SleeveStock;
+  /** Its own unit: where a room has plates of both, those of this one are plain. */
+  unit: Unit;
   emptyG: Grams;
   times: 1 | 2;
   build: (stack: Plate[]) => Build;
@@ -21,6 +24,7 @@ export function plateImplement(room: Room, implement: Implement): PlateImplement
       if (!bar) return null;
       return {
         stock: { plates: fitting(room.plates, bar.fits), share: 2, sleeveMm: bar.sleeveMm },
+        unit: bar.unit,
         emptyG: bar.massG,
         times: 2,
         build: (perSide) => ({ kind: 'barbell', bar, perSide, hands: 1 }),
@@ -35,6 +39,7 @@ export function plateImplement(room: Room, implement: Implement): PlateImplement
           share: machine.horns,
           sleeveMm: machine.sleeveMm,
         },
+        unit: machine.unit,
         emptyG: machine.massG,
         times: machine.horns,
         build: (perSide) => ({ kind: 'machine', machine, perSide }),
@@ -43,6 +48,7 @@ export function plateImplement(room: Room, implement: Implement): PlateImplement
     case 'body':
       return {
         stock: { plates: room.plates, share: 1, sleeveMm: ADDED_MM },
+        unit: 'kg',
         emptyG: implement.bodyG,
         times: 1,
         build: (added) => ({ kind: 'body', added }),
@@ -74,14 +80,46 @@ function onSleeve({ emptyG, times }: PlateImplement, window: LoadWindow): Sleeve
   };
 }
 
-/** The least handling through some windows, from the plates that stand on the implement. */
-export const pathOn = (
+/** Adjustable handles for a lift with bells, `hands` of them alike. */
+export const handlesFor = (room: Room, hands: 1 | 2): PlateImplement[] =>
+  room.bars
+    .filter((bar) => bar.kind === 'handle' && bar.count >= hands)
+    .map((bar) => ({
+      stock: {
+        plates: fitting(room.plates, bar.fits),
+        share: 2 * hands,
+        sleeveMm: bar.sleeveMm,
+      },
+      unit: bar.unit,
+      emptyG: bar.massG,
+      times: 2,
+      build: (perSide) => ({ kind: 'barbell', bar, perSide, hands }),
+    }));
+
+/**
+ * The least handling through some windows, from the plates that stand on the implement; of ways that take as many
+ * moves, one with plates of one unit. Throws RangeError where a window holds no load.
+ */
+export function pathOn(
   implement: PlateImplement,
   windows: readonly LoadWindow[],
   standing: readonly Plate[],
-): PlatePath =>
-  platePath(
-    windows.map((window) => onSleeve(implement, window)),
-    implement.stock,
-    standing,
-  );
+): PlatePath {
+  const targets = windows.map((window) => onSleeve(implement, window));
+  const { stock, unit } = implement;
+  const found = platePath(targets, stock, standing);
+  const plain = plainPlates(stock.plates, unit);
+  if (!plain || standing.some((plate) => plate.unit !== unit)) return found;
+  const easy = perhaps(() => platePath(targets, { ...stock, plates: plain }, standing));
+  return easy && easy.moves <= found.moves ? easy : found;
+}
+
+/** What a search finds, or null where a window holds nothing. */
+export function perhaps<T>(search: () => T): T | null {
+  try {
+    return search();
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}

@@ -3,7 +3,7 @@ import type { Plate, Room } from '../room/room';
 import type { Grams } from '../unit/mass';
 import { barSleeve } from './bar-sleeve';
 import { platePath } from './path';
-import { plateImplement } from './plate-implement';
+import { perhaps, plateImplement } from './plate-implement';
 
 /**
  * How a load that exists is built with the least handling from what stands on the implement; null where it is not
@@ -23,15 +23,7 @@ export function restack(
     const bar = room.bars.find((each) => each.id === implement.barId)!;
     if (barSleeve(bar, room.plates).atOrBelow(side) !== side) return null;
   }
-  try {
-    const { stacks } = platePath(
-      [{ lowG: side, highG: side, idealG: side }],
-      { plates, share, sleeveMm },
-      standing,
-    );
-    return taking.build(stacks[0]!);
-  } catch (error) {
-    if (error instanceof RangeError) return null;
-    throw error;
-  }
+  const target = { lowG: side, highG: side, idealG: side };
+  const path = perhaps(() => platePath([target], { plates, share, sleeveMm }, standing));
+  return path && taking.build(path.stacks[0]!);
 }

@@ -46,6 +46,7 @@ export const room: Room = {
 };
 
 export const squat: Lift = {
+  position: 'standing',
   id: 'back-squat',
   name: 'Back squat',
   pattern: 'squat',
@@ -70,6 +71,7 @@ export const squat: Lift = {
 
 export const row: Lift = {
   ...squat,
+  position: 'supported',
   id: 'one-arm-row',
   name: 'Row',
   region: 'upper',

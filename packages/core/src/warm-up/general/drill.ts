@@ -1,4 +1,5 @@
 import type { Joint } from '../../lift/joints';
+import { jointsIn, type Position } from '../../lift/position';
 import type { Pattern } from '../../lift/patterns';
 import type { Caution } from '../../person/caution';
 
@@ -37,10 +38,14 @@ export interface Drill {
   reps: number | null;
   /** The range that it opens; null for other jobs. */
   range: BodyRange | null;
-  /** Patterns that it prepares or rehearses; empty means all. */
+  /** Patterns that it prepares; empty means all. */
   patterns: readonly Pattern[];
-  /** Joints that it loads: an open pain flag there excludes it. */
+  /** How the body is held, all of it: what lies on hands, elbows or flat, kneels, bends deep or reaches up. */
+  positions: readonly Position[];
+  /** Joints that the movement loads besides what its positions do. */
   loads: readonly Joint[];
+  /** Lifts that it rehearses, as the lift itself without load or its own first rung; empty for other jobs. */
+  liftIds: readonly string[];
   /** Cautions that it must not be used with. */
   notWith: readonly Caution[];
   /** How hips are woken: on one leg, or with a band; null for the rest. */
@@ -50,3 +55,8 @@ export interface Drill {
 /** How a drill of today's general part stands. */
 export const drillStates = ['open', 'done', 'skipped'] as const;
 export type DrillState = (typeof drillStates)[number];
+
+/** Every joint that a drill loads: an open pain flag on one excludes it. */
+export const drillJoints = (drill: Pick<Drill, 'loads' | 'positions'>): Joint[] => [
+  ...new Set([...drill.loads, ...jointsIn(drill.positions)]),
+];

@@ -2,7 +2,8 @@ import type { Joint } from '../../lift/joints';
 import type { Lift } from '../../lift/lift';
 import type { Caution } from '../../person/caution';
 import { isInFirstYear } from '../../person/training-age';
-import { jobs, type BodyRange, type Drill, type Job } from './drill';
+import { cautionAgainst } from '../../lift/position';
+import { drillJoints, jobs, type BodyRange, type Drill, type Job } from './drill';
 import { neededRanges } from './needed-ranges';
 
 /** What the trainer prefers, whoever the client is. */
@@ -77,6 +78,7 @@ const BETWEEN_S = 10;
 const RAISE_MINUTES = [5, 10, 15];
 const LEAST_RAISE_S = 3 * MINUTE;
 const MOST_MOBILISE_S = 10 * MINUTE;
+/** Lifts that a beginner always rehearses, besides every new one. */
 const REHEARSED = 2;
 
 export const stepSeconds = ({ seconds, rounds }: Pick<GeneralStep, 'seconds' | 'rounds'>) =>
@@ -88,11 +90,17 @@ const isLower = (lift: Lift) => lift.region === 'lower';
 
 /** Why a drill is not for this client, or null. */
 function unfit(drill: Drill, { painful, cautions }: GeneralInput): string | null {
-  const joint = drill.loads.find((each) => painful.includes(each));
+  const joint = drillJoints(drill).find((each) => painful.includes(each));
   if (joint) return `${drill.name} loads the ${joint}, which has an open flag`;
-  const caution = drill.notWith.find((each) => cautions.includes(each));
+  const caution =
+    drill.notWith.find((each) => cautions.includes(each)) ??
+    cautionAgainst(cautions, drill.positions);
   return caution ? `${drill.name} does not go with the caution "${caution}"` : null;
 }
+
+/** Whether two lists have something in common; an empty one goes with anything. */
+const shares = (some: readonly string[], others: readonly string[]) =>
+  some.length === 0 || others.length === 0 || some.some((each) => others.includes(each));
 
 /** Drills that could stand in for one: the same job, and for a mobiliser the same range; never one that does not fit. */
 export function substitutes(drill: Drill, input: GeneralInput): Drill[] {
@@ -101,15 +109,11 @@ export function substitutes(drill: Drill, input: GeneralInput): Drill[] {
       each.id !== drill.id &&
       each.job === drill.job &&
       each.range === drill.range &&
-      (each.patterns.length === 0 ||
-        drill.patterns.length === 0 ||
-        each.patterns.some((pattern) => drill.patterns.includes(pattern))) &&
+      shares(each.patterns, drill.patterns) &&
+      shares(each.liftIds, drill.liftIds) &&
       unfit(each, input) === null,
   );
 }
-
-const prepares = (drill: Drill, lift: Lift) =>
-  drill.patterns.length === 0 || drill.patterns.includes(lift.pattern);
 
 /** Builds the list job by job; keeps what it left out for the client's sake. */
 class Builder {
@@ -175,7 +179,11 @@ function mobilise(build: Builder): void {
   let seconds = 0;
   const add = (range: BodyRange, rounds: number, why: string) => {
     const drill = build.fitting('mobilise', (each) => each.range === range)[0];
-    if (!drill || seconds + drill.seconds * rounds > MOST_MOBILISE_S) return;
+    if (!drill) return;
+    if (seconds + drill.seconds * rounds > MOST_MOBILISE_S) {
+      build.left.push(`${drill.name}: ten minutes of mobility are enough`);
+      return;
+    }
     seconds += drill.seconds * rounds;
     build.take(drill, { rounds, why });
     if (!ofFirst.includes(range)) build.beside.add(drill.id);
@@ -223,8 +231,8 @@ function rehearse(build: Builder): void {
   const wanted = lifts.filter(
     (lift, index) => (beginner && index < REHEARSED) || newLifts.includes(lift.id),
   );
-  for (const lift of wanted.slice(0, REHEARSED)) {
-    const drill = build.fitting('rehearse', (each) => prepares(each, lift))[0];
+  for (const lift of wanted) {
+    const drill = build.fitting('rehearse', (each) => each.liftIds.includes(lift.id))[0];
     if (!drill) continue;
     const isNew = newLifts.includes(lift.id);
     const name = lift.name.toLowerCase();

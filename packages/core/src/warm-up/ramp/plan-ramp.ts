@@ -3,7 +3,15 @@ import { restAfterWarmUp } from '../../lift/rest';
 import { loadables } from '../../loads/loadables';
 import { atOrBelow, lightest, nearest } from '../../loads/loads';
 import { handlingBetween } from '../../plates/handling';
-import { loadWith, pathOn, plateImplement, type LoadWindow } from '../../plates/plate-implement';
+import {
+  handlesFor,
+  loadWith,
+  pathOn,
+  perhaps,
+  plateImplement,
+  type LoadWindow,
+  type PlateImplement,
+} from '../../plates/plate-implement';
 import type { Build, Implement, Loadable } from '../../room/implement';
 import type { Plate, Room } from '../../room/room';
 import type { Grams, Unit } from '../../unit/mass';
@@ -137,15 +145,36 @@ function repsOf(steps: readonly WindowedStep[], path: readonly Loadable[], reque
   });
 }
 
+const onPlates = (
+  taking: PlateImplement,
+  windows: readonly LoadWindow[],
+  standing: readonly Plate[],
+): Loadable[] => pathOn(taking, windows, standing).stacks.map((stack) => loadWith(taking, stack));
+
+const movesOf = (path: readonly Loadable[]) =>
+  path.reduce(
+    (sum, { build }, at) => sum + handlingBetween(path[at - 1]?.build ?? null, build).moves,
+    0,
+  );
+
+/** Bells and pins by trying each load after each; one adjustable handle all through where that takes fewer moves. */
+function byHand(room: Room, implement: Implement, windows: readonly LoadWindow[]): Loadable[] {
+  const handles = implement.kind === 'dumbbell' ? handlesFor(room, implement.hands) : [];
+  return handles
+    .flatMap((handle) => perhaps(() => [onPlates(handle, windows, [])]) ?? [])
+    .reduce(
+      (best, path) => (movesOf(path) < movesOf(best) ? path : best),
+      lightPath(loadables(room, implement), windows),
+    );
+}
+
 /** Windows as a ramp, with its plates, bells or pins, and its rests; ends at the working load. */
 export function planWindows(windowed: readonly WindowedStep[], request: RampRequest): PlannedRamp {
   const { workingG, workingReps, room, implement, lift, standing = [] } = request;
   const working: LoadWindow = { lowG: workingG, highG: workingG, idealG: workingG };
   const windows = [...windowed.map((step) => step.window), working];
   const plated = plateImplement(room, implement);
-  const path = plated
-    ? pathOn(plated, windows, standing).stacks.map((stack) => loadWith(plated, stack))
-    : lightPath(loadables(room, implement), windows);
+  const path = plated ? onPlates(plated, windows, standing) : byHand(room, implement, windows);
   const first = plated ? plated.build([...standing]) : null;
   const changes = path.map(({ build }, index) =>
     handlingBetween(index === 0 ? first : path[index - 1]!.build, build),
