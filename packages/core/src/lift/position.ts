@@ -1,4 +1,3 @@
-import type { Caution } from '../person/caution';
 import type { Joint } from './joints';
 
 /** How a body is held in a lift or a drill: what cautions and painful joints are judged by. */
@@ -30,23 +29,11 @@ const loadedBy: Partial<Record<Position, readonly Joint[]>> = {
   'arms overhead': ['shoulder'],
 };
 
-/** Positions that a caution forbids. */
-const against: Partial<Record<Caution, readonly Position[]>> = {
-  'not lying flat': ['on the back', 'on the front'],
-};
-
 /** Positions from which nobody has to get up quickly. */
 const steady: readonly Position[] = ['seated', 'supported'];
 
 /** Joints that some positions load. */
 export const jointsIn = (held: readonly Position[]): Joint[] =>
   held.flatMap((position) => loadedBy[position] ?? []);
-
-/** The caution that one of these positions goes against; undefined for none. */
-export const cautionAgainst = (
-  cautions: readonly Caution[],
-  held: readonly Position[],
-): Caution | undefined =>
-  cautions.find((caution) => against[caution]?.some((position) => held.includes(position)));
 
 export const isSteady = (position: Position): boolean => steady.includes(position);

@@ -7,7 +7,8 @@ import { dumbbellLoads, kettlebellLoads } from './bells';
 import { bodyLoads } from './body';
 import { lightest, noLoads, type Loads } from './loads';
 import { machineLoads } from './machines';
-import { plainFirst, plainPlates } from './plain';
+import { plainPlates } from '../plates/plain-plates';
+import { plainFirst } from './plain';
 import { assistedLoads, stackLoads } from './stacks';
 
 /** What plates make of an implement, those of its own unit first. */

@@ -1,17 +1,9 @@
 import type { Loadable } from '../room/implement';
-import type { Plate } from '../room/room';
-import type { Unit } from '../unit/mass';
 import type { Loads } from './loads';
 
 /** A load of plain plates is taken for a mixed one that lies so near, in grams or as a share of it. */
 const NEAR_G = 2500;
 const NEAR = 0.01;
-
-/** The plates of one unit, where a room has those of both; null where there is nothing to choose. */
-export function plainPlates(plates: readonly Plate[], unit: Unit): Plate[] | null {
-  const plain = plates.filter((plate) => plate.unit === unit);
-  return plain.length > 0 && plain.length < plates.length ? plain : null;
-}
 
 /**
  * All loads, but asked for a load that does not exist they answer with plates of one unit where those come near: a sum

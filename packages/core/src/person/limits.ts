@@ -1,6 +1,6 @@
 import { stressOn } from '../lift/joints';
 import type { Lift, RepRange } from '../lift/lift';
-import { cautionAgainst } from '../lift/position';
+import { cautionAgainst } from './caution-against';
 import { isChild, isOlder, isUnderAge } from './age';
 import { cautionText } from './caution';
 import { openFlags, type Override, type Person, type RangeId } from './person';

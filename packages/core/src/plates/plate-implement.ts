@@ -2,7 +2,7 @@ import type { Build, Implement, Loadable } from '../room/implement';
 import type { Plate, Room } from '../room/room';
 import type { Grams, Unit } from '../unit/mass';
 import { ADDED_MM, fitting } from './bar-sleeve';
-import { plainPlates } from '../loads/plain';
+import { plainPlates } from './plain-plates';
 import { platePath, type PlatePath } from './path';
 import type { SleeveStock, SleeveTarget } from './sleeve-target';
 

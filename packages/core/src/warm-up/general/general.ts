@@ -2,7 +2,7 @@ import type { Joint } from '../../lift/joints';
 import type { Lift } from '../../lift/lift';
 import type { Caution } from '../../person/caution';
 import { isInFirstYear } from '../../person/training-age';
-import { cautionAgainst } from '../../lift/position';
+import { cautionAgainst } from '../../person/caution-against';
 import { drillJoints, jobs, type BodyRange, type Drill, type Job } from './drill';
 import { neededRanges } from './needed-ranges';
 
