@@ -1,6 +1,7 @@
 import type { Grams } from '../../unit/mass';
 import { FEW_REPS } from './step';
 import { stepMost } from './step-limit';
+import { WARM_UP_LIMIT } from './windows';
 
 /** A warm-up set as a coach sees it. */
 export interface SeenSet {
@@ -39,7 +40,7 @@ export function objections(
   const most = stepMost(workingG) + 1;
   ramp.forEach(({ loadG }, at) => {
     const next = ramp[at + 1]?.loadG ?? workingG;
-    if (next - loadG > most && exists(loadG, next)) {
+    if (next - loadG > most && exists(loadG, Math.min(next, workingG * WARM_UP_LIMIT))) {
       found.push(`a step of ${percent(next - loadG, workingG)}`);
     }
   });

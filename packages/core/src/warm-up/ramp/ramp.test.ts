@@ -639,7 +639,8 @@ describe('what a coach would not let pass', () => {
       fc.property(anyRamp, (asked) => {
         const [byRule] = planRamp({ ...asked, extra: 0 }).steps;
         const [learned] = planRamp(asked).steps;
-        expect(learned?.loadG).toBe(byRule?.loadG);
+        // Where the rule gives none, a rusty start adds the first.
+        if (byRule) expect(learned?.loadG).toBe(byRule.loadG);
       }),
       { numRuns: 500 },
     );

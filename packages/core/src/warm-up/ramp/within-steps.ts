@@ -3,7 +3,7 @@ import type { LoadWindow } from '../../plates/plate-implement';
 import type { Grams } from '../../unit/mass';
 import { purposes } from './step';
 import { stepMost } from './step-limit';
-import { holds, type WindowedStep } from './windows';
+import { holds, WARM_UP_LIMIT, type WindowedStep } from './windows';
 
 /** The windows of two sets in turn, narrowed so that no choice from them makes too large a step, where loads allow. */
 function narrowed(
@@ -32,7 +32,14 @@ function narrowed(
 const BRIDGE_REPS = 5;
 
 /** A set between two windows that lie too far apart; null where no load exists between them. */
-function bridge(lower: WindowedStep, upper: LoadWindow, loads: Loads): WindowedStep | null {
+function bridge(
+  lower: WindowedStep,
+  above: LoadWindow,
+  workingG: Grams,
+  loads: Loads,
+): WindowedStep | null {
+  // A set close under the work would be no warm-up any more.
+  const upper = { ...above, lowG: Math.min(above.lowG, workingG * WARM_UP_LIMIT + 1) };
   const middle = (lower.window.highG + upper.lowG) / 2;
   const load = nearest(loads, middle);
   if (!load || load.loadG <= lower.window.highG || load.loadG >= upper.lowG) return null;
@@ -80,7 +87,7 @@ export function withinSteps(
     );
     const added =
       wide >= 0 && steps.length < most
-        ? bridge(steps[wide]!, steps[wide + 1]?.window ?? work, loads)
+        ? bridge(steps[wide]!, steps[wide + 1]?.window ?? work, workingG, loads)
         : null;
     if (!added) break;
     steps = [...steps.slice(0, wide + 1), added, ...steps.slice(wide + 1)];
