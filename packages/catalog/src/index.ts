@@ -15,4 +15,9 @@ export { roomPresets } from './rooms/presets';
 export { phases, type Glyph } from './schema/terms';
 export type { Fault, Lesson, Style } from './schema/lesson';
 export type { TaughtFault, TaughtStyle } from './schema/taught';
-export { cautionsOf, screeningQuestions, type ScreeningAnswer } from './screening/screening';
+export {
+  cautionsOf,
+  isScreened,
+  screeningQuestions,
+  type ScreeningAnswer,
+} from './screening/screening';

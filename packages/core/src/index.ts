@@ -14,6 +14,7 @@ export { familyOf, patterns, type Pattern } from './lift/patterns';
 export { isSteady, jointsIn } from './lift/position';
 export { stations, type Station } from './lift/stations';
 export { ageOn, isOlder } from './person/age';
+export { isUnlikelyMass } from './person/body-mass';
 export { cautionsFor, exhales, startsCareful } from './person/careful';
 export { cautionKinds, type Caution } from './person/caution';
 export { isClosed, liftLimit, rangeLimit, type Limit } from './person/limits';
@@ -146,6 +147,8 @@ export type { SetPayloads } from './session/events/set';
 export type { WarmUpPayloads } from './session/events/warm-up';
 export { painKinds, painPlaces, type Pain, type PainKind } from './session/pain';
 export {
+  type Again,
+  type LoadedLift,
   rampReasonsOf,
   stepKinds,
   type LiftPlan,
@@ -193,6 +196,7 @@ export {
   type RampToday,
 } from './floor/adjust-steps';
 export { buildNow, buildOf, type Lacking, type NowBuilt } from './floor/build';
+export { doubtOf, type AskedSet } from './floor/doubt-set';
 export { generalStanding, type GeneralStanding } from './floor/general-standing';
 export { proposeNextSet, stepsInSight, type FloorContext, type NextSet } from './floor/next-set';
 export { redPlaceOf, type Stop } from './floor/pain-stop';

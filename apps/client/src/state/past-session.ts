@@ -32,3 +32,13 @@ export async function changeSet<T extends 'set.corrected' | 'set.judged'>(
   await sessionHere(sessionId);
   await appendToSession(journal, sessionId, type, payload, authorFor(trainerId));
 }
+
+/** Answers again what a lift does next time, after its session: kept with that session's log. */
+export async function decideAgainIn(
+  sessionId: string,
+  trainerId: string,
+  answer: EventPayloads['suggestion.answered'],
+): Promise<void> {
+  await sessionHere(sessionId);
+  await appendToSession(journal, sessionId, 'suggestion.answered', answer, authorFor(trainerId));
+}

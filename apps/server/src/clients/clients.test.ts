@@ -1,3 +1,4 @@
+import { screeningQuestions } from '@spalo/catalog';
 import { emptyHistory, type Room } from '@spalo/core';
 import { v7 } from 'uuid';
 import {
@@ -208,6 +209,10 @@ describe('screening', () => {
   it('shows what it limits to every trainer, and lifts it when clearance is recorded', async () => {
     const id = await added();
     await put(id, { heart: answerBody }).expect(200);
+    expect(await read(id)).toMatchObject({ screened: false });
+    const no = { ...answerBody, yes: false };
+    const all = Object.fromEntries(screeningQuestions.map((question) => [question.id, no]));
+    await put(id, { ...all, heart: answerBody }).expect(200);
     expect(await read(id)).toMatchObject({
       screened: true,
       cautions: ['clearance', 'exhale', 'no low reps'],

@@ -1,4 +1,4 @@
-import { cautionsOf } from '@spalo/catalog';
+import { cautionsOf, isScreened } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import { emptyHistory } from '@spalo/core';
 import { and, asc, eq, inArray } from 'drizzle-orm';
@@ -61,7 +61,7 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
         .map(({ id: own, day, bodyMassG }) => ({ id: own, day, bodyMassG })),
       // What the answers limit is for every trainer of the studio; the answers are not.
       cautions: cautionsOf(row.screenings?.answers ?? {}),
-      screened: row.screenings !== null,
+      screened: isScreened(row.screenings?.answers ?? {}),
       history: row.client_histories?.history ?? emptyHistory,
       mine: row.client_trainers !== null,
     };

@@ -96,3 +96,7 @@ export function cautionsOf(answers: Record<string, ScreeningAnswer>): Caution[] 
   });
   return cautionKinds.filter((caution) => found.includes(caution));
 }
+
+/** Whether every question has its answer: until then nobody knows what limits this client. */
+export const isScreened = (answers: Record<string, ScreeningAnswer>): boolean =>
+  screeningQuestions.every(({ id }) => answers[id] !== undefined);

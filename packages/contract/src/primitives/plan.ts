@@ -81,6 +81,7 @@ export const plannedLift = same<PlannedLift>()(
     belief: z.object({ mean: finite, low: finite, high: finite }).nullable(),
     lastTime: z.array(pastStep).max(40),
     certainty: z.enum(certainties).optional(),
+    again: z.object({ loadG: load, reps: repCount.min(1), why: text(300) }).optional(),
     climb: z.boolean().optional(),
   }),
 );

@@ -64,6 +64,13 @@ const warmUpRecord = same<WarmUpRecord>()(
 const liftMemory = same<LiftMemory>()(
   z.object({
     plan: liftPlan.nullable(),
+    decided: z
+      .object({
+        sessionId: uuid,
+        changed: z.enum(['corrected', 'left out']).nullable(),
+        own: z.boolean(),
+      })
+      .optional(),
     lastDone: instant.nullable(),
     lastTime: z.array(pastStep),
     faults: z.array(slug.nullable()),

@@ -280,6 +280,7 @@ describe('history', () => {
           accepted: true,
           why: '',
           reason: null,
+          changed: null,
         },
       }),
     ],

@@ -4,11 +4,17 @@ import type { SessionState } from '../session/state';
 import type { PastSet } from '../strength/past-set';
 import { replay, takeSets } from '../strength/replay';
 import { loadBelief, saveBelief, type SavedBelief } from '../strength/saved-belief';
-import { noMemory, rememberLift, type LiftMemory, type MainFaultOf } from './lift-memory';
+import {
+  noMemory,
+  rememberLift,
+  withAnswer,
+  type LiftMemory,
+  type MainFaultOf,
+} from './lift-memory';
 import { evidenceOf } from './past-sets';
 
 /** Changes whenever the shape of a history does: one of another version is made anew from the log. */
-export const HISTORY_VERSION = 2;
+export const HISTORY_VERSION = 3;
 
 /** What finished sessions leave behind for the next one. */
 export interface ClientHistory {
@@ -90,6 +96,18 @@ export function historyOf(
   };
 }
 
+/** Plans as this device has them: what was decided again after a session that the server knows already. */
+function decidedHere(history: ClientHistory, sessions: readonly SessionState[]): ClientHistory {
+  const held = new Map(sessions.map((state) => [state.id, state]));
+  const later = Object.entries(history.lifts).flatMap(([liftId, memory]) => {
+    const state = memory.decided && held.get(memory.decided.sessionId);
+    const lift = state?.lifts.find((each) => each.plan.liftId === liftId);
+    return state && lift ? [[liftId, withAnswer(memory, lift, state)] as const] : [];
+  });
+  if (later.length === 0) return history;
+  return { ...history, lifts: { ...history.lifts, ...Object.fromEntries(later) } };
+}
+
 /**
  * A history with sessions that the server has not folded in yet. Those that it has (by their sets) are left alone,
  * so that a device may add what it finished offline without counting it twice.
@@ -105,8 +123,9 @@ export function withLocalSessions(
     .filter((state) => history.lastSessionAt === null || state.startedAt > history.lastSessionAt)
     .sort(byStart);
   const last = fresh.at(-1);
-  if (!last) return history;
-  const folded = fresh.reduce((held, state) => withSession(held, state, mainFaultOf), history);
+  const decided = decidedHere(history, sessions);
+  if (!last) return decided;
+  const folded = fresh.reduce((held, state) => withSession(held, state, mainFaultOf), decided);
   const sets = fresh.flatMap(evidenceOf);
   const before = history.belief && loadBelief(history.belief, lifts);
   if (!before) {

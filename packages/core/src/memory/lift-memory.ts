@@ -1,5 +1,5 @@
 import type { LiftPlan, PastStep } from '../session/plan';
-import { countedSets, type LiftState, type SessionState } from '../session/state';
+import { countedSets, type Changed, type LiftState, type SessionState } from '../session/state';
 import { afterVerdict, noHabit, type RampHabit, type WarmUpVerdict } from '../warm-up/ramp/habit';
 import type { RampKind } from '../warm-up/ramp/ramp-kind';
 
@@ -14,10 +14,22 @@ export interface WarmUpRecord {
   note: string;
 }
 
+/** How a plan came about. */
+export interface Decided {
+  /** The session that it was decided in, or after. */
+  sessionId: string;
+  /** What happened since to a set that it stands on; null while all are as they were. */
+  changed: Changed | null;
+  /** The trainer chose it against what was proposed. */
+  own: boolean;
+}
+
 /** Everything that a client's finished sessions leave behind about one lift. */
 export interface LiftMemory {
   /** The plan chosen at the latest wrap-up; null before the first. */
   plan: LiftPlan | null;
+  /** How that plan came about; absent in what was kept before this was known. */
+  decided?: Decided;
   /** When it was last done (ISO), and all sets of that session. */
   lastDone: string | null;
   lastTime: PastStep[];
@@ -64,6 +76,17 @@ function habitAfter(habit: RampHabit, { rampChoice, warmUp }: LiftState): RampHa
   return warmUp ? afterVerdict(chosen, warmUp.verdict) : chosen;
 }
 
+/** The memory of a lift with the plan that was answered in a session, or after it. */
+export function withAnswer(
+  memory: LiftMemory,
+  { answer }: Pick<LiftState, 'answer'>,
+  state: Pick<SessionState, 'id'>,
+): LiftMemory {
+  if (!answer) return memory;
+  const { chosen, changed, accepted } = answer;
+  return { ...memory, plan: chosen, decided: { sessionId: state.id, changed, own: !accepted } };
+}
+
 /** The memory of a lift with one more session of it. A lift without a working set leaves only its answer. */
 export function rememberLift(
   memory: LiftMemory,
@@ -71,7 +94,7 @@ export function rememberLift(
   state: SessionState,
   mainFaultOf: MainFaultOf,
 ): LiftMemory {
-  const answered = lift.answer ? { ...memory, plan: lift.answer.chosen } : memory;
+  const answered = withAnswer(memory, lift, state);
   const working = countedSets(lift, 'working');
   if (working.length === 0) return answered;
   return {

@@ -1,6 +1,7 @@
 import { memoryOf, type ClientHistory } from '../memory/history';
+import type { LiftMemory } from '../memory/lift-memory';
 import { isNewToTraining } from '../person/training-age';
-import { implementKey } from '../room/implement';
+import { implementKey, type Implement } from '../room/implement';
 import { rampRequest, stepsOf } from '../floor/adjust-steps';
 import { stressOn } from '../lift/joints';
 import type { Lift } from '../lift/lift';
@@ -20,6 +21,7 @@ import { planRamp } from '../warm-up/ramp/plan-ramp';
 import { rampFor } from '../warm-up/ramp/ramp-for';
 import { isWarm } from '../warm-up/ramp/warm-muscles';
 import { absenceShare } from './absence';
+import { decideAgain } from './decide-again';
 
 /** A lift of the programme with the style it is taught in and the cue to begin with. */
 export interface ProgrammeLift {
@@ -72,7 +74,9 @@ function daysSince(last: string | null, now: string): number | null {
   return last === null ? null : Math.floor((Date.parse(now) - Date.parse(last)) / DAY_MS);
 }
 
-type Found = Pick<LoadedLift, 'why' | 'belief' | 'certainty' | 'climb'> & { plan: LiftPlan };
+type Found = Pick<LoadedLift, 'why' | 'belief' | 'certainty' | 'climb' | 'again'> & {
+  plan: LiftPlan;
+};
 
 /** A plan for a lift without one: the conservative start, and a climb from it where the lift has no evidence. */
 function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null {
@@ -112,26 +116,37 @@ function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null {
   return { plan, why, belief: { mean, low, high }, certainty, climb: !known };
 }
 
-function carriedPlan(kept: LiftPlan, entry: ProgrammeLift, input: DraftInput): Found | null {
-  const { room, person } = input;
-  const days = daysSince(memoryOf(input.history, kept.liftId).lastDone, input.now);
+/** What a body lifts today, where the body is what is loaded. */
+function implementToday(implement: Implement, lift: Lift, { bodyMassG }: Person): Implement {
+  if (implement.kind === 'assisted') return { ...implement, bodyG: bodyMassG };
+  if (implement.kind !== 'body') return implement;
+  return { ...implement, bodyG: Math.round(lift.bodyShare * bodyMassG) };
+}
+
+function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput): Found | null {
+  const { room, person, profile, now, unit } = input;
+  const { lift } = entry;
+  const memory = memoryOf(input.history, decided.liftId);
+  const days = daysSince(memory.lastDone, now);
   const share = days === null ? 1 : absenceShare(days);
-  const answer = input.profile.loadFor(entry.lift, kept.reps, kept.targetRir);
-  const { mean, low, high, start, certainty } = answer;
-  // The room may have changed since the plan was made: the load is snapped to what is here today.
-  const usable = canLoad(room, kept.implement)
-    ? kept.implement
-    : chooseImplement(entry.lift, room, kept.loadG, person.bodyMassG);
+  // The room and the body may have changed since the plan was made: the load is snapped to what is here today.
+  const usable = canLoad(room, decided.implement)
+    ? implementToday(decided.implement, lift, person)
+    : chooseImplement(lift, room, decided.loadG, person.bodyMassG);
   if (!usable) return null;
+  const grounds = { lift, memory, person, profile, room, unit, now };
+  const { plan: kept, again } = decideAgain(decided, usable, grounds);
+  const answer = profile.loadFor(lift, kept.reps, kept.targetRir);
+  const { mean, low, high, start, certainty } = answer;
   const wanted = share === null ? Math.min(kept.loadG, start) : kept.loadG * share;
   const load = atOrBelow(loadables(room, usable), wanted);
   if (!load) return null;
   const why =
-    share === 1
-      ? 'As decided last time'
-      : share === null
-        ? `${days} days away: start again from the belief`
-        : `${days} days away: ${Math.round((1 - share) * 100)} % lighter`;
+    share === null
+      ? `${days} days away: start again from the belief`
+      : share < 1
+        ? `${days} days away: ${Math.round((1 - share) * 100)} % lighter`
+        : (again?.why ?? 'As decided last time');
   return {
     plan: {
       ...kept,
@@ -143,6 +158,7 @@ function carriedPlan(kept: LiftPlan, entry: ProgrammeLift, input: DraftInput): F
     belief: { mean, low, high },
     certainty,
     climb: false,
+    ...(again && { again }),
   };
 }
 
@@ -163,15 +179,27 @@ function stillClosed(plan: LiftPlan | null, lift: Lift, person: Person): string 
   return openFlags(person).some((flag) => stressOn(lift, flag.place)) ? plan.closed : null;
 }
 
-/** Why a lift is left out before its load is looked for, or null. A plan that a trainer accepted stands. */
+/** The client with the flags that nobody knew of when a lift was last planned; with all of them where it never was. */
+function sinceThen(person: Person, { plan, lastDone }: LiftMemory): Person {
+  if (!plan) return person;
+  const day = lastDone?.slice(0, 10) ?? null;
+  const isNewer = (since: string | null) => since !== null && day !== null && since > day;
+  return { ...person, flags: person.flags.filter((flag) => isNewer(flag.since)) };
+}
+
+/**
+ * Why a lift is left out before its load is looked for, or null. A plan that a trainer accepted stands with the flags
+ * that were open then; cautions, and flags that are newer, close it all the same.
+ */
 function closedBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
   const { lift } = entry;
-  const kept = memoryOf(input.history, lift.id).plan;
+  const memory = memoryOf(input.history, lift.id);
+  const kept = memory.plan;
   const lock = lockOf(input.person, lift, input.now);
   if (isClosed(lock)) return { liftId: lift.id, why: lock.why, overridable: lock.overridable };
   const closed = stillClosed(kept, lift, input.person);
   if (closed) return { liftId: lift.id, why: closed, overridable: false };
-  const limit = kept ? null : liftLimit(input.person, lift, input.now);
+  const limit = liftLimit(sinceThen(input.person, memory), lift, input.now);
   return isClosed(limit)
     ? { liftId: lift.id, why: limit.why, overridable: limit.overridable }
     : null;

@@ -47,6 +47,13 @@ export interface PastStep {
   reps: number;
 }
 
+/** A plan that was decided again, since what it stood on had changed: what it was, and why it is not that any more. */
+export interface Again {
+  loadG: Grams;
+  reps: number;
+  why: string;
+}
+
 /** A lift with its load, before its ramp is planned. */
 export interface LoadedLift extends LiftPlan {
   /** Where the load comes from, in one sentence. */
@@ -56,6 +63,8 @@ export interface LoadedLift extends LiftPlan {
   lastTime: PastStep[];
   /** What the load rests on; absent in sessions from before it was kept. */
   certainty?: Certainty;
+  /** What had been decided, where that is to be decided again; absent where it stands. */
+  again?: Again;
   /** The sets climb to the load: a lift without evidence finds its weight on the floor. */
   climb?: boolean;
 }

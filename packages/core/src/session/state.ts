@@ -34,13 +34,18 @@ export interface PainReport extends Pain {
   at: string;
 }
 
-/** The trainer's answer at wrap-up. */
+/** What happened to a set after its lift's next load was decided. */
+export type Changed = 'corrected' | 'left out';
+
+/** The trainer's answer at wrap-up, or later. */
 export interface Answer {
   proposed: LiftPlan;
   chosen: LiftPlan;
   accepted: boolean;
   why: string;
   reason: string | null;
+  /** A working set that it stands on was changed since; null while all are as they were. */
+  changed: Changed | null;
 }
 
 /** Steps that were changed on the floor: why, the most telling reason first, and whom the bar is shared with. */
@@ -80,7 +85,7 @@ export interface LiftState {
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 2;
+export const STATE_VERSION = 3;
 
 /** A session as its log tells it. */
 export interface SessionState {
@@ -130,10 +135,14 @@ export function onLift(
 }
 
 /** Changes a set of the session; nothing where the session does not hold it (yet). */
-export function onSet(state: SessionState, setId: string, change: (set: LoggedSet) => void): void {
+export function onSet(
+  state: SessionState,
+  setId: string,
+  change: (set: LoggedSet, lift: LiftState) => void,
+): void {
   for (const lift of state.lifts) {
     const set = lift.sets.find((candidate) => candidate.id === setId);
-    if (set) change(set);
+    if (set) change(set, lift);
   }
 }
 

@@ -27,8 +27,9 @@ function Cautions({ client, today }: { client: Client; today: string }) {
         </Banner>
       )}
       {!client.screened && (
-        <Banner kind="wait" title="Not screened yet">
-          Ask the health questions before loaded work.
+        <Banner kind="stop" title="Screening not finished">
+          Ask the health questions that are open before loaded work: nobody knows yet what limits
+          this client.
         </Banner>
       )}
     </>

@@ -1,5 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Account, Client } from '@spalo/contract';
+import { isUnlikelyMass } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Button } from '../../design/Button';
@@ -20,6 +21,7 @@ import {
 import { BodyStep } from '../../parts/client-form/BodyStep';
 import { TrainingStep } from '../../parts/client-form/TrainingStep';
 import { WhoStep } from '../../parts/client-form/WhoStep';
+import { UnlikelyMass } from '../../parts/client/UnlikelyMass';
 import { changeClient, factsOfClient } from '../../parts/client/change-client';
 
 /** Changes what the intake asked; a new body mass is also kept as a measurement. */
@@ -40,10 +42,17 @@ export function FactsSheet({
     defaultValues: intakeOf(client, unit, today),
     mode: 'onTouched',
   });
-  const save = (form: IntakeOutput) =>
+  const [asked, setAsked] = useState<IntakeOutput | null>(null);
+  const measuredOf = (form: IntakeOutput) =>
+    factsOf(form, factsOfClient(client), new Date().toISOString());
+  const save = (form: IntakeOutput) => {
+    const unlikely = isUnlikelyMass(measuredOf(form).measured.bodyMassG, client.bodyMassG);
+    if (unlikely) setAsked(form);
+    else keep(form);
+  };
+  const keep = (form: IntakeOutput) =>
     attempt(async () => {
-      const before = factsOfClient(client);
-      const { facts, measured } = factsOf(form, before, new Date().toISOString());
+      const { facts, measured } = measuredOf(form);
       await changeClient(client, facts);
       if (Math.abs(measured.bodyMassG - client.bodyMassG) > 50) {
         await journal.change({
@@ -65,6 +74,14 @@ export function FactsSheet({
       </Title>
       <TrainingStep control={control} unit={unit} person={client} />
       <Field control={control} name="brief" label="What to know before they walk in" />
+      {asked && (
+        <UnlikelyMass
+          massG={measuredOf(asked).measured.bodyMassG}
+          beforeG={client.bodyMassG}
+          unit={unit}
+          onYes={() => keep(asked)}
+        />
+      )}
       <Button kind="main" big label="Save the facts" onPress={handleSubmit(save)} />
     </Sheet>
   );

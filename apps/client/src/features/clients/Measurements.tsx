@@ -1,5 +1,5 @@
 import type { Account, Client } from '@spalo/contract';
-import { massText, toGrams } from '@spalo/core';
+import { isUnlikelyMass, massText, toGrams } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -9,6 +9,7 @@ import { Figure, Quiet } from '../../design/Words';
 import { journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
+import { UnlikelyMass } from '../../parts/client/UnlikelyMass';
 import { formDay } from '../../parts/time/day-time';
 
 /** Body mass with its days, and the other measures that are known. */
@@ -21,9 +22,10 @@ export function Measurements({ client, account }: { client: Client; account: Acc
   const bodyMassG = toGrams(Number(mass.replace(',', '.')), unit);
   const massWrong = !(bodyMassG >= 25_000 && bodyMassG <= 300_000);
   const dayWrong = !/^\d{4}-\d{2}-\d{2}$/.test(day) || day > today;
-  const save = () => {
+  const unlikely = isUnlikelyMass(bodyMassG, client.bodyMassG);
+  const save = (sure: number | null) => {
     setTried(true);
-    if (massWrong || dayWrong) return;
+    if (massWrong || dayWrong || (unlikely && sure !== bodyMassG)) return;
     attempt(async () => {
       await journal.change({
         route: 'putMeasurement',
@@ -79,7 +81,16 @@ export function Measurements({ client, account }: { client: Client; account: Acc
           />
         </View>
       </View>
-      <Button label="Keep the measurement" onPress={save} />
+      {tried && !massWrong && !dayWrong && unlikely ? (
+        <UnlikelyMass
+          massG={bodyMassG}
+          beforeG={client.bodyMassG}
+          unit={unit}
+          onYes={() => save(bodyMassG)}
+        />
+      ) : (
+        <Button label="Keep the measurement" onPress={() => save(null)} />
+      )}
     </Section>
   );
 }

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
+import { Chip } from '../../design/Chip';
 import { Figure, Quiet, Strong, Title } from '../../design/Words';
 import { FlagChips } from '../../parts/client/FlagChips';
 import { loadReps } from '../../parts/words/load-words';
@@ -65,6 +66,7 @@ export function BookingCard({
             <View key={plan.liftId} className="w-1/2 pr-2">
               <Figure>{loadReps(plan.loadG, plan.reps, unit)}</Figure>
               <Quiet>{liftById(plan.liftId).name}</Quiet>
+              {plan.again && <Chip look="flag" icon="alert" label="decide again" />}
             </View>
           ))}
         </View>

@@ -29,7 +29,6 @@ export function Brief({
   titled?: boolean;
 }) {
   const router = useRouter();
-  const { unit } = account.studio;
   const task = useMemo(() => visitOf(client, room, account), [client, room, account]);
   const whole = useTask('draft', task);
   const seconds = useMemo(
@@ -57,7 +56,13 @@ export function Brief({
           Fit the warm-up into less time on the floor, or leave a lift out.
         </Banner>
       )}
-      <SessionPlan draft={draft} whole={whole} seconds={seconds} unit={unit} />
+      <SessionPlan
+        draft={draft}
+        whole={whole}
+        seconds={seconds}
+        client={client}
+        account={account}
+      />
       <Button
         label="Open the client’s page"
         onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}

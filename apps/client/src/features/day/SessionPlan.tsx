@@ -1,5 +1,6 @@
 import { cueOf, liftById } from '@spalo/catalog';
-import { massNumber, type LoadsDraft, type Unit } from '@spalo/core';
+import type { Account, Client } from '@spalo/contract';
+import { massNumber, type LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
@@ -7,21 +8,25 @@ import { within } from '../../design/sentence';
 import type { WholeDraft } from '../../state/worker/tasks/draft';
 import { loadReps, loadUnit } from '../../parts/words/load-words';
 import { minutesText, rampWords } from '../../parts/words/ramp-words';
+import { DecidedAgain } from './DecidedAgain';
 
 /** What a session holds, lift by lift: load, reps, ramp, focus, and where the load comes from. */
 export function SessionPlan({
   draft,
   whole,
   seconds,
-  unit,
+  client,
+  account,
 }: {
   draft: LoadsDraft;
   /** The same with its ramps and general part; null until the worker has planned them. */
   whole: WholeDraft | null;
   /** How long it takes, part by part. */
   seconds: { generalS: number; rampsS: number; workS: number; totalS: number } | null;
-  unit: Unit;
+  client: Client;
+  account: Account;
 }) {
+  const { unit } = account.studio;
   return (
     <View className="gap-3">
       {seconds && (
@@ -53,7 +58,11 @@ export function SessionPlan({
               </Quiet>
             )}
             {cue && <Quiet>{`Focus: ${within(cue.text)}`}</Quiet>}
-            <Quiet>{`${plan.why}.`}</Quiet>
+            {plan.again ? (
+              <DecidedAgain lift={plan} again={plan.again} client={client} account={account} />
+            ) : (
+              <Quiet>{`${plan.why}.`}</Quiet>
+            )}
           </View>
         );
       })}

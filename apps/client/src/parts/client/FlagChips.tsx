@@ -8,17 +8,18 @@ const sideWord = { left: 'left ', right: 'right ', both: 'both ', none: '' } as 
 export const flagName = ({ place, side }: Client['flags'][number]) =>
   `${sideWord[side]}${place}${side === 'both' ? 's' : ''}`;
 
-/** The flags and cautions that constrain choice, and that this client is nervous. */
+/** The flags and cautions that constrain choice, an unfinished screening, and that this client is nervous. */
 export function FlagChips({ client }: { client: Client }) {
   const flags = openFlags(client);
   const uncleared = client.cautions.includes('clearance');
   const out = exhales(client);
-  if (flags.length === 0 && !client.nervous && !uncleared && !out) return null;
+  if (flags.length === 0 && !client.nervous && !uncleared && !out && client.screened) return null;
   return (
     <View className="flex-row flex-wrap gap-2">
       {flags.map((flag) => (
         <Chip key={flag.id} look="flag" icon="alert" label={flagName(flag)} />
       ))}
+      {!client.screened && <Chip look="flag" icon="alert" label="screening not finished" />}
       {uncleared && <Chip look="flag" icon="alert" label="no clearance yet" />}
       {out && <Chip look="flag" label="breathe out" />}
       {client.nervous && <Chip label="nervous: start low" />}

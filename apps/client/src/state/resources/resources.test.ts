@@ -125,7 +125,7 @@ describe('what an intake leaves before it is sent', () => {
   it('limits at once what screening limits', () => {
     const [limited] = overlayClients([served], [screening(true)], []);
     expect(limited).toMatchObject({
-      screened: true,
+      screened: false,
       cautions: ['clearance', 'exhale', 'no low reps'],
     });
     expect(overlayClients([served], [screening(false)], [])[0]!.cautions).toEqual([]);

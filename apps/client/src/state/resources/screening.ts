@@ -1,4 +1,4 @@
-import { cautionsOf } from '@spalo/catalog';
+import { cautionsOf, isScreened } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import type { Overlays } from './overlays';
 
@@ -6,6 +6,6 @@ export const screeningOverlays: Overlays<Client, 'putScreening'> = {
   putScreening(clients, { params: { id }, body }) {
     const known = clients.get(id);
     const cautions = cautionsOf(body.answers);
-    if (known) clients.set(id, { ...known, cautions, screened: true });
+    if (known) clients.set(id, { ...known, cautions, screened: isScreened(body.answers) });
   },
 };

@@ -45,6 +45,6 @@ export const planSteps: Steps<SessionState, PlanPayloads> = {
     }),
   'suggestion.answered': (state, { liftId, ...answer }) =>
     onLift(state, liftId, (lift) => {
-      lift.answer = answer;
+      lift.answer = { ...answer, changed: null };
     }),
 };

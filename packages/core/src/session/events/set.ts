@@ -2,7 +2,7 @@ import type { Steps } from '../../log/reduce';
 import type { Grams } from '../../unit/mass';
 import type { StepKind } from '../plan';
 import { resultOnly, type SetResult } from '../set-result';
-import { onLift, onSet, type SessionState } from '../state';
+import { onLift, onSet, type Changed, type LiftState, type SessionState } from '../state';
 
 /** What was done, corrected, taken back, and how far it may be believed. */
 export interface SetPayloads {
@@ -19,6 +19,11 @@ export interface SetPayloads {
   'set.judged': { setId: string; representative: boolean; reason: string | null };
 }
 
+/** A decision that stands on a set which has changed is to be taken again. */
+function changes({ answer }: LiftState, kind: StepKind, how: Changed): void {
+  if (answer && kind === 'working') answer.changed = how;
+}
+
 export const setSteps: Steps<SessionState, SetPayloads> = {
   'set.logged': (state, payload, { id, at, author }) =>
     onLift(state, payload.liftId, (lift) => {
@@ -27,16 +32,19 @@ export const setSteps: Steps<SessionState, SetPayloads> = {
       lift.sets.push({ ...set, corrections: [], voided: false, representative: true });
     }),
   'set.corrected': (state, payload, { id, at, author }) =>
-    onSet(state, payload.setId, (set) => {
+    onSet(state, payload.setId, (set, lift) => {
+      changes(lift, set.kind, 'corrected');
       set.corrections.push({ eventId: id, at, author, before: resultOnly(set) });
       Object.assign(set, resultOnly(payload));
     }),
   'set.voided': (state, { setId, voided }) =>
-    onSet(state, setId, (set) => {
+    onSet(state, setId, (set, lift) => {
+      changes(lift, set.kind, 'left out');
       set.voided = voided;
     }),
   'set.judged': (state, { setId, representative }) =>
-    onSet(state, setId, (set) => {
+    onSet(state, setId, (set, lift) => {
+      changes(lift, set.kind, 'left out');
       set.representative = representative;
     }),
 };

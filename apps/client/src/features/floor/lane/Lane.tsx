@@ -1,4 +1,5 @@
 import type { Account } from '@spalo/contract';
+import { doubtOf } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { memo, useMemo } from 'react';
 import { View } from 'react-native';
@@ -35,9 +36,9 @@ export const Lane = memo(function Lane({
     actions,
     sheets,
     resting: useRestRuns(lane.rest),
-    keepUnlessDoubtful(liftId, result, keep) {
-      const doubt = result.rir === null ? null : strength.doubt({ liftId, ...result });
-      if (doubt) ask({ doubt, result, keep });
+    keepUnlessDoubtful(asked, result, keep) {
+      const doubt = doubtOf(result, asked, strength);
+      if (doubt) ask({ doubt, asked, result, keep });
       else keep();
     },
     wrapUp() {

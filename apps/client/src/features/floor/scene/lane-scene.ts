@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import type { Doubt, SetResult } from '@spalo/core';
+import type { AskedSet, Doubt, SetResult } from '@spalo/core';
 import { createContext, useContext } from 'react';
 import type { FloorActions } from '../../../parts/lane/actions/floor-actions';
 import type { LaneView } from '../../../parts/lane/lane-view';
@@ -12,6 +12,7 @@ export type SheetName =
 /** A set that was questioned, and what keeps it all the same. */
 export interface Questioned {
   doubt: Doubt;
+  asked: AskedSet;
   result: SetResult;
   keep: () => void;
 }
@@ -37,8 +38,8 @@ export interface LaneScene {
   sheets: LaneSheets;
   /** Whether the rest after the last set still runs. */
   resting: boolean;
-  /** Keeps a working set, but asks back first where it is far from what is believed. */
-  keepUnlessDoubtful: (liftId: string, result: SetResult, keep: () => void) => void;
+  /** Keeps a set, but asks back first where it is far from what is believed, or, of a warm-up set, from its plan. */
+  keepUnlessDoubtful: (asked: AskedSet, result: SetResult, keep: () => void) => void;
   wrapUp: () => void;
   /** Looks at a lift; null goes on with the first that is not done. */
   openLift: (liftId: string | null) => void;

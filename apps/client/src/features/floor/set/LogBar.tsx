@@ -25,10 +25,12 @@ export function LogBar() {
   const step = view.next.kind === 'step' ? view.next.step : 0;
   const { watched } = useWatched(lane.session.id, view.lift.id, step);
   if (view.next.kind !== 'step') return null;
-  const result = resultOf(view.next.set, watched, view.state.plan.targetRir);
+  const { set } = view.next;
+  const result = resultOf(set, watched, view.state.plan.targetRir);
   const log = () => {
     if (!isNewTap(lastTap)) return;
-    keepUnlessDoubtful(view.lift.id, result, () => attempt(() => actions.logNext(lane, view)));
+    const asked = { ...set, liftId: view.lift.id, targetRir: view.state.plan.targetRir };
+    keepUnlessDoubtful(asked, result, () => attempt(() => actions.logNext(lane, view)));
   };
   return (
     <>

@@ -11,7 +11,7 @@ export function DoubtSheet() {
   const { lane, sheets } = useLane();
   const { questioned, close } = sheets;
   if (!questioned) return null;
-  const { doubt, result, keep } = questioned;
+  const { doubt, asked, result, keep } = questioned;
   const { name } = lane;
   const { unit } = lane.session;
   const say = (grams: number) => massText(Math.round(grams), unit);
@@ -19,10 +19,12 @@ export function DoubtSheet() {
     <Sheet title="Does this look right?" open onClose={close}>
       <Banner
         kind="wait"
-        title={`${loadReps(result.loadG, result.reps, unit)} is far ${doubt.kind === 'heavy' ? 'above' : 'below'} what ${name} is known for`}
+        title={`${loadReps(result.loadG, result.reps, unit)} is far ${doubt.kind === 'heavy' ? 'above' : 'below'} ${asked.kind === 'warm-up' ? 'its plan' : `what ${name} is known for`}`}
       />
       <Body>
-        {`For these reps and reserve Spalo expects ${say(doubt.expected.mean)}, likely ${say(doubt.expected.low)} to ${say(doubt.expected.high)}. If it is right it is kept, and counts once it happens again.`}
+        {asked.kind === 'warm-up'
+          ? `This warm-up set was planned with ${say(asked.loadG)}.`
+          : `For these reps and reserve Spalo expects ${say(doubt.expected.mean)}, likely ${say(doubt.expected.low)} to ${say(doubt.expected.high)}. If it is right it is kept, and counts once it happens again.`}
       </Body>
       <Button kind="main" big label="Change it" onPress={close} />
       <Button

@@ -37,7 +37,9 @@ function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
   const save = () => {
     const result = { ...watched, loadG, cleanReps: cleanRepsOf(watched) };
     sheets.close();
-    keepUnlessDoubtful(view.lift.id, result, () => attempt(() => actions.correct(set, result)));
+    const { kind, proposed } = set;
+    const asked = { ...proposed, kind, liftId: view.lift.id, targetRir: view.state.plan.targetRir };
+    keepUnlessDoubtful(asked, result, () => attempt(() => actions.correct(set, result)));
   };
   return (
     <>

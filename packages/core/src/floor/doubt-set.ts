@@ -1,0 +1,42 @@
+import type { StepKind } from '../session/plan';
+import type { SetResult } from '../session/set-result';
+import type { Doubt, StrengthProfile } from '../strength/profile';
+import type { Grams } from '../unit/mass';
+
+/** What a set was asked to be. */
+export interface AskedSet {
+  liftId: string;
+  kind: StepKind;
+  loadG: Grams;
+  reps: number;
+  targetRir: number;
+}
+
+/** A warm-up set is done at its load, give or take what a trainer may change on the spot. */
+const WARM_UP_SHARE = { low: 0.5, high: 1.5 } as const;
+
+const asPlanned = (result: SetResult, asked: AskedSet): boolean =>
+  result.loadG === asked.loadG &&
+  Math.abs(result.reps - asked.reps) <= 1 &&
+  result.rir !== null &&
+  Math.abs(result.rir - asked.targetRir) <= 1;
+
+/**
+ * What is asked back about a set before it is kept: null where it is done as it was planned, which is never questioned,
+ * or where it fits what is believed. A warm-up set is compared with its plan.
+ */
+export function doubtOf(
+  result: SetResult,
+  asked: AskedSet,
+  strength: Pick<StrengthProfile, 'doubt'>,
+): Doubt | null {
+  if (asked.kind === 'warm-up') {
+    const low = asked.loadG * WARM_UP_SHARE.low;
+    const high = asked.loadG * WARM_UP_SHARE.high;
+    const expected = { mean: asked.loadG, low, high };
+    if (result.loadG > high) return { kind: 'heavy', expected };
+    return result.loadG < low ? { kind: 'light', expected } : null;
+  }
+  if (result.rir === null || asPlanned(result, asked)) return null;
+  return strength.doubt({ liftId: asked.liftId, ...result });
+}
