@@ -71,6 +71,7 @@ export {
   listed,
   nearest,
   noLoads,
+  shownAs,
   stepDown,
   stepUp,
   type Loads,

@@ -1,5 +1,5 @@
 import type { Build, Loadable } from '../room/implement';
-import type { Grams } from '../unit/mass';
+import { massNumber, type Grams, type Unit } from '../unit/mass';
 import type { Plate } from '../room/room';
 import type { Sleeve } from '../plates/sleeve';
 
@@ -12,6 +12,8 @@ export interface Loads {
   upTo(grams: Grams): Loadable | null;
   /** The lightest load not below `grams`, which may be −Infinity; null when all are below. */
   from(grams: Grams): Loadable | null;
+  /** The lightest load of all from one mass to another, however odd; null when there is none. */
+  between(lowG: Grams, highG: Grams): Loadable | null;
   /** Every load, ascending. */
   all(): readonly Loadable[];
 }
@@ -24,6 +26,8 @@ export function listed(loads: readonly Loadable[]): Loads {
   return {
     upTo: (grams) => sorted.findLast((load) => load.loadG <= grams) ?? null,
     from: (grams) => sorted.find((load) => load.loadG >= grams) ?? null,
+    between: (lowG, highG) =>
+      sorted.find((load) => load.loadG >= lowG && load.loadG <= highG) ?? null,
     all: () => sorted,
   };
 }
@@ -52,12 +56,18 @@ export function plated(
     return known;
   };
   const perhaps = (sum: Grams | null) => (sum === null ? null : load(sum));
+  const from = (grams: Grams) => perhaps(sleeve.atOrAbove((grams - emptyG) / sleeves));
   return {
     upTo: (grams) => perhaps(sleeve.atOrBelow((grams - emptyG) / sleeves)),
-    from: (grams) => perhaps(sleeve.atOrAbove((grams - emptyG) / sleeves)),
+    from,
+    between: (lowG, highG) => within(from(lowG), highG),
     all: () => sleeve.all().map(load),
   };
 }
+
+/** A load where it is not above a mass. */
+const within = (load: Loadable | null, highG: Grams) =>
+  load !== null && load.loadG <= highG ? load : null;
 
 const isLoad = (load: Loadable | null) => load !== null;
 
@@ -79,6 +89,11 @@ export function merged(kinds: readonly Loads[]): Loads {
     from: (grams) =>
       best(
         kinds.map((kind) => kind.from(grams)),
+        -1,
+      ),
+    between: (lowG, highG) =>
+      best(
+        kinds.map((kind) => kind.between(lowG, highG)),
         -1,
       ),
     all: () => listed(kinds.flatMap((kind) => kind.all())).all(),
@@ -126,4 +141,20 @@ export function around(loads: Loads, grams: Grams, count: number): Loadable[] {
     if (up) found.push(up);
   }
   return found;
+}
+
+/** Half of the last digit that is shown, in grams of a kilogram's tenth: loads closer than that read alike. */
+const READS_ALIKE_G = 60;
+
+/** The load that is shown as these grams are: what a screen says can be typed. Null where none is. */
+export function shownAs(loads: Loads, grams: Grams, unit: Unit): Loadable | null {
+  const exact = exactly(loads, grams);
+  if (exact) return exact;
+  const text = massNumber(grams, unit);
+  let low = grams - READS_ALIKE_G;
+  for (;;) {
+    const load = loads.between(low, grams + READS_ALIKE_G);
+    if (!load || massNumber(load.loadG, unit) === text) return load;
+    low = load.loadG + 1;
+  }
 }

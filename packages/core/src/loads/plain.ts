@@ -20,6 +20,7 @@ export function plainFirst(all: Loads, plain: Loads): Loads {
   return {
     upTo: (grams) => near(all.upTo(grams), plain.upTo(grams), grams),
     from: (grams) => near(all.from(grams), plain.from(grams), grams),
+    between: (lowG, highG) => all.between(lowG, highG),
     all: () => all.all(),
   };
 }

@@ -23,6 +23,8 @@ export interface CardCell {
   answer: StrengthAnswer;
   /** The load that exists here; null where the room has nothing for the lift. */
   load: Loadable | null;
+  /** The client can do more than there is here: this is the heaviest. */
+  ends: boolean;
   /** Why the range is closed; null when it is open. */
   limit: Limit | null;
 }
@@ -34,6 +36,9 @@ export interface CardRow {
   limit: Limit | null;
   cells: CardCell[];
 }
+
+/** Below this share of what is wanted the heaviest load is not enough. */
+const ENDS = 0.98;
 
 const middle = (low: number, high: number) => Math.round((low + high) / 2);
 
@@ -59,7 +64,9 @@ export function loadCardRow(
     const close = loads && (known ? nearest(loads, wanted) : atOrBelow(loads, wanted));
     const load = close && close.loadG > answer.high ? atOrBelow(loads, answer.high) : close;
     const limit = rangeLimit(person, lift, id, context);
-    return { range: id, reps, answer, load, limit: isClosed(limit) ? limit : null };
+    const ends =
+      loads !== null && load !== null && load.loadG < wanted * ENDS && !loads.from(load.loadG + 1);
+    return { range: id, reps, answer, load, ends, limit: isClosed(limit) ? limit : null };
   });
   const limit = liftLimit(person, lift, context.now);
   return { lift, limit: isClosed(limit) ? limit : null, cells };

@@ -1,7 +1,16 @@
 import type { Lift } from '../lift/lift';
 import type { Person } from '../person/person';
 import { logLoadAt, type LogLoad } from './answer';
-import { enduranceAt, liftAt, priorBelief, repConstantAt } from './belief';
+import {
+  carryAt,
+  enduranceAt,
+  fatigueAt,
+  liftAt,
+  priorBelief,
+  repConstantAt,
+  rowAt,
+  type Belief,
+} from './belief';
 import type { PastSet } from './past-set';
 import { startingBelief, takeSets } from './replay';
 import { passTime } from './passing-time';
@@ -24,7 +33,17 @@ export interface Explanation {
   related: { liftId: string; effect: number; sets: number }[];
   /** What passing time did: gains, losses. */
   time: number;
+  /** What tired sets cost this client: a share of the load, with its doubt. */
+  tired: Tired;
 }
+
+/** The share of the load that a set leaving two costs later sets of its lift, and the most that other lifts cost. */
+export interface Tired {
+  own: { mean: number; sd: number };
+  others: { mean: number; sd: number };
+}
+
+const sdAt = (belief: Belief, at: number) => Math.sqrt(belief.cov[rowAt(at) + at]!);
 
 /** Opens the estimate of a lift for `reps` with `rir` left: replays all sets and notes what each one did. */
 export function explainEstimate(
@@ -66,5 +85,9 @@ export function explainEstimate(
       .map(([liftId, other]) => ({ liftId, ...other }))
       .sort((a, b) => Math.abs(b.effect) - Math.abs(a.effect)),
     time: reached.mu - told.mu - explained,
+    tired: {
+      own: { mean: belief.mean[fatigueAt(belief)]!, sd: sdAt(belief, fatigueAt(belief)) },
+      others: { mean: belief.mean[carryAt(belief)]!, sd: sdAt(belief, carryAt(belief)) },
+    },
   };
 }

@@ -1,8 +1,7 @@
 import {
   loadProblem,
-  massNumber,
   massText,
-  nearest,
+  shownAs,
   toGrams,
   type Grams,
   type Implement,
@@ -28,9 +27,7 @@ export function readLoad(typed: string, unit: Unit, loads: Loads): TypedLoad {
   const wrong = `A number in ${unit}, up to ${MOST.toLocaleString('en')}`;
   const read = typedGrams(unit, 1, toGrams(MOST, unit), wrong).safeParse(typed);
   if (!read.success) return { grams: 0, wrong, problem: null };
-  const close = nearest(loads, read.data);
-  const shown = close && massNumber(close.loadG, unit) === massNumber(read.data, unit);
-  const grams = shown ? close.loadG : read.data;
+  const grams = shownAs(loads, read.data, unit)?.loadG ?? read.data;
   return { grams, wrong: null, problem: loadProblem(loads, grams) };
 }
 

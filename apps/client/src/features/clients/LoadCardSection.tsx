@@ -41,13 +41,13 @@ function Cell({
   unit: Unit;
   onOpen: () => void;
 }) {
-  const { load, limit, answer, reps } = cell;
+  const { load, ends, limit, answer, reps } = cell;
   const range = cell.range.replace('-', '–');
   const closed = limit !== null;
   const say = (grams: number) => massNumber(Math.round(grams), unit);
   const words = closed
     ? `${row.lift.name}, ${range} reps: closed. ${limit.why}`
-    : `${row.lift.name}, ${reps} reps: ${load ? massNumber(load.loadG, unit) : 'nothing here'}, likely ${say(answer.low)} to ${say(answer.high)}`;
+    : `${row.lift.name}, ${reps} reps: ${load ? massNumber(load.loadG, unit) : 'nothing here'}, likely ${say(answer.low)} to ${say(answer.high)}${ends ? '; the heaviest there is here' : ''}`;
   return (
     <Pressable
       role="button"
@@ -67,7 +67,9 @@ function Cell({
           <Figure className={answer.certainty === 'known' ? '' : 'text-slate'}>
             {load ? massNumber(load.loadG, unit) : '–'}
           </Figure>
-          <Quiet className="text-[0.875rem] leading-4">{`${say(answer.low)}–${say(answer.high)}`}</Quiet>
+          <Quiet className="text-[0.875rem] leading-4">
+            {ends ? 'all there is' : `${say(answer.low)}–${say(answer.high)}`}
+          </Quiet>
         </>
       )}
     </Pressable>
@@ -129,7 +131,7 @@ export function LoadCardSection({
               <Strong className="shrink">{lift.name}</Strong>
               <Quiet>
                 {row.limit
-                  ? 'closed by a flag'
+                  ? 'closed'
                   : `${loadUnit(lift, unit)} · ${certaintyWords[row.cells[2]!.answer.certainty]}`}
               </Quiet>
             </View>

@@ -1,6 +1,9 @@
 import {
-  fromGrams,
-  loadBar,
+  loadables,
+  massNumber,
+  shownAs,
+  stepDown,
+  stepUp,
   toGrams,
   type Barbell,
   type Grams,
@@ -27,8 +30,6 @@ export interface LoaderTarget {
   step: (by: 1 | -1) => void;
 }
 
-const decimal = (grams: Grams, unit: Unit) => String(Number(fromGrams(grams, unit).toFixed(2)));
-
 function parse(text: string, unit: Unit): Grams | null {
   const value = Number(text.trim().replace(',', '.'));
   const wrong = text.trim() === '' || !Number.isFinite(value) || value < 0 || value > 2000;
@@ -36,9 +37,12 @@ function parse(text: string, unit: Unit): Grams | null {
 }
 
 function useTarget(room: Room, bars: readonly Barbell[], first: Barbell, unit: Unit) {
-  const [aim, setAim] = useState<Aim>(() => ({ barId: first.id, text: decimal(START_G, unit) }));
+  const [aim, setAim] = useState<Aim>(() => ({ barId: first.id, text: massNumber(START_G, unit) }));
   const bar = bars.find(({ id }) => id === aim.barId) ?? first;
-  const targetG = parse(aim.text, unit);
+  const loads = loadables(room, { kind: 'barbell', barId: bar.id });
+  const typedG = parse(aim.text, unit);
+  // What is shown is rounded: a load typed as it is shown is that load.
+  const targetG = typedG === null ? null : (shownAs(loads, typedG, unit)?.loadG ?? typedG);
   const target: LoaderTarget = {
     bar,
     text: aim.text,
@@ -46,13 +50,12 @@ function useTarget(room: Room, bars: readonly Barbell[], first: Barbell, unit: U
     setBar: (barId) => setAim({ ...aim, barId }),
     setText: (text) => setAim({ ...aim, text }),
     step: (by) => {
-      const next = loadBar(bar, room.plates, (targetG ?? START_G) + by);
-      const found = by > 0 ? next.above : next.below;
-      if (found) setAim({ ...aim, text: decimal(found.loadG, unit) });
+      const found = (by > 0 ? stepUp : stepDown)(loads, targetG ?? START_G);
+      if (found) setAim({ ...aim, text: massNumber(found.loadG, unit) });
     },
   };
   const switchUnit = (to: Unit) => {
-    if (targetG !== null) setAim({ ...aim, text: decimal(targetG, to) });
+    if (targetG !== null) setAim({ ...aim, text: massNumber(targetG, to) });
   };
   return { target, switchUnit };
 }

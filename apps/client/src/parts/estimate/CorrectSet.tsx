@@ -1,6 +1,6 @@
 import { liftById } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { fromGrams, toGrams, type PastSet } from '@spalo/core';
+import { massNumber, toGrams, type PastSet } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -24,11 +24,13 @@ export function CorrectSet({
   onClose: () => void;
 }) {
   const { unit } = account.studio;
-  const [load, setLoad] = useState(String(Number(fromGrams(past.loadG, unit).toFixed(2))));
+  const shown = massNumber(past.loadG, unit);
+  const [load, setLoad] = useState(shown);
   const [reps, setReps] = useState(String(past.cleanReps));
   const [rir, setRir] = useState(past.rir ?? 2);
   const [tried, setTried] = useState(false);
-  const loadG = toGrams(Number(load.replace(',', '.')), unit);
+  // A load left as it is shown is the load that was done.
+  const loadG = load === shown ? past.loadG : toGrams(Number(load.replace(',', '.')), unit);
   const count = Number(reps);
   const loadWrong = !(loadG >= 0 && loadG <= 1_000_000) || load.trim() === '';
   const repsWrong = !Number.isInteger(count) || count < 0 || count > 100 || reps.trim() === '';

@@ -84,6 +84,31 @@ function OwnSet({
   );
 }
 
+/** A share that is lost, with its doubt: "2 %, give or take 1 %". */
+function loss({ mean, sd }: Explanation['tired']['own']): string {
+  const percent = (share: number) => `${(Math.max(0, share) * 100).toFixed(1)} %`;
+  return `${percent(mean)}, give or take ${percent(Z80 * sd)}`;
+}
+
+/** What tired sets cost, and how reports are heard: both stand behind every load. */
+function HowItIsRead({ answer }: { answer: Explanation }) {
+  const doubted = answer.own.filter((each) => each.how !== 'taken').length;
+  return (
+    <Card className="gap-1">
+      <Strong>How sets are read</Strong>
+      <Body>{`A set that leaves two costs the next of the same lift ${loss(answer.tired.own)}.`}</Body>
+      <Body>{`Other lifts before it cost ${loss(answer.tired.others)} in all.`}</Body>
+      <Body>
+        Reps said to be left are a rounded guess: 0 means a half at most, 4+ at least three and a
+        half, and the farther from the limit the less they move a load.
+      </Body>
+      {doubted > 0 && (
+        <Body>{`${doubted} of its sets ${doubted === 1 ? 'was' : 'were'} too surprising to count in full.`}</Body>
+      )}
+    </Card>
+  );
+}
+
 /** What they said, their own sets, related lifts and time, each with its share of the change. */
 function WhatMoved({ answer }: { answer: Explanation }) {
   const told = answer.told.mu - answer.prior.mu;
@@ -164,6 +189,7 @@ export function EstimateSheet({
           />
           <Quiet>Dashed: before anything was seen. Solid: now, with the likely range below.</Quiet>
           <WhatMoved answer={answer} />
+          <HowItIsRead answer={answer} />
           {own.length > 0 && (
             <View className="gap-3">
               <Strong>Its own sets, latest first</Strong>

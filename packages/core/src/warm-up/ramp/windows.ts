@@ -16,10 +16,8 @@ export interface WindowedStep extends IdealStep {
 }
 
 /** Whether a load exists between two bounds. */
-export const holds = (loads: Loads, lowG: Grams, highG: Grams): boolean => {
-  const first = loads.from(lowG);
-  return first !== null && first.loadG <= highG;
-};
+export const holds = (loads: Loads, lowG: Grams, highG: Grams): boolean =>
+  loads.between(lowG, highG) !== null;
 
 /** How far a step may move by its role: what the rule names, or so much; the empty implement is kept as it is. */
 function leeway(

@@ -4,6 +4,7 @@ import {
   exactly,
   massNumber,
   massText,
+  shownAs,
   stepDown,
   stepUp,
   toGrams,
@@ -25,12 +26,14 @@ function TypedLoad({ view, onPick }: { view: LiftView; onPick: (loadG: number) =
   const { unit } = useLane().lane.session;
   const [typed, setTyped] = useState('');
   const [tried, setTried] = useState(false);
-  const typedG = toGrams(Number(typed.trim().replace(',', '.')), unit);
-  const wrong = typed.trim() === '' || !(typedG > 0 && typedG <= 1_000_000);
-  const below = wrong ? null : atOrBelow(view.loads, typedG);
+  const readG = toGrams(Number(typed.trim().replace(',', '.')), unit);
+  const wrong = typed.trim() === '' || !(readG > 0 && readG <= 1_000_000);
+  // What is shown is rounded: a load typed as it is shown is that load.
+  const here = wrong ? null : shownAs(view.loads, readG, unit);
+  const below = wrong || here ? null : atOrBelow(view.loads, readG);
   const take = () => {
     setTried(true);
-    if (!wrong) onPick(typedG);
+    if (!wrong) onPick(here?.loadG ?? readG);
   };
   return (
     <>
@@ -47,9 +50,9 @@ function TypedLoad({ view, onPick }: { view: LiftView; onPick: (loadG: number) =
         </View>
         <Button label="Take it" onPress={take} />
       </View>
-      {below && below.loadG !== typedG && (
+      {below && (
         <Quiet>
-          {`This room has no ${massText(typedG, unit)} for it; the nearest below is ${massText(below.loadG, unit)}.`}
+          {`This room has no ${massText(readG, unit)} for it; the nearest below is ${massText(below.loadG, unit)}.`}
         </Quiet>
       )}
     </>
