@@ -11,6 +11,7 @@ import {
   type CurveName,
   type Habit,
   type LiftOutcome,
+  type Part,
   type Policy,
 } from '../packages/simulator/src/index';
 
@@ -40,7 +41,12 @@ const populations: { name: string; habit?: Partial<Habit>; stepG?: number }[] = 
   { name: 'growth × 2', habit: { growth: 2 } },
 ];
 
-function outcomesOf(policy: Policy, habit: Habit, stepG: number): LiftOutcome[] {
+function outcomesOf(
+  policy: Policy,
+  habit: Habit,
+  stepG: number,
+  without: readonly Part[] = [],
+): LiftOutcome[] {
   return (Object.keys(curveFamilies) as CurveName[]).flatMap((curve, family) => {
     const random = seededRandom(SEED + family);
     const truth = populationTruth(curve, lifts, random, habit);
@@ -48,7 +54,7 @@ function outcomesOf(policy: Policy, habit: Habit, stepG: number): LiftOutcome[] 
       const now = new Date(START_MS).toISOString();
       const client = simulateClient(truth, lifts, now, random);
       const programme = programmeOf(lifts, 4, random);
-      const setting = { sessions: SESSIONS, stepG, startMs: START_MS };
+      const setting = { sessions: SESSIONS, stepG, startMs: START_MS, without };
       return train(client, lifts, programme, policy, setting, random);
     }).flat();
   });
@@ -97,4 +103,38 @@ for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
       print(`| ${row(`${name}, ${policy}, careful clients`, careful)} |`);
     }
   }
+}
+
+print('\nWhat each part brings, added one by one, on the usual population:');
+print(
+  '| judgement | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
+);
+print('| --- | --- | --- | --- | --- | --- | --- | --- |');
+const ablations: [string, Part[]][] = [
+  [
+    'the belief alone: first loads and climb, then double progression',
+    ['plan', 'later sets', 'form'],
+  ],
+  ['and the next session planned by its outlook', ['later sets', 'form']],
+  ['and later sets by what today has shown', ['form']],
+  ['and the first set by the day’s form', []],
+];
+for (const [name, without] of ablations) {
+  print(`| ${row(name, outcomesOf('spalo', usualHabit, USUAL_STEP_G, without))} |`);
+}
+
+print('\nSets of the climb to a first load, by their place:');
+print('| set | sets | on target | too easy | failed |');
+print('| --- | --- | --- | --- | --- |');
+const climbs = outcomesOf('spalo', usualHabit, USUAL_STEP_G).flatMap((each) =>
+  each.sets.filter((set) => set.climb),
+);
+for (let nth = 0; nth <= Math.max(...climbs.map((set) => set.nth)); nth += 1) {
+  const here = climbs.filter((set) => set.nth === nth);
+  const share = (holds: (set: (typeof here)[number]) => boolean) =>
+    percent(here.filter(holds).length / Math.max(1, here.length));
+  print(
+    `| ${nth + 1} | ${here.length} | ${share((set) => Math.abs(set.left - set.targetRir) <= 1)} | ` +
+      `${share((set) => set.left >= set.targetRir + 2)} | ${share((set) => set.failed)} |`,
+  );
 }

@@ -66,7 +66,8 @@ describe('the drills', () => {
     [/kneeling/i, 'kneeling'],
     [/overhead|arms up|over the head/i, 'arms overhead'],
   ] as const)('say where they are done: %s is %s', (words, position) => {
-    const found = drills.filter((each) => words.test(`${each.name}. ${each.how}`));
+    const own = drills.filter((each) => !each.id.startsWith('rehearse-'));
+    const found = own.filter((each) => words.test(`${each.name}. ${each.how}`));
     expect(found.length).toBeGreaterThan(0);
     for (const drill of found)
       expect([drill.id, drill.positions]).toEqual([drill.id, expect.arrayContaining([position])]);

@@ -3,4 +3,4 @@ export { curveFamilies, type CurveName } from './curves';
 export { simulateSet, trueLoad, type Lifter } from './lifter';
 export { populationTruth, simulateClient, usualHabit, type Habit } from './population';
 export { seededRandom, type Random } from './random';
-export { policies, programmeOf, train, type LiftOutcome, type Policy } from './training';
+export { policies, programmeOf, train, type LiftOutcome, type Part, type Policy } from './training';

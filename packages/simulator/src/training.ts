@@ -32,6 +32,10 @@ import type { Random } from './random';
 export const policies = ['spalo', 'paper', 'linear', 'knows'] as const;
 export type Policy = (typeof policies)[number];
 
+/** Parts of Spalo's judgement that can be left out, to see what each brings. */
+export const parts = ['plan', 'later sets', 'form'] as const;
+export type Part = (typeof parts)[number];
+
 /** What one working set came to. */
 interface SetOutcome {
   session: number;
@@ -162,6 +166,14 @@ function onPaper(
   return { ...plan, loadG: atOrBelow(context.loads, to)!.loadG };
 }
 
+/** How long, in what steps (grams) and from when (ms since 1970); `without` leaves parts of the judgement out. */
+export interface Stretch {
+  sessions: number;
+  stepG: number;
+  startMs: number;
+  without?: readonly Part[];
+}
+
 /**
  * A client's stretch of training under one policy, with loads in steps of `stepG`, by lift. Reports and days come from
  * the lifter; whoever plans sees only what was reported.
@@ -171,7 +183,7 @@ export function train(
   lifts: readonly Lift[],
   programme: readonly Lift[],
   policy: Policy,
-  { sessions, stepG, startMs }: { sessions: number; stepG: number; startMs: number },
+  { sessions, stepG, startMs, without = [] }: Stretch,
   random: Random,
 ): LiftOutcome[] {
   const loads = listed(
@@ -241,8 +253,10 @@ export function train(
       for (let nth = 0; nth < 6; nth += 1) {
         const next = policy === 'spalo' ? proposeNextSet(lifted, floor()) : null;
         if (next ? next.kind !== 'step' : nth >= plan.sets) break;
+        const left = nth === 0 ? without.includes('form') : without.includes('later sets');
+        if (left && !climb && nth >= plan.sets) break;
         const asked =
-          next?.kind === 'step'
+          next?.kind === 'step' && (climb || !left)
             ? { loadG: next.set.loadG, reps: next.set.reps }
             : { loadG: plan.loadG, reps: plan.reps };
         const set = {
@@ -287,9 +301,14 @@ export function train(
           careful,
         };
         const next =
-          policy === 'spalo'
+          policy === 'spalo' && (lifted.plan.climb || !without.includes('plan'))
             ? decide(lifted, context).proposed
-            : onPaper(policy, lifted, { lift: lifted, plan, sets: lifted.sets, context });
+            : onPaper(policy === 'linear' ? policy : 'paper', lifted, {
+                lift: lifted,
+                plan,
+                sets: lifted.sets,
+                context,
+              });
         const before = plans.get(lift.id);
         const way = Math.sign(next.loadG - plan.loadG);
         const outcome = outcomes[place]!;

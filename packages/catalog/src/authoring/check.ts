@@ -57,12 +57,52 @@ function checkRetired(lesson: Lesson, retired: Retired): string[] {
   });
 }
 
+/** Rungs lead up to the lift and on from it: easier ones first, the lift once, each rung once. */
+function checkLadder({ liftId, ladder }: Lesson): string[] {
+  const order = ['easier', 'this', 'harder'];
+  const places = ladder.map(({ place }) => order.indexOf(place));
+  const own = ladder.filter(({ place }) => place === 'this');
+  return [
+    ...(own.length === 1 && own[0]!.liftId === liftId
+      ? []
+      : ['its ladder does not reach the lift']),
+    ...(places.every((place, at) => at === 0 || place >= places[at - 1]!)
+      ? []
+      : ['its ladder is out of order']),
+    ...twice(ladder.map(({ name }) => name)).map((name) => `${name} is on its ladder twice`),
+  ];
+}
+
+/** A sentence that stands under more lifts than this could stand under any. */
+const SHARED_AT_MOST = 3;
+
+/** Sentences that too many lifts share: each says something of its own lift. */
+export function checkShared(lessons: readonly Lesson[]): string[] {
+  const under = new Map<string, Set<string>>();
+  for (const { liftId, styles } of lessons) {
+    for (const style of styles) {
+      const sentences = [
+        style.standard,
+        ...style.checkpoints.flatMap(({ right, why }) => [right, why]),
+        ...style.cues.map(({ text }) => text),
+      ];
+      for (const sentence of sentences) {
+        under.set(sentence, (under.get(sentence) ?? new Set()).add(liftId));
+      }
+    }
+  }
+  return [...under]
+    .filter(([, lifts]) => lifts.size > SHARED_AT_MOST)
+    .map(([sentence, lifts]) => `"${sentence}" stands under ${lifts.size} lifts`);
+}
+
 /** What is wrong with a lesson beyond its shape, in words. */
 export function checkLesson(lesson: Lesson, retired: Retired): string[] {
   return [
     ...lesson.styles.flatMap((style) =>
       checkStyle(style).map((problem) => `style ${style.id}: ${problem}`),
     ),
+    ...checkLadder(lesson),
     ...checkRetired(lesson, retired),
   ];
 }

@@ -27,17 +27,24 @@ const style = (change: object = {}) => ({
 const lesson = {
   styles: ['plain'],
   ladder: [
-    { name: 'Box squat', place: 'easier', moveOn: words },
-    { name: 'Squat', place: 'this', moveOn: words },
+    { lift: 'box', place: 'easier', moveOn: words, clean: { reps: 10, sessions: 2 } },
+    { lift: 'squat', place: 'this', moveOn: words },
   ],
   film: [{ view: 'side', shows: words }],
   cautions: [],
+};
+const names = {
+  lifts: new Map([
+    ['squat', 'Squat'],
+    ['box', 'Box squat'],
+  ]),
+  drills: new Map([['dowel', 'Dowel squat']]),
 };
 const sources = (change: Record<string, unknown> = {}): Sources =>
   new Map(Object.entries({ 'squat/lesson': lesson, 'squat/plain': style(), ...change }));
 const problem = (change: Record<string, unknown>): string => {
   try {
-    compileLesson(sources(change), 'squat');
+    compileLesson(sources(change), 'squat', names);
     return '';
   } catch (error) {
     if (!(error instanceof LessonProblems)) throw error;
@@ -47,7 +54,7 @@ const problem = (change: Record<string, unknown>): string => {
 
 describe('compiling a lesson', () => {
   it('gives the lesson whole, and an index of what has to be known at once', () => {
-    const { lesson: whole, taught } = compileLesson(sources(), 'squat');
+    const { lesson: whole, taught } = compileLesson(sources(), 'squat', names);
     expect(whole.styles[0]!.faults[0]!.causes[0]!.remedies).toEqual([
       { kind: 'cue', cueId: 'a' },
       { kind: 'set-up', text: words },
@@ -64,13 +71,14 @@ describe('compiling a lesson', () => {
     expect(JSON.stringify(taught)).not.toContain(words);
   });
 
-  it('fills a shared text with words of the lift', () => {
-    const change = {
-      'shared/plain': style({ standard: 'Down to {depth}.' }),
-      'squat/plain': { like: 'shared/plain', with: { depth: 'the box' } },
-    };
-    const { lesson: whole } = compileLesson(sources(change), 'squat');
-    expect(whole.styles[0]!.standard).toBe('Down to the box.');
+  it('names the rungs of its ladder, with what is counted on real sets', () => {
+    const { lesson: whole } = compileLesson(sources(), 'squat', names);
+    expect(whole.ladder[0]).toMatchObject({
+      name: 'Box squat',
+      liftId: 'box',
+      drillId: null,
+      clean: { reps: 10, sessions: 2 },
+    });
   });
 
   it.each<[string, Record<string, unknown>, RegExp]>([
@@ -126,6 +134,31 @@ describe('compiling a lesson', () => {
       /one is for safety/,
     ],
     [
+      'a cue of another school',
+      { 'squat/plain': style({ never: ['say IT'] }) },
+      /the cue a says "say IT", which this style never does/,
+    ],
+    [
+      'a ladder that does not reach the lift',
+      { 'squat/lesson': { ...lesson, ladder: lesson.ladder.slice(0, 1) } },
+      /does not reach the lift/,
+    ],
+    [
+      'a ladder out of order',
+      { 'squat/lesson': { ...lesson, ladder: lesson.ladder.toReversed() } },
+      /out of order/,
+    ],
+    [
+      'a rung that there is not',
+      {
+        'squat/lesson': {
+          ...lesson,
+          ladder: [{ drill: 'juggling', place: 'easier', moveOn: words }, lesson.ladder[1]],
+        },
+      },
+      /no lift or drill juggling/,
+    ],
+    [
       'a retired id that is in use',
       { 'squat/retired': { faults: { 'plain/safety': 'plain/major' } } },
       /still in use/,
@@ -141,14 +174,33 @@ describe('compiling a lesson', () => {
 
   it('names everything at once, and folders of no lift', () => {
     const bad = sources({ 'squat/plain': style({ cues: [] }), 'juggling/lesson': lesson });
-    expect(() => compileAll(bad, ['squat', 'row'])).toThrow(
+    expect(() => compileAll(bad, names)).toThrow(
       expect.objectContaining({
         problems: [
           expect.stringMatching(/squat/),
-          expect.stringMatching(/row\/lesson/),
+          expect.stringMatching(/box\/lesson/),
           'juggling: no lift of that id in the catalogue',
         ],
       }),
     );
+  });
+
+  it('refuses a sentence that could stand under any lift', () => {
+    const lifts = ['a', 'b', 'c', 'd'];
+    const all = new Map<string, unknown>(
+      lifts.flatMap((id) => [
+        [`${id}/lesson`, { ...lesson, ladder: [{ lift: id, place: 'this', moveOn: words }] }],
+        [`${id}/plain`, style()],
+      ]),
+    );
+    const four = { lifts: new Map(lifts.map((id) => [id, `Lift ${id}`])), drills: new Map() };
+    expect(() => compileAll(all, four)).toThrow(/"as it should be" stands under 4 lifts/);
+    const three = {
+      lifts: new Map(lifts.slice(1).map((id) => [id, `Lift ${id}`])),
+      drills: new Map(),
+    };
+    all.delete('a/lesson');
+    all.delete('a/plain');
+    expect(compileAll(all, three)).toHaveLength(3);
   });
 });

@@ -1,8 +1,8 @@
 import type { z } from 'zod';
 import { lessonSchema, type Lesson, type Remedy, type Style } from '../schema/lesson';
 import type { Retired, Taught, TaughtFault } from '../schema/taught';
-import { checkLesson } from './check';
-import { lessonSource, likeSource, retiredSource, styleSource, type StyleSource } from './source';
+import { checkLesson, checkShared } from './check';
+import { lessonSource, retiredSource, styleSource, type StyleSource } from './source';
 
 /** Parsed YAML by path without ending, as `back-squat/high-bar`. */
 export type Sources = ReadonlyMap<string, unknown>;
@@ -23,23 +23,13 @@ function read<T>(schema: z.ZodType<T>, sources: Sources, file: string): T {
   throw new LessonProblems([`${file}.yaml: ${place ? `${place}: ` : ''}${issue?.message}`]);
 }
 
-/** The text with the words of `own` in its places. */
-function filled(value: unknown, own: Record<string, string>): unknown {
-  if (typeof value === 'string') {
-    return value.replace(/\{(\w+)\}/g, (place, name: string) => own[name] ?? place);
-  }
-  if (Array.isArray(value)) return value.map((each) => filled(each, own));
-  if (value === null || typeof value !== 'object') return value;
-  return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, filled(each, own)]));
-}
-
 function remedyOf(source: StyleSource['faults'][number]['causes'][number]['remedies'][number]) {
   const [[kind, text] = ['', '']] = Object.entries(source);
   return (kind === 'cue' ? { kind, cueId: text } : { kind, text }) as Remedy;
 }
 
 function styleOf(id: string, source: StyleSource): Style {
-  const { cues, faults, ...rest } = source;
+  const { cues, faults, never: _never, ...rest } = source;
   return {
     id,
     ...rest,
@@ -59,13 +49,21 @@ function styleOf(id: string, source: StyleSource): Style {
   };
 }
 
+/** Cues that say what belongs to another school. */
+const contradictions = ({ never, cues }: StyleSource): string[] =>
+  cues.flatMap(({ id, say }) =>
+    never
+      .filter((phrase) => say.toLowerCase().includes(phrase.toLowerCase()))
+      .map((phrase) => `the cue ${id} says "${phrase}", which this style never does`),
+  );
+
 function readStyle(sources: Sources, liftId: string, styleId: string): Style {
-  const file = `${liftId}/${styleId}`;
-  const like = likeSource.safeParse(sources.get(file));
-  if (!like.success) return styleOf(styleId, read(styleSource, sources, file));
-  const text = filled(sources.get(like.data.like), like.data.with);
-  const merged = new Map([...sources, [file, text]]);
-  return styleOf(styleId, read(styleSource, merged, file));
+  const source = read(styleSource, sources, `${liftId}/${styleId}`);
+  const wrong = contradictions(source);
+  if (wrong.length > 0) {
+    throw new LessonProblems(wrong.map((problem) => `${liftId}: style ${styleId}: ${problem}`));
+  }
+  return styleOf(styleId, source);
 }
 
 function taughtFault({ id, name, glyph, weight, causes }: Style['faults'][number]): TaughtFault {
@@ -93,17 +91,36 @@ function taughtOf(lesson: Lesson, retired: Retired): Taught {
   };
 }
 
+/** What rungs of ladders are called: the lifts and drills that there are, by id. */
+export interface Names {
+  lifts: ReadonlyMap<string, string>;
+  drills: ReadonlyMap<string, string>;
+}
+
+type Rung = z.infer<typeof lessonSource>['ladder'][number];
+
+/** A rung by the name of its lift or drill; throws LessonProblems for one that is not there. */
+function rungOf(liftId: string, names: Names, { lift, drill, clean, ...rung }: Rung) {
+  const name = lift ? names.lifts.get(lift) : drill ? names.drills.get(drill) : undefined;
+  if (name === undefined) {
+    throw new LessonProblems([`${liftId}: the ladder has no lift or drill ${lift ?? drill ?? ''}`]);
+  }
+  return { ...rung, name, liftId: lift ?? null, drillId: drill ?? null, clean: clean ?? null };
+}
+
 /** One lift's lesson and index from its files; throws LessonProblems. */
 export function compileLesson(
   sources: Sources,
   liftId: string,
+  names: Names,
 ): { lesson: Lesson; taught: Taught } {
   const source = read(lessonSource, sources, `${liftId}/lesson`);
   const retired = sources.has(`${liftId}/retired`)
     ? read(retiredSource, sources, `${liftId}/retired`)
     : { styles: {}, cues: {}, faults: {}, checkpoints: {} };
   const styles = source.styles.map((styleId) => readStyle(sources, liftId, styleId));
-  const shaped = lessonSchema.safeParse({ ...source, liftId, styles });
+  const ladder = source.ladder.map((rung) => rungOf(liftId, names, rung));
+  const shaped = lessonSchema.safeParse({ ...source, ladder, liftId, styles });
   if (!shaped.success) {
     throw new LessonProblems(
       shaped.error.issues.map(({ path, message }) => `${liftId}: ${path.join('.')}: ${message}`),
@@ -117,20 +134,22 @@ export function compileLesson(
 }
 
 /** Every lift's lesson; throws LessonProblems with all that is wrong in any of them. */
-export function compileAll(sources: Sources, liftIds: readonly string[]) {
+export function compileAll(sources: Sources, names: Names) {
+  const liftIds = [...names.lifts.keys()];
   const problems: string[] = [];
   const compiled = liftIds.flatMap((liftId) => {
     try {
-      return [{ liftId, ...compileLesson(sources, liftId) }];
+      return [{ liftId, ...compileLesson(sources, liftId, names) }];
     } catch (error) {
       if (!(error instanceof LessonProblems)) throw error;
       problems.push(...error.problems);
       return [];
     }
   });
+  problems.push(...checkShared(compiled.map(({ lesson }) => lesson)));
   const folders = new Set([...sources.keys()].map((file) => file.split('/')[0]));
   for (const folder of folders) {
-    if (folder !== 'shared' && folder && !liftIds.includes(folder)) {
+    if (folder && !liftIds.includes(folder)) {
       problems.push(`${folder}: no lift of that id in the catalogue`);
     }
   }

@@ -1,6 +1,7 @@
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { parse } from 'yaml';
+import { drills } from '../drills/drills';
 import { lifts } from '../facts/lifts';
 import { compileAll, LessonProblems } from './compile';
 
@@ -22,10 +23,10 @@ const NOTE = '// Made from lessons/ by npm run lessons; not to be edited.\n';
 const json = (value: unknown) => JSON.stringify(value);
 
 try {
-  const compiled = compileAll(
-    sources(),
-    lifts.map((lift) => lift.id),
-  );
+  const compiled = compileAll(sources(), {
+    lifts: new Map(lifts.map((lift) => [lift.id, lift.name])),
+    drills: new Map(drills.map((drill) => [drill.id, drill.name])),
+  });
   rmSync(to, { recursive: true, force: true });
   mkdirSync(path.join(to, 'lifts'), { recursive: true });
   const index = Object.fromEntries(compiled.map(({ liftId, taught }) => [liftId, taught]));

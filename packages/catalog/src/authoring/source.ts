@@ -16,6 +16,8 @@ export const styleSource = z.strictObject({
   name: words,
   suits: words,
   standard: words,
+  /** Words of other schools that no cue of this style may say. */
+  never: z.array(words).default([]),
   checkpoints: z.array(
     z.strictObject({
       id: words,
@@ -39,14 +41,18 @@ export const styleSource = z.strictObject({
 });
 export type StyleSource = z.infer<typeof styleSource>;
 
-/** A style that takes another's text, with words of its own in its `{places}`. */
-export const likeSource = z.strictObject({ like: words, with: z.record(z.string(), words) });
-
 export const lessonSource = z.strictObject({
   /** File names of the styles without their ending, the default first. */
   styles: z.array(words).min(1),
   ladder: z.array(
-    z.strictObject({ name: words, place: z.enum(['easier', 'this', 'harder']), moveOn: words }),
+    z.strictObject({
+      /** A lift or a drill of the catalogue, whose name the rung has. */
+      lift: words.optional(),
+      drill: words.optional(),
+      place: z.enum(['easier', 'this', 'harder']),
+      moveOn: words,
+      clean: z.strictObject({ reps: z.int(), sessions: z.int() }).optional(),
+    }),
   ),
   film: z.array(z.strictObject({ view: z.enum(views), shows: words })),
   cautions: z.array(words),

@@ -59,4 +59,28 @@ export const armLifts = [
     priorRatio: 0.29,
     peak: 'stretched',
   }),
+  liftFacts({
+    id: 'cable-curl',
+    name: 'Cable curl',
+    pattern: 'arm',
+    implement: 'stack',
+    stations: ['cable'],
+    muscles: { main: ['biceps'], helping: ['grip'] },
+    stress: { elbow: { how: 'bend', kinds: ['bend'] } },
+    priorRatio: 0.36,
+  }),
+  liftFacts({
+    id: 'overhead-triceps-extension',
+    name: 'Overhead triceps extension',
+    pattern: 'arm',
+    implement: 'single dumbbell',
+    position: 'seated',
+    muscles: { main: ['triceps'], helping: [] },
+    stress: {
+      elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+      shoulder: { how: 'arm overhead', kinds: ['overhead'] },
+    },
+    priorRatio: 0.24,
+    peak: 'stretched',
+  }),
 ];

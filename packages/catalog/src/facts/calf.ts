@@ -12,4 +12,15 @@ export const calfLifts = [
     priorRatio: 1.05,
     repRange: { low: 12, high: 20 },
   }),
+  liftFacts({
+    id: 'dumbbell-calf-raise',
+    name: 'One-leg calf raise',
+    pattern: 'calf',
+    implement: 'single dumbbell',
+    muscles: { main: ['calves'], helping: [] },
+    stress: { ankle: { how: 'loaded stretch', kinds: ['stretch'] } },
+    priorRatio: 0.35,
+    repRange: { low: 10, high: 15 },
+    peak: 'stretched',
+  }),
 ];

@@ -97,4 +97,19 @@ export const hingeLifts = [
     priorRatio: 0.78,
     peak: 'middle',
   }),
+  liftFacts({
+    id: 'kettlebell-swing',
+    name: 'Kettlebell swing',
+    pattern: 'hinge',
+    implement: 'kettlebell',
+    muscles: { main: ['glutes', 'hamstrings'], helping: ['back extensors', 'grip'] },
+    stress: {
+      'low back': { how: 'quick loaded hinge', kinds: ['hinge'] },
+      hip: { how: 'quick bend', kinds: ['bend'] },
+    },
+    priorRatio: 0.42,
+    repConstant: 40,
+    repRange: { low: 12, high: 20 },
+    peak: 'shortened',
+  }),
 ];

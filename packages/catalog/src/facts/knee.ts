@@ -22,4 +22,17 @@ export const kneeLifts = [
     stress: {},
     priorRatio: 0.5,
   }),
+  liftFacts({
+    id: 'nordic-curl',
+    name: 'Nordic curl',
+    pattern: 'knee',
+    implement: 'body',
+    bodyShare: 0.7,
+    position: 'kneeling',
+    muscles: { main: ['hamstrings'], helping: ['calves', 'glutes'] },
+    stress: { knee: { how: 'kneeling, strong pull', kinds: ['pull'] } },
+    priorRatio: 0.74,
+    repRange: { low: 5, high: 8 },
+    peak: 'stretched',
+  }),
 ];

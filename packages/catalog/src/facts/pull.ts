@@ -45,4 +45,16 @@ export const pullLifts = [
     priorRatio: 0.95,
     repRange: { low: 8, high: 12 },
   }),
+  liftFacts({
+    id: 'dumbbell-pullover',
+    name: 'Dumbbell pullover',
+    pattern: 'pull',
+    implement: 'single dumbbell',
+    position: 'on the back',
+    muscles: { main: ['lats'], helping: ['chest', 'triceps'] },
+    stress: { shoulder: { how: 'stretch overhead', kinds: ['overhead', 'deep stretch'] } },
+    priorRatio: 0.3,
+    repRange: { low: 10, high: 15 },
+    peak: 'stretched',
+  }),
 ];

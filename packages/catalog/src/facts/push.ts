@@ -114,4 +114,18 @@ export const pushLifts = [
     priorRatio: 1.12,
     repRange: { low: 8, high: 12 },
   }),
+  liftFacts({
+    id: 'incline-push-up',
+    name: 'Push-up on a bar',
+    pattern: 'push',
+    implement: 'body',
+    bodyShare: 0.45,
+    position: 'on hands',
+    muscles: { main: ['chest', 'triceps'], helping: ['front shoulders', 'abdominals'] },
+    stress: {
+      shoulder: { how: 'light stretch', kinds: ['stretch'] },
+      elbow: { how: 'bend', kinds: ['bend'] },
+    },
+    priorRatio: 0.84,
+  }),
 ];

@@ -51,4 +51,15 @@ export const rowLifts = [
     priorRatio: 0.6,
     repRange: { low: 8, high: 12 },
   }),
+  liftFacts({
+    id: 'inverted-row',
+    name: 'Inverted row',
+    pattern: 'row',
+    implement: 'body',
+    bodyShare: 0.6,
+    position: 'hanging',
+    muscles: { main: ['lats', 'upper back'], helping: ['biceps', 'rear shoulders'] },
+    stress: { shoulder: { how: 'hanging pull', kinds: ['hanging'] } },
+    priorRatio: 0.84,
+  }),
 ];

@@ -65,4 +65,17 @@ export const shoulderLifts = [
     priorRatio: 0.36,
     repRange: { low: 12, high: 15 },
   }),
+  liftFacts({
+    id: 'cable-lateral-raise',
+    name: 'Cable lateral raise',
+    pattern: 'shoulder',
+    implement: 'stack',
+    stations: ['cable'],
+    muscles: { main: ['side shoulders'], helping: [] },
+    stress: { shoulder: { how: 'raised to the side', kinds: ['raised'] } },
+    priorRatio: 0.09,
+    repRange: { low: 12, high: 15 },
+    longLever: true,
+    peak: 'middle',
+  }),
 ];

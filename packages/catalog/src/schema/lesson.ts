@@ -58,8 +58,13 @@ export const lessonSchema = z.object({
     z.object({
       name: z.string().min(2).max(60),
       place: z.enum(['easier', 'this', 'harder']),
+      /** The rung is a lift of the catalogue, or a drill of the warm-up. */
+      liftId: id.nullable(),
+      drillId: id.nullable(),
       /** What must be clean to move on from here. */
       moveOn: text,
+      /** The same as figures, checked on real sets: clean reps in one set, in so many sessions; null where only words say it. */
+      clean: z.object({ reps: z.int().min(1), sessions: z.int().min(1) }).nullable(),
     }),
   ),
   film: z.array(z.object({ view: z.enum(views), shows: text })).min(1),
