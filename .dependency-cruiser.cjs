@@ -35,6 +35,7 @@ const CORE = [
   'loads',
   'strength',
   'warm-up',
+  'technique',
   'session',
   'memory',
   'floor',

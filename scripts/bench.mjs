@@ -20,6 +20,7 @@ await buildAll();
 await benchCore('strength');
 await benchCore('training');
 await benchCore('ramps');
+await benchCore('cues');
 
 const SETS = 100;
 /** What a trainer's device sends after a morning without network: five sessions of forty events. */

@@ -14,7 +14,7 @@ export { bar, bells, kg, machine, plates, stack } from './rooms/parts';
 export { roomPresets } from './rooms/presets';
 export { phases, type Glyph } from './schema/terms';
 export type { Fault, Lesson, Style } from './schema/lesson';
-export type { TaughtFault, TaughtStyle } from './schema/taught';
+export type { TaughtCue, TaughtFault, TaughtStyle } from './schema/taught';
 export {
   cautionsOf,
   isScreened,

@@ -1,3 +1,4 @@
+export { cueAgainst, cuesAgainst } from './cue-choice';
 export type { CoachedClient } from './client';
 export { decideFor } from './decision-context';
 export { draftInputFor } from './draft-input';

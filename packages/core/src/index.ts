@@ -197,6 +197,24 @@ export {
   type RampToday,
 } from './floor/adjust-steps';
 export { buildNow, buildOf, type Lacking, type NowBuilt } from './floor/build';
+export {
+  choiceGrounds,
+  cueOutcomes,
+  isOwnCue,
+  nextCue,
+  noTally,
+  withOutcome,
+  type CueChoice,
+  type CueOutcome,
+  type CueTally,
+} from './technique/cue-belief';
+export {
+  patternRemedy,
+  patternsOf,
+  type MarkedSet,
+  type MarkPattern,
+} from './technique/mark-patterns';
+export { remedyKinds, type RemedyKind } from './session/events/cue';
 export { doubtOf, type AskedSet } from './floor/doubt-set';
 export { generalStanding, type GeneralStanding } from './floor/general-standing';
 export { proposeNextSet, stepsInSight, type FloorContext, type NextSet } from './floor/next-set';

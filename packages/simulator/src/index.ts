@@ -4,3 +4,4 @@ export { simulateSet, trueLoad, type Lifter } from './lifter';
 export { populationTruth, simulateClient, usualHabit, type Habit } from './population';
 export { seededRandom, type Random } from './random';
 export { policies, programmeOf, train, type LiftOutcome, type Part, type Policy } from './training';
+export { kindOf, saysAtRandom, setsUntilGone, type CuePolicy, type SimulatedCue } from './cueing';

@@ -1,5 +1,6 @@
 import {
   bearings,
+  remedyKinds,
   type ClientHistory,
   type LiftMemory,
   type PastSet,
@@ -61,6 +62,18 @@ const warmUpRecord = same<WarmUpRecord>()(
   }),
 );
 
+const cueTally = z.object({
+  helped: z.int().min(0),
+  same: z.int().min(0),
+  worse: z.int().min(0),
+});
+
+const pastMarks = z.object({
+  loadG: load,
+  reps: repCount,
+  marks: z.array(z.object({ rep: repCount.min(1), faultId: slug })),
+});
+
 const liftMemory = same<LiftMemory>()(
   z.object({
     plan: liftPlan.nullable(),
@@ -76,6 +89,14 @@ const liftMemory = same<LiftMemory>()(
     faults: z.array(slug.nullable()),
     habit,
     warmUps: z.array(warmUpRecord),
+    cues: z.record(z.string(), cueTally).optional(),
+    marked: z
+      .array(z.object({ sessionId: uuid, at: instant, sets: z.array(pastMarks) }))
+      .max(6)
+      .optional(),
+    remedies: z
+      .array(z.object({ faultId: slug, kind: z.enum(remedyKinds), text: text(240) }))
+      .optional(),
   }),
 );
 

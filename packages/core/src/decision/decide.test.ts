@@ -105,6 +105,8 @@ const state = (sets: LoggedSet[], change: Partial<LiftState> = {}): LiftState =>
   answer: null,
   rampChoice: null,
   warmUp: null,
+  judged: [],
+  remedies: [],
   notes: [],
   ...change,
 });

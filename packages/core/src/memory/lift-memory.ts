@@ -1,5 +1,13 @@
 import type { LiftPlan, PastStep } from '../session/plan';
-import { countedSets, type Changed, type LiftState, type SessionState } from '../session/state';
+import {
+  countedSets,
+  type Changed,
+  type LiftState,
+  type SessionState,
+  type TakenRemedy,
+} from '../session/state';
+import { noTally, withOutcome, type CueTally } from '../technique/cue-belief';
+import type { Grams } from '../unit/mass';
 import { afterVerdict, noHabit, type RampHabit, type WarmUpVerdict } from '../warm-up/ramp/habit';
 import type { RampKind } from '../warm-up/ramp/ramp-kind';
 
@@ -24,6 +32,20 @@ export interface Decided {
   own: boolean;
 }
 
+/** A set with its marks, as patterns are looked for in it. */
+export interface PastMarks {
+  loadG: Grams;
+  reps: number;
+  marks: { rep: number; faultId: string }[];
+}
+
+/** The working sets of one session with their marks. */
+export interface MarkedSession {
+  sessionId: string;
+  at: string;
+  sets: PastMarks[];
+}
+
 /** Everything that a client's finished sessions leave behind about one lift. */
 export interface LiftMemory {
   /** The plan chosen at the latest wrap-up; null before the first. */
@@ -39,6 +61,12 @@ export interface LiftMemory {
   habit: RampHabit;
   /** The latest warm-ups, latest first. */
   warmUps: WarmUpRecord[];
+  /** What cues did for this client, by cue id; absent where none was judged. */
+  cues?: Record<string, CueTally>;
+  /** The working sets of the latest sessions with their marks, latest session first; absent where there are none. */
+  marked?: MarkedSession[];
+  /** Remedies of the latest session that go on into the next; absent where there are none. */
+  remedies?: TakenRemedy[];
 }
 
 export const noMemory: LiftMemory = {
@@ -52,6 +80,7 @@ export const noMemory: LiftMemory = {
 
 const FAULT_SESSIONS = 4;
 const WARM_UPS = 6;
+const MARKED_SESSIONS = 6;
 
 /** Finds the main fault of sets; the catalogue behind it knows how faults weigh. */
 export type MainFaultOf = (
@@ -87,6 +116,33 @@ export function withAnswer(
   return { ...memory, plan: chosen, decided: { sessionId: state.id, changed, own: !accepted } };
 }
 
+/** What marks, judged cues and remedies of a session leave; nothing is kept where there is nothing. */
+function whatWasSeen(
+  memory: LiftMemory,
+  lift: LiftState,
+  state: SessionState,
+): Pick<LiftMemory, 'cues' | 'marked' | 'remedies'> {
+  const sets = countedSets(lift, 'working').map(({ loadG, reps, marks }) => ({
+    loadG,
+    reps,
+    marks: marks.map(({ rep, faultId }) => ({ rep, faultId })),
+  }));
+  const here = { sessionId: state.id, at: state.startedAt, sets };
+  const marked = [here, ...(memory.marked ?? [])].slice(0, MARKED_SESSIONS);
+  const cues = lift.judged.reduce<Record<string, CueTally>>(
+    (all, { cueId, outcome }) => ({
+      ...all,
+      [cueId]: withOutcome(all[cueId] ?? noTally, outcome),
+    }),
+    memory.cues ?? {},
+  );
+  return {
+    marked,
+    ...(Object.keys(cues).length > 0 && { cues }),
+    ...(lift.remedies.length > 0 ? { remedies: lift.remedies } : {}),
+  };
+}
+
 /** The memory of a lift with one more session of it. A lift without a working set leaves only its answer. */
 export function rememberLift(
   memory: LiftMemory,
@@ -97,12 +153,14 @@ export function rememberLift(
   const answered = withAnswer(memory, lift, state);
   const working = countedSets(lift, 'working');
   if (working.length === 0) return answered;
+  const { remedies: _last, ...rest } = answered;
   return {
-    ...answered,
+    ...rest,
     lastDone: state.startedAt,
     lastTime: countedSets(lift).map(({ kind, loadG, reps }) => ({ kind, loadG, reps })),
     faults: [mainFaultOf(lift.plan, working), ...memory.faults].slice(0, FAULT_SESSIONS),
     habit: habitAfter(memory.habit, lift),
+    ...whatWasSeen(memory, lift, state),
     warmUps: [warmUpRecord(lift, state), ...memory.warmUps].slice(0, WARM_UPS),
   };
 }

@@ -1,6 +1,7 @@
 import type { Unit } from '../unit/mass';
 import type { DrillState } from '../warm-up/general/drill';
 import type { GeneralStep } from '../warm-up/general/general';
+import type { CueOutcome } from '../technique/cue-belief';
 import type { RampChoice, WarmUpVerdict } from '../warm-up/ramp/habit';
 import type { Pain } from './pain';
 import type { LiftPlan, PlannedLift, Step, StepKind } from './plan';
@@ -67,6 +68,21 @@ export interface JudgedWarmUp {
   note: string;
 }
 
+/** What a cue did in the set after it. `id` is its event's id. */
+export interface JudgedCue {
+  id: string;
+  cueId: string;
+  faultId: string | null;
+  outcome: CueOutcome;
+}
+
+/** A remedy for a fault that is no cue. */
+export interface TakenRemedy {
+  faultId: string;
+  kind: 'set-up' | 'regression' | 'less load' | 'corrective';
+  text: string;
+}
+
 /** A lift of the session as it stands. */
 export interface LiftState {
   plan: PlannedLift;
@@ -81,6 +97,10 @@ export interface LiftState {
   /** The ramp that the trainer chose today instead of the rule's; null where it was left to the rule. */
   rampChoice: RampChoice | null;
   warmUp: JudgedWarmUp | null;
+  /** What the focus cues of today did, in order. */
+  judged: JudgedCue[];
+  /** Remedies that were taken besides cues, in order. */
+  remedies: TakenRemedy[];
   notes: string[];
 }
 
@@ -120,6 +140,8 @@ export function newLift(plan: PlannedLift): LiftState {
     answer: null,
     rampChoice: null,
     warmUp: null,
+    judged: [],
+    remedies: [],
     notes: [],
   };
 }

@@ -1,13 +1,30 @@
 import type { Steps } from '../../log/reduce';
+import type { CueOutcome } from '../../technique/cue-belief';
 import { onLift, type SessionState } from '../state';
+
+/** What answers a fault besides a cue, in the order in which it is tried. */
+export const remedyKinds = ['set-up', 'regression', 'less load', 'corrective'] as const;
+export type RemedyKind = (typeof remedyKinds)[number];
 
 export interface CuePayloads {
   'cue.given': { liftId: string; cueId: string };
+  /** What the focus cue did in the set after it, for the fault that it answers (null: none was marked). */
+  'cue.judged': { liftId: string; cueId: string; faultId: string | null; outcome: CueOutcome };
+  /** A remedy that is no cue, for a fault: it stands for the rest of the session, and in the next brief. */
+  'remedy.taken': { liftId: string; faultId: string; kind: RemedyKind; text: string };
 }
 
 export const cueSteps: Steps<SessionState, CuePayloads> = {
   'cue.given': (state, { liftId, cueId }) =>
     onLift(state, liftId, (lift) => {
       lift.focusCueId = cueId;
+    }),
+  'cue.judged': (state, { liftId, ...judged }, { id }) =>
+    onLift(state, liftId, (lift) => {
+      lift.judged.push({ ...judged, id });
+    }),
+  'remedy.taken': (state, { liftId, ...remedy }) =>
+    onLift(state, liftId, (lift) => {
+      lift.remedies.push(remedy);
     }),
 };
