@@ -55,6 +55,19 @@ const today = ({ judged }: LiftState): Record<string, CueTally> =>
     return { ...all, [cueId]: { ...before, [outcome]: before[outcome] + 1 } };
   }, {});
 
+/** What was judged of each cue of a lift with a client, today included. */
+export function knownOf(
+  client: Pick<CoachedClient, 'history'> | undefined,
+  state: LiftState,
+): Record<string, CueTally> {
+  const before = client ? (memoryOf(client.history, state.plan.liftId).cues ?? {}) : {};
+  const known = { ...before };
+  for (const [cueId, tally] of Object.entries(today(state))) {
+    known[cueId] = plus(known[cueId] ?? noTally, tally);
+  }
+  return known;
+}
+
 /** The cue to try next against a fault with this client: by what helped them, the studio, and the lesson's order. */
 export function cueAgainst(
   fault: TaughtFault,
@@ -63,14 +76,9 @@ export function cueAgainst(
   client: Pick<CoachedClient, 'history'> | undefined,
   clients: readonly Pick<CoachedClient, 'history'>[],
 ): CueChoice<TaughtCue> | null {
-  const before = client ? (memoryOf(client.history, state.plan.liftId).cues ?? {}) : {};
-  const own = { ...before };
-  for (const [cueId, tally] of Object.entries(today(state))) {
-    own[cueId] = plus(own[cueId] ?? noTally, tally);
-  }
   const last = state.judged.at(-1);
   return nextCue(cuesAgainst(fault, style), {
-    own,
+    own: knownOf(client, state),
     studio: tallies(clients, state.plan.liftId),
     lastTried: last && last.outcome !== 'helped' ? last.cueId : null,
   });

@@ -12,6 +12,7 @@ import {
 import type { CoachedClient } from './client';
 import { withMarksToday } from './faults';
 import type { LiftHere } from './floor-context';
+import { nextFocus } from './next-focus';
 
 /** What changes next time for a lift of a session, by what the catalogue teaches and the client left behind. */
 export function decideFor(
@@ -21,7 +22,9 @@ export function decideFor(
   strength: StrengthProfile,
   { unit, now }: { unit: Unit; now: string },
 ): Decision {
-  return decide(withMarksToday(state), {
+  const seen = withMarksToday(state);
+  const focused = { ...seen, focusCueId: nextFocus(seen, style, client) };
+  return decide(focused, {
     lift,
     loads,
     unit,

@@ -1,10 +1,12 @@
-export { cueAgainst, cuesAgainst } from './cue-choice';
+export { cueAgainst, cuesAgainst, tallies } from './cue-choice';
 export type { CoachedClient } from './client';
 export { decideFor } from './decision-context';
 export { draftInputFor } from './draft-input';
 export { floorContextFor, liftHere } from './floor-context';
 export { generalInputFor } from './general-input';
 export { historyContext } from './history';
+export { cueToJudge, type CueToJudge } from './judge-cue';
 export { programmeFor, programmeLift } from './programme';
 export { rampTodayFor } from './ramp-today';
 export { warmLifts } from './warm-lifts';
+export { whatMarksSay, type FoundPattern } from './what-marks-say';

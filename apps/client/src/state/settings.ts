@@ -11,7 +11,12 @@ interface Settings {
   /** How this trainer likes the general warm-up. */
   taste: WarmUpTaste;
   setTaste: (change: Partial<WarmUpTaste>) => void;
+  /** Patterns of marks that were read and put away here, each by its key. */
+  putAway: string[];
+  putPatternAway: (key: string) => void;
 }
+
+const MOST_PUT_AWAY = 400;
 
 export const useSettings = create<Settings>()(
   persist(
@@ -20,6 +25,9 @@ export const useSettings = create<Settings>()(
       setTheme: (theme) => set({ theme }),
       taste: plainTaste,
       setTaste: (change) => set(({ taste }) => ({ taste: { ...taste, ...change } })),
+      putAway: [],
+      putPatternAway: (key) =>
+        set(({ putAway }) => ({ putAway: [...putAway, key].slice(-MOST_PUT_AWAY) })),
     }),
     { name: 'spalo-settings' },
   ),

@@ -134,7 +134,10 @@ export const withOutcome = (tally: CueTally, outcome: CueOutcome): CueTally => (
 });
 
 /** The grounds of a choice in words: "helped 5 of 6 here, not yet tried with Oluchi". */
-export function choiceGrounds({ own, studio }: CueChoice<CueToChoose>, name: string): string {
+export function choiceGrounds(
+  { own, studio }: Pick<CueChoice<CueToChoose>, 'own' | 'studio'>,
+  name: string,
+): string {
   const here =
     judged(studio) > 0
       ? `helped ${studio.helped} of ${judged(studio)} here`

@@ -16,6 +16,7 @@ import { ClientHead } from './ClientHead';
 import { FlagList } from './FlagList';
 import { LiftTrends } from './LiftTrends';
 import { LoadCardSection } from './LoadCardSection';
+import { MarksSay } from './MarksSay';
 import { Measurements } from './Measurements';
 import { NextSession } from './NextSession';
 import { PersonalData } from './PersonalData';
@@ -70,6 +71,7 @@ function ClientRecord({ client, room, account }: PageProps) {
   const open = useOpenSessions().find((session) => session.clientId === client.id);
   return (
     <View className="gap-6">
+      <MarksSay client={client} />
       {room && (
         <LoadCardSection
           client={client}

@@ -7,7 +7,17 @@ import type { LiftView } from '../../../parts/lane/lift-view';
 
 /** What can lie over a lane. */
 export type SheetName =
-  'checklist' | 'cue' | 'pain' | 'load' | 'why' | 'estimate' | 'ramp' | 'more' | 'step' | 'doubt';
+  | 'checklist'
+  | 'cue'
+  | 'fault'
+  | 'pain'
+  | 'load'
+  | 'why'
+  | 'estimate'
+  | 'ramp'
+  | 'more'
+  | 'step'
+  | 'doubt';
 
 /** A set that was questioned, and what keeps it all the same. */
 export interface Questioned {
@@ -23,6 +33,9 @@ export interface LaneSheets {
   /** Opens a step of the ramp, by its place in it. */
   openStep: (step: number) => void;
   step: number;
+  /** Opens what helps against a fault. */
+  openFault: (faultId: string) => void;
+  faultId: string | null;
   questioned: Questioned | null;
   close: () => void;
   /** Does something, and closes the sheet that it was asked from. */

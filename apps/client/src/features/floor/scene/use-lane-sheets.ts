@@ -10,6 +10,7 @@ export function useLaneSheets(): {
 } {
   const [shown, setShown] = useState<SheetName | null>(null);
   const [step, setStep] = useState(0);
+  const [faultId, setFaultId] = useState<string | null>(null);
   const [questioned, setQuestioned] = useState<Questioned | null>(null);
   const close = () => setShown(null);
   return {
@@ -25,6 +26,11 @@ export function useLaneSheets(): {
         setShown('step');
       },
       step,
+      openFault(id) {
+        setFaultId(id);
+        setShown('fault');
+      },
+      faultId,
       questioned,
       close,
       closing(action) {

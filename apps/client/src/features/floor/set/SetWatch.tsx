@@ -69,10 +69,13 @@ function FaultChoice({
   mark,
   faults,
   onTake,
+  onHelp,
 }: {
   mark: Mark;
   faults: readonly TaughtFault[];
   onTake: (faultId: string) => void;
+  /** Opens what helps against the fault; left out where a set is only corrected. */
+  onHelp?: (faultId: string) => void;
 }) {
   return (
     <ScrollView
@@ -82,6 +85,7 @@ function FaultChoice({
       aria-label={`What was seen in rep ${mark.rep}`}
       contentContainerClassName="gap-2 py-1"
     >
+      {onHelp && <Chip label="What helps" icon="checklist" onPress={() => onHelp(mark.faultId)} />}
       {faults.map((fault) => (
         <Chip
           key={fault.id}
@@ -101,11 +105,13 @@ export function SetWatch({
   value,
   past,
   onChange,
+  onHelp,
 }: {
   view: LiftView;
   value: Pick<SetResult, 'reps' | 'marks' | 'rir'>;
   past: Past;
   onChange: (change: Watched) => void;
+  onHelp?: (faultId: string) => void;
 }) {
   const { reps, marks, rir } = value;
   const faults = likelyFaults(view, past);
@@ -129,7 +135,7 @@ export function SetWatch({
         marks={marks.map((mark) => ({ rep: mark.rep, ...shownMark(view, mark) }))}
         onToggle={toggle}
       />
-      {latest && <FaultChoice mark={latest} faults={faults} onTake={rename} />}
+      {latest && <FaultChoice mark={latest} faults={faults} onTake={rename} onHelp={onHelp} />}
       {rir !== null && (
         <>
           <Quiet>Clean reps left in reserve</Quiet>

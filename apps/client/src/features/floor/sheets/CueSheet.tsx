@@ -1,6 +1,9 @@
+import { tallies } from '@spalo/coaching';
+import { choiceGrounds, noTally } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { Sheet } from '../../../design/Sheet';
 import { Quiet, Strong } from '../../../design/Words';
+import { useClients } from '../../../state/queries';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 
 const kinds = {
@@ -12,8 +15,15 @@ const kinds = {
 
 /** Cues of this style; what lands differs between people, so one tap takes another. */
 export function CueSheet() {
-  const { sheets, actions } = useLane();
+  const { lane, sheets, actions } = useLane();
   const view = useLiftInHand();
+  const clients = useClients();
+  const here = tallies(clients.data ?? [], view.lift.id);
+  const own = lane.client ? tallies([lane.client], view.lift.id) : {};
+  const grounds = (cueId: string) => {
+    const studio = here[cueId];
+    return studio ? ` · ${choiceGrounds({ studio, own: own[cueId] ?? noTally }, lane.name)}` : '';
+  };
   return (
     <Sheet title="One cue at a time" open onClose={sheets.close}>
       <View className="gap-2">
@@ -31,7 +41,7 @@ export function CueSheet() {
               }`}
             >
               <Strong>{cue.text}</Strong>
-              <Quiet>{kinds[cue.kind]}</Quiet>
+              <Quiet>{`${kinds[cue.kind]}${grounds(cue.id)}`}</Quiet>
             </Pressable>
           );
         })}

@@ -3,6 +3,7 @@ import type { SheetName } from '../scene/lane-scene';
 import { ChecklistSheet } from './ChecklistSheet';
 import { CueSheet } from './CueSheet';
 import { DoubtSheet } from './DoubtSheet';
+import { FaultSheet } from './FaultSheet';
 import { LaneSheet } from './LaneSheet';
 import { LiftEstimateSheet } from './LiftEstimateSheet';
 import { LoadSheet } from './LoadSheet';
@@ -15,6 +16,7 @@ import { WhyLoadSheet } from './WhyLoadSheet';
 export const laneSheets: Record<SheetName, ComponentType> = {
   checklist: ChecklistSheet,
   cue: CueSheet,
+  fault: FaultSheet,
   pain: PainSheet,
   load: LoadSheet,
   why: WhyLoadSheet,

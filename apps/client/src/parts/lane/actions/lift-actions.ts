@@ -1,13 +1,22 @@
-import { warmLifts } from '@spalo/coaching';
-import { countedSets, redPlaceOf, type Lift, type Pain, type PlannedLift } from '@spalo/core';
+import { warmLifts, type CueToJudge } from '@spalo/coaching';
+import {
+  countedSets,
+  redPlaceOf,
+  stepDown,
+  type CueOutcome,
+  type Lift,
+  type Pain,
+  type PlannedLift,
+  type RemedyKind,
+} from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
 import { inWorker } from '../../../state/worker/ask';
 import type { LaneView } from '../lane-view';
-import { workingLoad } from '../lift-view';
+import { workingLoad, type LiftView } from '../lift-view';
 import type { Append } from './append';
 import { placeOf } from './place';
 import { rampToday } from './ramp-actions';
-import { adjust } from './set-actions';
+import { adjust, adjustLoad } from './set-actions';
 
 /** Lifts: added, left out, cued, stopped. */
 export const liftActions = (append: Append) => ({
@@ -32,6 +41,29 @@ export const liftActions = (append: Append) => ({
   },
 
   giveCue: (liftId: string, cueId: string) => append('cue.given', { liftId, cueId }),
+
+  /** What the focus cue did; where it did not help, the next one to try takes its place. */
+  async judgeCue(
+    liftId: string,
+    { cue, fault }: CueToJudge,
+    outcome: CueOutcome,
+    next: string | null,
+  ) {
+    await append('cue.judged', { liftId, cueId: cue.id, faultId: fault.id, outcome });
+    if (next !== null && next !== cue.id) await append('cue.given', { liftId, cueId: next });
+  },
+
+  /** A remedy that is no cue: kept with the lift; less load takes the next set down at once. */
+  async takeRemedy(
+    lane: LaneView,
+    view: LiftView,
+    remedy: { faultId: string; kind: RemedyKind; text: string },
+  ) {
+    await append('remedy.taken', { liftId: view.lift.id, ...remedy });
+    if (remedy.kind !== 'less load' || view.next.kind !== 'step') return;
+    const lighter = stepDown(view.loads, view.next.set.loadG);
+    if (lighter) await adjustLoad(append, lane, view, lighter.loadG, 'Less load against a fault');
+  },
 
   /** Pain in a lift. Chest, head, dizziness and numbness raise a red flag at once, which the client keeps. */
   async reportPain({ client }: LaneView, lift: Lift, pain: Pain) {

@@ -27,6 +27,23 @@ export const adjust = (
   return append('plan.adjusted', { liftId: view.lift.id, fromStep, steps, reasons, barWith });
 };
 
+/** Another load for the next set and what follows from it, for a reason. */
+export async function adjustLoad(
+  append: Append,
+  lane: LaneView,
+  view: LiftView,
+  loadG: Grams,
+  reason: string,
+): Promise<void> {
+  const state = { ...view.state, steps: view.steps };
+  const place = placeOf(lane, view);
+  const steps =
+    view.next.kind === 'step' && view.next.set.kind === 'warm-up'
+      ? await inWorker('load', { state, loadG, place })
+      : stepsWithLoad(state, loadG, { ...place, lift: view.lift });
+  await adjust(append, view, steps, [reason]);
+}
+
 /** Sets: done, corrected, taken back, one more, another load. */
 export const setActions = (append: Append) => ({
   async logNext(lane: LaneView, view: LiftView) {
@@ -51,15 +68,8 @@ export const setActions = (append: Append) => ({
   setVoided: (set: LoggedSet, voided: boolean) => append('set.voided', { setId: set.id, voided }),
 
   /** Changes the load of the next set; with a working set all behind it, with a warm-up set the rest of the ramp. */
-  async changeLoad(lane: LaneView, view: LiftView, loadG: Grams) {
-    const state = { ...view.state, steps: view.steps };
-    const place = placeOf(lane, view);
-    const steps =
-      view.next.kind === 'step' && view.next.set.kind === 'warm-up'
-        ? await inWorker('load', { state, loadG, place })
-        : stepsWithLoad(state, loadG, { ...place, lift: view.lift });
-    await adjust(append, view, steps, ['Changed by the trainer']);
-  },
+  changeLoad: (lane: LaneView, view: LiftView, loadG: Grams) =>
+    adjustLoad(append, lane, view, loadG, 'Changed by the trainer'),
 
   /** One more working set than planned. */
   async addSet(view: LiftView) {
