@@ -9,4 +9,5 @@ export { cueToJudge, type CueToJudge } from './judge-cue';
 export { programmeFor, programmeLift } from './programme';
 export { rampTodayFor } from './ramp-today';
 export { warmLifts } from './warm-lifts';
+export { suggestStyle } from './suggest-style';
 export { whatMarksSay, type FoundPattern } from './what-marks-say';

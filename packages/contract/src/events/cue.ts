@@ -5,6 +5,9 @@ import { line, slug } from '../primitives/values';
 
 export const cuePayloads = {
   'cue.given': same<CuePayloads['cue.given']>()(z.object({ liftId: slug, cueId: slug })),
+  'style.chosen': same<CuePayloads['style.chosen']>()(
+    z.object({ liftId: slug, styleId: slug, cueId: slug }),
+  ),
   'cue.judged': same<CuePayloads['cue.judged']>()(
     z.object({
       liftId: slug,

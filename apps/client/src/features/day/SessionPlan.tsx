@@ -1,6 +1,6 @@
 import { cueOf, liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { massNumber, type LoadsDraft } from '@spalo/core';
+import { massNumber, memoryOf, type LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
@@ -58,6 +58,9 @@ export function SessionPlan({
               </Quiet>
             )}
             {cue && <Quiet>{`Focus: ${within(cue.text)}`}</Quiet>}
+            {(memoryOf(client.history, lift.id).remedies ?? []).map(({ kind, text }) => (
+              <Quiet key={text} className="text-ink">{`From last time, ${kind}: ${text}`}</Quiet>
+            ))}
             {plan.again ? (
               <DecidedAgain lift={plan} again={plan.again} client={client} account={account} />
             ) : (

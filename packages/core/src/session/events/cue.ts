@@ -8,6 +8,8 @@ export type RemedyKind = (typeof remedyKinds)[number];
 
 export interface CuePayloads {
   'cue.given': { liftId: string; cueId: string };
+  /** Another school for a lift, with the cue that it begins with: no cue of the old one goes along. */
+  'style.chosen': { liftId: string; styleId: string; cueId: string };
   /** What the focus cue did in the set after it, for the fault that it answers (null: none was marked). */
   'cue.judged': { liftId: string; cueId: string; faultId: string | null; outcome: CueOutcome };
   /** A remedy that is no cue, for a fault: it stands for the rest of the session, and in the next brief. */
@@ -17,6 +19,11 @@ export interface CuePayloads {
 export const cueSteps: Steps<SessionState, CuePayloads> = {
   'cue.given': (state, { liftId, cueId }) =>
     onLift(state, liftId, (lift) => {
+      lift.focusCueId = cueId;
+    }),
+  'style.chosen': (state, { liftId, styleId, cueId }) =>
+    onLift(state, liftId, (lift) => {
+      lift.plan = { ...lift.plan, styleId };
       lift.focusCueId = cueId;
     }),
   'cue.judged': (state, { liftId, ...judged }, { id }) =>

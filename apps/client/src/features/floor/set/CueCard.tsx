@@ -14,6 +14,7 @@ export function CueCard() {
   const focused = cueOf(lift.id, state.plan.styleId, state.focusCueId);
   const cue = style.cues.find(({ id }) => id === focused?.id) ?? style.cues[0];
   if (!cue) return null;
+  const setUp = state.remedies.findLast(({ kind }) => kind === 'set-up');
   const checkpoint = whole?.checkpoints.find((each) => each.id === cue.checkpointId);
   return (
     <Card
@@ -29,6 +30,7 @@ export function CueCard() {
               ? `watch ${checkpoint.look.toLowerCase()}, ${checkpoint.from}`
               : `in the ${cue.phase}`}
           </Quiet>
+          {setUp && <Quiet className="text-ink">{`Set-up: ${setUp.text}`}</Quiet>}
         </View>
         <Icon name="swap" color="slate" />
       </View>

@@ -7,6 +7,7 @@ import { Checklist } from '../../../parts/lesson/Checklist';
 import { useLesson } from '../../../parts/lesson/use-lesson';
 import { useStyle } from '../../../parts/lesson/use-style';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { StyleChoice } from './StyleChoice';
 
 /** The set-up checklist of the lift, ticked with this client in front of you. */
 export function ChecklistSheet() {
@@ -17,6 +18,7 @@ export function ChecklistSheet() {
   const style = useStyle(lift.id, taught.id, lane.client);
   return (
     <Sheet title={`${lift.name} · ${taught.name.toLowerCase()}`} open onClose={sheets.close}>
+      <StyleChoice />
       {failed && <ErrorState what="The lesson could not be fetched" onRetry={again} />}
       {!style && !failed && <LoadingState what="the lesson" />}
       {style && (

@@ -42,6 +42,9 @@ export const liftActions = (append: Append) => ({
 
   giveCue: (liftId: string, cueId: string) => append('cue.given', { liftId, cueId }),
 
+  chooseStyle: (liftId: string, styleId: string, cueId: string) =>
+    append('style.chosen', { liftId, styleId, cueId }),
+
   /** What the focus cue did; where it did not help, the next one to try takes its place. */
   async judgeCue(
     liftId: string,
