@@ -1,18 +1,21 @@
 import { findLift, type Fault, type Lesson, type Style } from '@spalo/catalog';
 import type { Lift } from '@spalo/core';
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
+import { Choice } from '../../design/Choice';
 import { FaultGlyph } from '../../design/RepRail';
 import { Section } from '../../design/Section';
 import { capital, within } from '../../design/sentence';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
-import { Checklist } from '../../parts/lesson/Checklist';
 import { useLesson } from '../../parts/lesson/use-lesson';
+import { CompareStyles } from './CompareStyles';
+import { LessonChecklist } from './LessonChecklist';
 
 const weights = { safety: 'stop the set', major: 'rep not clean', minor: 'note it' } as const;
 
@@ -70,24 +73,27 @@ function LadderAndFilm({ lesson }: { lesson: Lesson }) {
   );
 }
 
-/** One style whole: whom it suits, what a clean rep is, checklist, faults. */
-function StylePage({ lift, lesson, style }: { lift: Lift; lesson: Lesson; style: Style }) {
-  const router = useRouter();
+/** The cues of a style, with what each is about. */
+function Cues({ style }: { style: Style }) {
+  return (
+    <Section title="Cues">
+      {style.cues.map((cue) => (
+        <View key={cue.id} className="border-l-8 border-line pl-3">
+          <Strong>{cue.text}</Strong>
+          <Quiet>{`${cue.kind}, for ${within(style.checkpoints.find(({ id }) => id === cue.checkpointId)?.look ?? '')}`}</Quiet>
+        </View>
+      ))}
+    </Section>
+  );
+}
+
+/** One style whole: whom it suits, what a clean rep is, checklist, cues, faults. */
+function StylePage({ lesson, style }: { lesson: Lesson; style: Style }) {
   const wide = useWide();
   return (
     <View className="gap-6">
-      <View className="gap-1 border-b-[3px] border-ink pb-2">
-        <Title>{lift.name}</Title>
-        <Strong>{style.name}</Strong>
-        <Quiet>{style.suits}</Quiet>
-      </View>
-      <Button
-        label="Try its warm-up"
-        icon="floor"
-        className="self-start"
-        onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
-      />
       <View className="gap-1">
+        <Quiet>{style.suits}</Quiet>
         <Quiet>A clean rep</Quiet>
         <Body className="text-lead">{style.standard}</Body>
       </View>
@@ -95,10 +101,11 @@ function StylePage({ lift, lesson, style }: { lift: Lift; lesson: Lesson; style:
         <Banner key={caution} title={caution} icon="alert" />
       ))}
       <View className={wide ? 'flex-row gap-6' : 'gap-6'}>
-        <View className={wide ? 'flex-1' : ''}>
+        <View className={wide ? 'flex-1 gap-6' : 'gap-6'}>
           <Section title="Checklist">
-            <Checklist style={style} />
+            <LessonChecklist key={style.id} style={style} />
           </Section>
+          <Cues style={style} />
         </View>
         <View className={wide ? 'flex-1 gap-6' : 'gap-6'}>
           <Section title="Faults">
@@ -113,14 +120,76 @@ function StylePage({ lift, lesson, style }: { lift: Lift; lesson: Lesson; style:
   );
 }
 
-/** The lesson of a lift, brought when it is looked at. */
+/** Which style is read, and which other stands beside it. */
+function StyleChoices({
+  styles,
+  chosen,
+  beside,
+  onChoose,
+  onCompare,
+}: {
+  styles: readonly Style[];
+  chosen: string;
+  beside: string | null;
+  onChoose: (id: string) => void;
+  onCompare: (id: string | null) => void;
+}) {
+  if (styles.length < 2) return null;
+  const options = styles.map(({ id, name }) => ({ value: id, label: name }));
+  return (
+    <View className="gap-2">
+      <Choice label="Style" options={options} value={chosen} onChange={onChoose} wrap />
+      <Quiet>Beside it</Quiet>
+      <Choice
+        label="Compare with"
+        options={[
+          { value: null, label: 'Nothing' },
+          ...options.filter(({ value }) => value !== chosen),
+        ]}
+        value={beside}
+        onChange={onCompare}
+        wrap
+      />
+    </View>
+  );
+}
+
+/** The lesson of a lift, brought when it is looked at: one of its styles, or two beside each other. */
 function LessonPage({ lift }: { lift: Lift }) {
+  const router = useRouter();
   const { lesson, failed, again } = useLesson(lift.id);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [beside, setBeside] = useState<string | null>(null);
   if (failed) return <ErrorState what="The lesson could not be fetched" onRetry={again} />;
   if (!lesson) return <LoadingState what="the lesson" />;
-  return lesson.styles.map((style) => (
-    <StylePage key={style.id} lift={lift} lesson={lesson} style={style} />
-  ));
+  const style = lesson.styles.find(({ id }) => id === chosen) ?? lesson.styles[0]!;
+  const other = lesson.styles.find(({ id }) => id === beside && id !== style.id);
+  return (
+    <View className="gap-6">
+      <View className="gap-1 border-b-[3px] border-ink pb-2">
+        <Title>{lift.name}</Title>
+        <Strong>{style.name}</Strong>
+      </View>
+      <Button
+        label="Try its warm-up"
+        icon="floor"
+        className="self-start"
+        onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
+      />
+      <StyleChoices
+        styles={lesson.styles}
+        chosen={style.id}
+        beside={other?.id ?? null}
+        onChoose={setChosen}
+        onCompare={setBeside}
+      />
+      {other ? (
+        <CompareStyles one={style} other={other} />
+      ) : (
+        <StylePage lesson={lesson} style={style} />
+      )}
+    </View>
+  );
 }
 
 /** How a lift is done in its styles: standard, checklist, faults with remedies, ladder and filming. */
