@@ -27,8 +27,8 @@ const PRIOR_WEIGHT = 4;
 const STUDIO_WEIGHT = 6;
 /** Chance that the catalogue's first cue for a fault helps, and what each place further down is worth. */
 const FIRST = 0.5;
-const EACH_PLACE = 0.06;
-const LEAST = 0.2;
+const EACH_PLACE = 0.03;
+const LEAST = 0.25;
 /** What a judgement of another cue of the same kind counts. */
 const KIND_COUNTS = 0.5;
 /** A cue that helped so often is this client's own. */
