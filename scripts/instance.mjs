@@ -42,13 +42,15 @@ export async function openDatabases() {
           'for the app (the role is made if it is missing). See docs/operations.md.',
       );
     }
-    return { ownerUrl: given, appUrl: app, stop: async () => undefined };
+    const nothing = async () => undefined;
+    return { ownerUrl: given, appUrl: app, revive: nothing, stop: nothing };
   }
   const cluster = await startCluster('cluster');
   await ensureDatabase(cluster.ownerUrl('postgres'), DATABASE);
   return {
     ownerUrl: cluster.ownerUrl(DATABASE),
     appUrl: cluster.appUrl(DATABASE),
+    revive: cluster.revive,
     stop: cluster.stop,
   };
 }

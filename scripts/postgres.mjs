@@ -120,7 +120,8 @@ function runningPort(data) {
 /**
  * Starts this checkout's own cluster `name` on loopback and a free port, making it the first time.
  * `durable: false` gives up safety against power loss for speed, for tests. Answers URLs for a database,
- * and `stop`, which does nothing when the cluster was running before.
+ * `revive`, and `stop`;
+ * these do nothing when the cluster was running before.
  */
 export async function startCluster(name, { durable = true } = {}) {
   const home = await homeOf(name);
@@ -132,6 +133,7 @@ export async function startCluster(name, { durable = true } = {}) {
   }
   let port;
   let stop = async () => undefined;
+  let revive = async () => undefined;
   if (await isRunning(data)) {
     port = runningPort(data);
   } else {
@@ -147,7 +149,12 @@ export async function startCluster(name, { durable = true } = {}) {
       ...(durable ? [] : ['-c fsync=off', '-c synchronous_commit=off', '-c full_page_writes=off']),
     ].join(' ');
     const log = path.join(home, 'postgres.log');
-    await pg('pg_ctl', ['start', '-w', '-D', data, '-l', log, '-o', settings], { stdio: 'ignore' });
+    const start = () =>
+      pg('pg_ctl', ['start', '-w', '-D', data, '-l', log, '-o', settings], { stdio: 'ignore' });
+    await start();
+    revive = async () => {
+      if (!(await isRunning(data))) await start();
+    };
     stop = () => pg('pg_ctl', ['stop', '-m', 'fast', '-D', data], { stdio: 'ignore' });
   }
   const url = (user, password, database) =>
@@ -155,6 +162,8 @@ export async function startCluster(name, { durable = true } = {}) {
   return {
     ownerUrl: (database) => url(OWNER, secrets.owner, database),
     appUrl: (database) => url(APP, secrets.app, database),
+    /** Starts it again, where it was, should it have died. */
+    revive,
     stop,
   };
 }

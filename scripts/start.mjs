@@ -14,6 +14,25 @@ function portIsTaken() {
   });
 }
 
+const WATCH_MS = 2000;
+
+/** Looks after this checkout's own database while the server runs: one that dies is started again. */
+function watchOver(databases) {
+  let busy = false;
+  const timer = setInterval(async () => {
+    if (busy) return;
+    busy = true;
+    try {
+      await databases.revive();
+    } catch (error) {
+      console.error(`The database cannot be started again yet: ${error.message}`);
+    } finally {
+      busy = false;
+    }
+  }, WATCH_MS);
+  return () => clearInterval(timer);
+}
+
 async function main() {
   if (!process.env.DATABASE_URL) await ensureDebian();
   await ensureNodeModules();
@@ -51,7 +70,9 @@ async function main() {
       stdio: 'inherit',
       env: { ...process.env, ...env },
     });
+    const rest = watchOver(databases);
     const code = await new Promise((resolve) => child.on('exit', (exit) => resolve(exit ?? 0)));
+    rest();
     return interrupted ? 0 : code;
   } finally {
     await databases?.stop();

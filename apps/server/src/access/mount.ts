@@ -80,11 +80,42 @@ export function mountInStudio<N extends RouteName>(
   app: App,
   name: N,
   handle: (call: StudioCall<N>) => Promise<AnswerOf<N>>,
+  /** What is kept of a refusal, in a transaction of its own once the refused one is undone. */
+  keep?: (refusal: Refusal, call: StudioCall<N>) => Promise<void>,
 ): void {
   add(router, name, async (request, response) => {
     const who = await authenticate(app, request);
     if (routes[name].access === 'owner' && who.role !== 'owner') throw new Refusal('not-allowed');
     const received = receive(app, name, request, response);
+    try {
+      const answer = await inStudio(app.database, who.studioId, (db) =>
+        handle({ ...received, who, db }),
+      );
+      reply(app, name, response, answer);
+    } catch (error) {
+      if (keep && error instanceof Refusal) {
+        await inStudio(app.database, who.studioId, (db) => keep(error, { ...received, who, db }));
+      }
+      throw error;
+    }
+  });
+}
+
+/**
+ * Mounts a route that first keeps a record of being asked, in a transaction of its own, and then answers: the record
+ * stays although the request is refused. One after the other, so that no request holds two connections.
+ */
+export function mountRecorded<N extends RouteName>(
+  router: Router,
+  app: App,
+  name: N,
+  record: (call: StudioCall<N>) => Promise<void>,
+  handle: (call: StudioCall<N>) => Promise<AnswerOf<N>>,
+): void {
+  add(router, name, async (request, response) => {
+    const who = await authenticate(app, request);
+    const received = receive(app, name, request, response);
+    await inStudio(app.database, who.studioId, (db) => record({ ...received, who, db }));
     const answer = await inStudio(app.database, who.studioId, (db) =>
       handle({ ...received, who, db }),
     );

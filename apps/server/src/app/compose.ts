@@ -17,6 +17,7 @@ import { measurementsRouter } from '../measurements/router';
 import { roomsRouter } from '../rooms/router';
 import { screeningRouter } from '../screening/router';
 import { sessionsRouter } from '../sessions/router';
+import { isDatabaseAway, loggable } from '../db/errors';
 import { problemDocument, Refusal } from '../http/refusal';
 import { mountStream } from '../changes/stream';
 
@@ -67,6 +68,9 @@ function hostOf(origin: string): string | null {
 /** What the body parser and the router throw, as refusals. */
 function refusalOf(error: unknown): Refusal | null {
   if (error instanceof Refusal) return error;
+  if (isDatabaseAway(error)) {
+    return new Refusal('not-ready', 'The database is away; the same will work in a moment');
+  }
   const { status, type } = (error ?? {}) as { status?: number; type?: string };
   if (type === 'entity.too.large') return new Refusal('too-large');
   if (type === 'encoding.unsupported' || type === 'charset.unsupported')
@@ -80,7 +84,9 @@ function refusalOf(error: unknown): Refusal | null {
 const sendProblem: ErrorRequestHandler = (error, request, response, next) => {
   if (response.headersSent) return next(error);
   const known = refusalOf(error);
-  if (!known) request.log.error({ err: error }, 'request failed');
+  if (!known || known.kind === 'not-ready') {
+    request.log.error({ error: loggable(error) }, 'request failed');
+  }
   const document = problemDocument(known ?? new Refusal('server-error'), String(request.id));
   response.status(document.status).type('application/problem+json').send(JSON.stringify(document));
 };

@@ -15,9 +15,12 @@ export function mountStream(router: Router, app: App): void {
       'X-Accel-Buffering': 'no',
     });
     response.write('retry: 1000\n\n');
-    const unfollow = app.feed.follow(who.studioId, (message) => {
-      response.write(`data: ${JSON.stringify(message)}\n\n`);
-    });
+    const unfollow = app.feed.follow(
+      who.studioId,
+      (message) => void response.write(`data: ${JSON.stringify(message)}\n\n`),
+      // The device comes back at once, and fetches what it may have missed.
+      () => response.end(),
+    );
     const heartbeat = setInterval(() => response.write(': still here\n\n'), HEARTBEAT_MS);
     request.on('close', () => {
       clearInterval(heartbeat);

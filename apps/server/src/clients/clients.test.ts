@@ -282,6 +282,42 @@ describe('personal data', () => {
     await agent.put(`/api/v1/clients/${id}`).send(clientBody).expect(410);
   });
 
+  it('stays deleted for a device that was offline and sends their session bit by bit', async () => {
+    const { id } = await whole();
+    const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+    const away = sessionWriter({ clientId: id, trainerId, room });
+    const early = away.logNext('back-squat');
+    const later = away.logNext('back-squat');
+    const [start] = away.events;
+    const send = (...events: unknown[]) => agent.post('/api/v1/events').send({ events });
+    await send(early).expect(200);
+    await agent.delete(`/api/v1/clients/${id}`).expect(200);
+    await send(start).expect(410);
+    await send(later).expect(410);
+    const kept = await server.sql('SELECT 1 FROM events WHERE stream_id = $1', [away.sessionId]);
+    expect(kept).toEqual([]);
+  });
+
+  it('is not outrun by what is appended meanwhile', async () => {
+    const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+    for (let round = 0; round < 6; round += 1) {
+      const id = await added({ name: 'Leaving' });
+      const writer = sessionWriter({ clientId: id, trainerId, room });
+      for (let set = 0; set < 3; set += 1) writer.logNext('back-squat');
+      await Promise.all([
+        ...writer.events.map((event) => agent.post('/api/v1/events').send({ events: [event] })),
+        agent.delete(`/api/v1/clients/${id}`).expect(200),
+      ]);
+      // Whatever was refused comes again, as from a device that tries once more.
+      for (const event of writer.events)
+        await agent.post('/api/v1/events').send({ events: [event] });
+      const kept = await server.sql('SELECT 1 FROM events WHERE stream_id = $1', [
+        writer.sessionId,
+      ]);
+      expect(kept).toEqual([]);
+    }
+  });
+
   it('is left alone by trainers who neither coach the client nor own the studio', async () => {
     const id = await added();
     const body = { name: 'Other', email: `${v7()}@example.invalid`, password: 'long enough pw' };

@@ -1,3 +1,4 @@
+import { findLift } from '@spalo/catalog';
 import type { ClientFacts } from '@spalo/contract';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Who } from '../access/sign-in';
@@ -16,6 +17,28 @@ export async function readErased(db: StudioDb, studioId: string): Promise<string
   return rows.map((row) => row.id);
 }
 
+/** Refuses lifts that the catalogue does not hold, field by field. */
+function requireLifts({ reports, overrides, programme }: ClientFacts): void {
+  const unknown = (field: string, ids: readonly string[]) =>
+    ids.flatMap((liftId, at) =>
+      findLift(liftId)
+        ? []
+        : [{ path: `body.${field}.${at}`, message: `No lift ${liftId} in the catalogue` }],
+    );
+  const errors = [
+    ...unknown(
+      'reports',
+      reports.map(({ liftId }) => liftId),
+    ),
+    ...unknown(
+      'overrides',
+      overrides.map(({ liftId }) => liftId),
+    ),
+    ...unknown('programme', programme),
+  ];
+  if (errors.length > 0) throw new Refusal('invalid-input', undefined, errors);
+}
+
 /** Adds a client or replaces their facts; refuses `gone` for one who was deleted for good. */
 export async function writeClient(
   db: StudioDb,
@@ -23,6 +46,7 @@ export async function writeClient(
   id: string,
   facts: ClientFacts,
 ): Promise<void> {
+  requireLifts(facts);
   const erased = await db
     .select({ id: erasedClients.id })
     .from(erasedClients)

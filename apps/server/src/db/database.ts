@@ -32,6 +32,11 @@ export async function inStudio<T>(
   if (!UUID.test(studioId)) throw new RangeError('A studio is named by its UUID');
   const client = await database.pool.connect();
   let broken = false;
+  // A connection that is lost while in use says so here; the statement in hand fails, and the process lives on.
+  const lost = () => {
+    broken = true;
+  };
+  client.on('error', lost);
   try {
     await client.query(`BEGIN; SELECT set_config('app.studio', '${studioId}', true)`);
     const answer = await work(drizzle(client, { schema }));
@@ -43,6 +48,7 @@ export async function inStudio<T>(
     });
     throw error;
   } finally {
+    client.off('error', lost);
     client.release(broken);
   }
 }

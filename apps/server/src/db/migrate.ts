@@ -29,6 +29,7 @@ const FUNCTIONS = [
   'any_studio()',
   'demo_trainer()',
   'erase_client(uuid)',
+  'refuse_streams(uuid, uuid[])',
 ];
 
 /** Any number that no other program is likely to lock: migrations run one at a time. */

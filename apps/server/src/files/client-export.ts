@@ -3,12 +3,13 @@ import { Router } from 'express';
 import { v7 } from 'uuid';
 import type { Who } from '../access/sign-in';
 import type { App } from '../http/app';
-import { inStudio, type StudioDb } from '../db/database';
+import type { StudioDb } from '../db/database';
 import { bookings, events, screeningOpenings, screenings, sessions } from '../db/schema';
 import { readBookings } from '../bookings/read';
 import { announce } from '../changes/announce';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
+import { takeStudio } from '../log/take-studio';
 import { readEvents } from '../log/read';
 import { readClient } from '../clients/read';
 
@@ -36,11 +37,9 @@ export function clientFileRouter(app: App): Router {
       : [];
     if (answers) {
       // An export holds the answers, so it counts as an opening of them.
-      await inStudio(app.database, studioId, (own) =>
-        own
-          .insert(screeningOpenings)
-          .values({ studioId, id: v7(), clientId: params.id, trainerId, allowed: true }),
-      );
+      await db
+        .insert(screeningOpenings)
+        .values({ studioId, id: v7(), clientId: params.id, trainerId, allowed: true });
     }
     const held = await db
       .select({ id: sessions.id })
@@ -64,6 +63,8 @@ export function clientFileRouter(app: App): Router {
 
   mountInStudio(router, app, 'eraseClient', async ({ db, who, params }) => {
     await requireSay(db, who, params.id);
+    // The studio's only writer until it commits: nothing that is on its way comes in behind it.
+    await takeStudio(db, who.studioId);
     await db.execute(sql`SELECT erase_client(${params.id}::uuid)`);
     await announce(db, who.studioId, { kind: 'changed', what: 'clients' });
     await announce(db, who.studioId, { kind: 'changed', what: 'bookings' });

@@ -4,8 +4,15 @@ import type { Database } from '../db/database';
 
 /** Changes as they are committed by any instance on the same database, studio by studio. */
 export interface ChangeFeed {
-  /** Calls `listener` for each change in a studio until the returned function is called. */
-  follow(studioId: string, listener: (message: StreamMessage) => void): () => void;
+  /**
+   * Calls `listener` for each change in a studio until the returned function is called, and `onLost` once changes may
+   * have been missed.
+   */
+  follow(
+    studioId: string,
+    listener: (message: StreamMessage) => void,
+    onLost?: () => void,
+  ): () => void;
   close(): Promise<void>;
 }
 

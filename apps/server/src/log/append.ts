@@ -6,6 +6,7 @@ import { events } from '../db/schema';
 import { announce } from '../changes/announce';
 import { Refusal } from '../http/refusal';
 import { projectLogs } from './project/project';
+import { studioLock } from './take-studio';
 import { eventOf } from './read';
 
 /** Where the log of a studio stands: the cursor behind the event that arrived last. */
@@ -35,7 +36,7 @@ async function admit(db: StudioDb, studioId: string, batch: readonly LogEvent[])
   const authors = [...new Set(batch.map((event) => event.author))];
   const streamIds = [...new Set(batch.map((event) => event.streamId))];
   const { rows } = await db.execute<{ clients: number; authors: number; erased: boolean }>(sql`
-    SELECT pg_advisory_xact_lock(hashtextextended(${studioId}, 0)),
+    SELECT ${studioLock(studioId)},
       (SELECT count(*)::int FROM clients
         WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(clientIds)})) AS clients,
       (SELECT count(*)::int FROM trainers
@@ -104,6 +105,20 @@ async function insertEvents(
         'at', to_char(at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'))
       FROM events WHERE studio_id = ${studioId}::uuid AND stream_id = ANY(${uuidList(streamIds)})`);
   return rows;
+}
+
+/**
+ * Remembers the streams of a refused batch that begin with clients who were deleted for good, so that what follows them
+ * is refused as well; what came before their start is taken away.
+ */
+export async function rememberRefused(db: StudioDb, batch: readonly LogEvent[]): Promise<void> {
+  for (const event of batch) {
+    for (const clientId of clientOf(event)) {
+      await db.execute(
+        sql`SELECT refuse_streams(${clientId}::uuid, ${uuidList([event.streamId])})`,
+      );
+    }
+  }
 }
 
 /** What an append did; `broken` names streams that are kept and cannot be made sense of. */

@@ -4,7 +4,7 @@ import type { App } from '../http/app';
 import { events, sessions } from '../db/schema';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
-import { appendEvents, logCursor } from './append';
+import { appendEvents, logCursor, rememberRefused } from './append';
 import { readEvents } from './read';
 
 const PAGE = 1000;
@@ -14,11 +14,19 @@ const DAY_MS = 24 * 3600 * 1000;
 export function logRouter(app: App): Router {
   const router = Router();
 
-  mountInStudio(router, app, 'appendEvents', async ({ db, who, body }) => {
-    const { broken, ...done } = await appendEvents(db, who.studioId, body.events);
-    if (broken.length > 0) app.log.error({ streams: broken }, 'streams that cannot be reduced');
-    return done;
-  });
+  mountInStudio(
+    router,
+    app,
+    'appendEvents',
+    async ({ db, who, body }) => {
+      const { broken, ...done } = await appendEvents(db, who.studioId, body.events);
+      if (broken.length > 0) app.log.error({ streams: broken }, 'streams that cannot be reduced');
+      return done;
+    },
+    async (refusal, { db, body }) => {
+      if (refusal.kind === 'gone') await rememberRefused(db, body.events);
+    },
+  );
 
   mountInStudio(router, app, 'events', async ({ db, who, query }) => {
     const after = Number(query.after);

@@ -4,10 +4,10 @@ import { v7 } from 'uuid';
 import type { Who } from '../access/sign-in';
 import type { App } from '../http/app';
 import { requireClient } from '../clients/read';
-import { inStudio, type StudioDb } from '../db/database';
+import type { StudioDb } from '../db/database';
 import { clientTrainers, screeningOpenings, screenings, trainers } from '../db/schema';
 import { announce } from '../changes/announce';
-import { mountInStudio } from '../access/mount';
+import { mountInStudio, mountRecorded } from '../access/mount';
 import { Refusal } from '../http/refusal';
 
 async function coaches(db: StudioDb, who: Who, clientId: string): Promise<boolean> {
@@ -35,22 +35,27 @@ async function requireCoach(db: StudioDb, who: Who, clientId: string): Promise<v
 export function screeningRouter(app: App): Router {
   const router = Router();
 
-  mountInStudio(router, app, 'screening', async ({ db, who, params }) => {
-    const { studioId, trainerId } = who;
-    const clientId = params.id;
-    await requireClient(db, studioId, clientId);
-    const allowed = await coaches(db, who, clientId);
-    // In a transaction of its own: the record stays although the request is refused.
-    await inStudio(app.database, studioId, (own) =>
-      own.insert(screeningOpenings).values({ studioId, id: v7(), clientId, trainerId, allowed }),
-    );
-    await requireCoach(db, who, clientId);
-    const [row] = await db
-      .select()
-      .from(screenings)
-      .where(and(eq(screenings.studioId, studioId), eq(screenings.clientId, clientId)));
-    return { answers: row?.answers ?? {}, answeredAt: row?.answeredAt ?? null };
-  });
+  mountRecorded(
+    router,
+    app,
+    'screening',
+    async ({ db, who, params: { id: clientId } }) => {
+      const { studioId, trainerId } = who;
+      await requireClient(db, studioId, clientId);
+      const allowed = await coaches(db, who, clientId);
+      await db
+        .insert(screeningOpenings)
+        .values({ studioId, id: v7(), clientId, trainerId, allowed });
+    },
+    async ({ db, who, params: { id: clientId } }) => {
+      await requireCoach(db, who, clientId);
+      const [row] = await db
+        .select()
+        .from(screenings)
+        .where(and(eq(screenings.studioId, who.studioId), eq(screenings.clientId, clientId)));
+      return { answers: row?.answers ?? {}, answeredAt: row?.answeredAt ?? null };
+    },
+  );
 
   mountInStudio(router, app, 'putScreening', async ({ db, who, params, body }) => {
     await requireCoach(db, who, params.id);

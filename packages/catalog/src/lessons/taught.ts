@@ -6,7 +6,8 @@ const nothing: Taught = {
   easier: null,
   retired: { styles: {}, cues: {}, faults: {}, checkpoints: {} },
 };
-const taughtOf = (liftId: string): Taught => taught[liftId] ?? nothing;
+const taughtOf = (liftId: string): Taught =>
+  Object.hasOwn(taught, liftId) ? taught[liftId]! : nothing;
 
 /** The styles of a lift, the default first; none for a lift that the catalogue does not hold. */
 export const stylesOf = (liftId: string): readonly TaughtStyle[] => taughtOf(liftId).styles;

@@ -44,7 +44,8 @@ export const emptyHistory: ClientHistory = {
 
 /** What is remembered of a lift; nothing where it was never done. */
 export const memoryOf = ({ lifts }: Pick<ClientHistory, 'lifts'>, liftId: string): LiftMemory =>
-  lifts[liftId] ?? noMemory;
+  // A lift may be called anything, also as something that every object has.
+  Object.hasOwn(lifts, liftId) ? lifts[liftId]! : noMemory;
 
 /** What a history is folded with besides the sessions. */
 export interface HistoryContext {

@@ -18,7 +18,11 @@ export type OnSet = (set: PastSet, taken: TakenIn, belief: Belief) => void;
 /** Prior and reports: what is believed of a client before the first set, as of `now` (ISO). */
 export function startingBelief(person: Person, lifts: readonly Lift[], now: string): Belief {
   const belief = priorBelief(person, lifts, now);
-  for (const report of person.reports) hearReport(belief, report);
+  const places = placesOf(lifts);
+  // A lift that this version does not know is passed over.
+  for (const report of person.reports) {
+    if (places.has(report.liftId)) hearReport(belief, report);
+  }
   return belief;
 }
 
