@@ -15,10 +15,10 @@ import { clockTime, shortDate } from '../../parts/time/day-time';
 
 type Answers = Screening['answers'];
 
-const yesNo = [
+const yesNo: { value: boolean | null; label: string }[] = [
   { value: false, label: 'No' },
   { value: true, label: 'Yes' },
-] as const;
+];
 
 const noAnswer: Answers[string] = { yes: false, note: '', clearedBy: '', clearedOn: null };
 
@@ -72,11 +72,14 @@ function Clearance({
 
 function Question({
   question,
-  answer,
+  answer = noAnswer,
+  answered,
   onChange,
 }: {
   question: (typeof screeningQuestions)[number];
-  answer: Answers[string];
+  answer: Answers[string] | undefined;
+  /** Until somebody has, neither answer is taken. */
+  answered: boolean;
   onChange: (part: Partial<Answers[string]>) => void;
 }) {
   return (
@@ -85,8 +88,8 @@ function Question({
       <Choice
         label={question.asks}
         options={yesNo}
-        value={answer.yes}
-        onChange={(yes) => onChange({ yes })}
+        value={answered ? answer.yes : null}
+        onChange={(yes) => onChange({ yes: yes === true })}
       />
       {answer.yes && (
         <>
@@ -160,7 +163,8 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
             <Question
               key={question.id}
               question={question}
-              answer={answers[question.id] ?? noAnswer}
+              answer={answers[question.id]}
+              answered={answers[question.id] !== undefined}
               onChange={(part) => change(question.id, part)}
             />
           ))}
