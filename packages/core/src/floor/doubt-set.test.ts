@@ -7,6 +7,7 @@ const asked: AskedSet = {
   loadG: kg(60),
   reps: 8,
   targetRir: 2,
+  bySpalo: true,
 };
 const done = (loadKg: number, reps: number, rir: number | null) => ({
   loadG: kg(loadKg),
@@ -24,6 +25,7 @@ describe('what is asked back before a set is kept', () => {
   it('is nothing where the set is what was planned, whatever is believed', () => {
     expect(doubtOf(done(60, 8, 2), asked, strict)).toBeNull();
     expect(doubtOf(done(60, 9, 1), asked, strict)).toBeNull();
+    expect(doubtOf(done(60, 8, 2), { ...asked, bySpalo: false }, strict)?.kind).toBe('heavy');
   });
   it('is what the belief says of any other', () => {
     expect(doubtOf(done(60, 8, 4), asked, strict)?.kind).toBe('heavy');

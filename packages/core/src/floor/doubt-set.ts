@@ -10,19 +10,22 @@ export interface AskedSet {
   loadG: Grams;
   reps: number;
   targetRir: number;
+  /** Spalo asked for it; false where the trainer took another load. */
+  bySpalo: boolean;
 }
 
 /** A warm-up set is done at its load, give or take what a trainer may change on the spot. */
 const WARM_UP_SHARE = { low: 0.5, high: 1.5 } as const;
 
 const asPlanned = (result: SetResult, asked: AskedSet): boolean =>
+  asked.bySpalo &&
   result.loadG === asked.loadG &&
   Math.abs(result.reps - asked.reps) <= 1 &&
   result.rir !== null &&
   Math.abs(result.rir - asked.targetRir) <= 1;
 
 /**
- * What is asked back about a set before it is kept: null where it is done as it was planned, which is never questioned,
+ * What is asked back about a set before it is kept: null where it is done as Spalo planned it, which is never questioned,
  * or where it fits what is believed. A warm-up set is compared with its plan.
  */
 export function doubtOf(

@@ -4,6 +4,7 @@ import { Button, IconButton } from '../../../design/Button';
 import { useWatched } from '../../../parts/lane/floor-ui';
 import { logLabel } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
+import { BY_TRAINER } from '../../../parts/lane/actions/set-actions';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 
 /** A second tap this soon after the first is the same tap, not another set. */
@@ -29,7 +30,9 @@ export function LogBar() {
   const result = resultOf(set, watched, view.state.plan.targetRir);
   const log = () => {
     if (!isNewTap(lastTap)) return;
-    const asked = { ...set, liftId: view.lift.id, targetRir: view.state.plan.targetRir };
+    const { plan, adjusted } = view.state;
+    const bySpalo = !adjusted?.reasons.includes(BY_TRAINER);
+    const asked = { ...set, liftId: view.lift.id, targetRir: plan.targetRir, bySpalo };
     keepUnlessDoubtful(asked, result, () => attempt(() => actions.logNext(lane, view)));
   };
   return (

@@ -38,7 +38,13 @@ function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
     const result = { ...watched, loadG, cleanReps: cleanRepsOf(watched) };
     sheets.close();
     const { kind, proposed } = set;
-    const asked = { ...proposed, kind, liftId: view.lift.id, targetRir: view.state.plan.targetRir };
+    const asked = {
+      ...proposed,
+      kind,
+      liftId: view.lift.id,
+      targetRir: view.state.plan.targetRir,
+      bySpalo: false,
+    };
     keepUnlessDoubtful(asked, result, () => attempt(() => actions.correct(set, result)));
   };
   return (

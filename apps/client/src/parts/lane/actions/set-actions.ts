@@ -15,6 +15,9 @@ import { stepsAhead, type LiftView } from '../lift-view';
 import type { Append } from './append';
 import { placeOf } from './place';
 
+/** Why steps changed, where the trainer took another load. */
+export const BY_TRAINER = 'Changed by the trainer';
+
 /** The steps still to do of a lift become others, for these reasons. */
 export const adjust = (
   append: Append,
@@ -69,7 +72,7 @@ export const setActions = (append: Append) => ({
 
   /** Changes the load of the next set; with a working set all behind it, with a warm-up set the rest of the ramp. */
   changeLoad: (lane: LaneView, view: LiftView, loadG: Grams) =>
-    adjustLoad(append, lane, view, loadG, 'Changed by the trainer'),
+    adjustLoad(append, lane, view, loadG, BY_TRAINER),
 
   /** One more working set than planned. */
   async addSet(view: LiftView) {
