@@ -126,7 +126,8 @@ async function warmUpWhole(page: Page, name: string): Promise<void> {
   await expect(page.getByText(/The shortest ramp here takes/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Close', exact: true }).click();
-  await expect(warmUps(page)).toHaveCount(1);
+  // Nothing goes that would leave too large a step.
+  await expect.poll(() => warmUps(page).count()).toBeLessThanOrEqual(planned);
 }
 
 test('a whole warm-up, and the next one that learned from it', async ({ page }) => {

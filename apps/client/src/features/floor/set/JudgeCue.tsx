@@ -1,11 +1,11 @@
 import { cueAgainst, cueToJudge } from '@spalo/coaching';
-import type { CueOutcome } from '@spalo/core';
+import { lastSet, type CueOutcome } from '@spalo/core';
 import { View } from 'react-native';
 import { Chip } from '../../../design/Chip';
 import { Quiet } from '../../../design/Words';
 import { useClients } from '../../../state/queries';
 import { attempt } from '../../../state/problems';
-import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { useLane } from '../scene/lane-scene';
 
 const answers: { outcome: CueOutcome; label: string }[] = [
   { outcome: 'helped', label: 'Helped' },
@@ -13,11 +13,14 @@ const answers: { outcome: CueOutcome; label: string }[] = [
   { outcome: 'worse', label: 'Worse' },
 ];
 
-/** One tap after a set: what its cue did. Where it did not help, the next one to try takes its place. */
+/** One tap after a set, also the last of its lift: what its cue did. Where it did not help, the next one to try takes its place. */
 export function JudgeCue() {
   const { lane, actions } = useLane();
-  const { lift, style, state } = useLiftInHand();
   const clients = useClients();
+  const last = lastSet(lane.session);
+  const view = lane.lifts.find(({ state: each }) => each.sets.some(({ id }) => id === last?.id));
+  if (!view) return null;
+  const { lift, style, state } = view;
   const judging = cueToJudge(state, style, lane.client);
   if (!judging) return null;
   const { cue, fault } = judging;
