@@ -199,6 +199,36 @@ test('an estimate is opened, a set left out and another corrected, and it follow
   await expect.poll(() => picture.getAttribute('aria-label')).not.toBe(first);
 });
 
+test('a corrected set makes the plan that stood on it to be decided again, and one tap takes the new', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await openClient(page, 'Runa Hallvard-Iyer');
+  await page.getByRole('button', { name: /^Back squat: .* Open the estimate$/ }).click();
+  // The latest session's sets come first: each was done with far less.
+  for (const set of [0, 1, 2]) {
+    await button(page, /^Correct /)
+      .nth(set)
+      .click();
+    await field(page, 'Load, kg').fill('30');
+    await field(page, 'Clean reps').fill('5');
+    await page.getByRole('radio', { name: '0', exact: true }).click();
+    await button(page, 'Save correction').click();
+    await expect(field(page, 'Clean reps')).toHaveCount(0);
+  }
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('link', { name: 'Day', exact: true }).click();
+  await expect(page.getByText('decide again').first()).toBeVisible();
+  await button(page, 'Plan of Runa Hallvard-Iyer').click();
+  const plan = page.getByRole('dialog', { name: 'Runa Hallvard-Iyer' });
+  await expect(plan.getByText(/^To be decided again: .* was planned, .* now$/)).toBeVisible();
+  await expect(plan.getByText(/A set that it was decided on was corrected since/)).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  await plan.getByRole('button', { name: /^Take .* for the Back squat$/ }).click();
+  await expect(plan.getByText(/^To be decided again/)).toHaveCount(0);
+});
+
 test('clients are sorted, archived, restored, exported, and deleted for good', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
