@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../design/Button';
+import { Guard } from '../../design/Guard';
 import { Section } from '../../design/Section';
 import { EmptyState, LoadingState } from '../../design/States';
 import { useRoomChoice } from '../../parts/room/use-room';
@@ -71,17 +72,25 @@ function ClientRecord({ client, room, account }: PageProps) {
   const open = useOpenSessions().find((session) => session.clientId === client.id);
   return (
     <View className="gap-6">
-      <MarksSay client={client} />
-      {room && (
-        <LoadCardSection
-          client={client}
-          room={room}
-          profile={profileToday(client, open)}
-          account={account}
-        />
-      )}
-      <LiftTrends client={client} account={account} />
-      <WarmUpHabits client={client} account={account} />
+      <Guard what="What the marks say">
+        <MarksSay client={client} />
+      </Guard>
+      <Guard what="The load card">
+        {room && (
+          <LoadCardSection
+            client={client}
+            room={room}
+            profile={profileToday(client, open)}
+            account={account}
+          />
+        )}
+      </Guard>
+      <Guard what="The course of the lifts">
+        <LiftTrends client={client} account={account} />
+      </Guard>
+      <Guard what="The warm-ups">
+        <WarmUpHabits client={client} account={account} />
+      </Guard>
       <Section title="Sessions">
         <SessionHistory clientId={client.id} zone={account.studio.zone} />
       </Section>
@@ -117,7 +126,9 @@ function ClientPage(page: PageProps) {
       {columns ? (
         <View className="flex-row gap-6">
           <View className="min-w-0 flex-1 gap-6">
-            <Weights {...page} />
+            <Guard what="The weights of the next session">
+              <Weights {...page} />
+            </Guard>
             <ClientPerson client={client} account={account} />
           </View>
           <View className="min-w-0 flex-1">
@@ -126,7 +137,9 @@ function ClientPage(page: PageProps) {
         </View>
       ) : (
         <>
-          <Weights {...page} />
+          <Guard what="The weights of the next session">
+            <Weights {...page} />
+          </Guard>
           <ClientRecord {...page} />
           <ClientPerson client={client} account={account} />
         </>

@@ -6,6 +6,7 @@ import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { Quiet, Title } from '../../design/Words';
 import { useFloorUi } from '../../parts/lane/floor-ui';
 import { startSession } from '../../parts/session/start-session';
+import { Guard } from '../../design/Guard';
 import { attempt } from '../../state/problems';
 import { BookingCard } from './BookingCard';
 import type { DayRow, useDay } from './use-day';
@@ -77,17 +78,18 @@ function Bookings({
     router.push('/floor');
   };
   return day.rows.map((row) => (
-    <BookingCard
-      key={row.booking.id}
-      booking={row.booking}
-      client={row.client}
-      draft={row.draft}
-      account={account}
-      chosen={chosen === row.booking.id}
-      onOpen={() => onOpen(row.booking.id)}
-      onStart={() => start(row)}
-      onFloor={() => toFloor(row.booking)}
-    />
+    <Guard key={row.booking.id} what={`The booking of ${row.client.name}`}>
+      <BookingCard
+        booking={row.booking}
+        client={row.client}
+        draft={row.draft}
+        account={account}
+        chosen={chosen === row.booking.id}
+        onOpen={() => onOpen(row.booking.id)}
+        onStart={() => start(row)}
+        onFloor={() => toFloor(row.booking)}
+      />
+    </Guard>
   ));
 }
 

@@ -29,7 +29,16 @@ export function useDay({ studio, trainer }: Account, offset: number) {
     if (!room) return new Map<string, LoadsDraft>();
     const booked = new Set(bookings.data?.map((booking) => booking.clientId));
     const known = (clients.data ?? []).filter((client) => booked.has(client.id));
-    return new Map(known.map((client) => [client.id, draftFor(client, room, unit)]));
+    return new Map(
+      known.flatMap((client) => {
+        try {
+          return [[client.id, draftFor(client, room, unit)] as const];
+        } catch {
+          // One client who cannot be drafted for leaves the day to the others; the card goes without a plan.
+          return [];
+        }
+      }),
+    );
   }, [bookings.data, clients.data, room, unit]);
   const rows = (bookings.data ?? []).flatMap((booking): DayRow[] => {
     const client = clients.data?.find((each) => each.id === booking.clientId);

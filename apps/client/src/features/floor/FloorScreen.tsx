@@ -3,6 +3,7 @@ import { restLeft } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../design/Button';
+import { Guard } from '../../design/Guard';
 import { LaneStrip } from '../../design/LaneStrip';
 import { EmptyState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
@@ -84,7 +85,9 @@ function WideFloor({ lanes, account }: { lanes: readonly LaneView[]; account: Ac
           className={index > 0 ? 'border-l-2 border-line' : ''}
           style={{ width: laneWidth(width, lanes.length) }}
         >
-          <Lane lane={lane} account={account} wide />
+          <Guard what={`The lane of ${lane.name}`}>
+            <Lane lane={lane} account={account} wide />
+          </Guard>
         </View>
       ))}
     </ScrollView>
@@ -108,7 +111,9 @@ export function FloorScreen({ account }: { account: Account }) {
           <View className="px-4 pt-2">
             <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
           </View>
-          <Lane key={lane.session.id} lane={lane} account={account} wide={false} />
+          <Guard key={lane.session.id} what={`The lane of ${lane.name}`}>
+            <Lane lane={lane} account={account} wide={false} />
+          </Guard>
         </View>
       )}
     </Lanes>

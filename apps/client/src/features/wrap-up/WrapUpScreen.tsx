@@ -14,6 +14,7 @@ import { roomOf } from '../../parts/lane/use-lanes';
 import { attempt } from '../../state/problems';
 import { useClients, useRooms } from '../../state/queries';
 import { useJournalReady, useSession } from '../../state/use-journal';
+import { Guard } from '../../design/Guard';
 import { LiftDecision } from './LiftDecision';
 import { cardsFor, type WrapUpCard } from './wrap-up-cards';
 import { finishSession } from './finish-session';
@@ -94,13 +95,15 @@ function WrapUp({
             const { id } = card.view.lift;
             return (
               <View key={id} className={wide ? 'min-w-[26rem] flex-1' : ''}>
-                <LiftDecision
-                  card={card}
-                  unit={session.unit}
-                  finished={finished}
-                  taken={chosen[id] ?? card.decision.proposed}
-                  onTake={(plan) => setChosen({ ...chosen, [id]: plan })}
-                />
+                <Guard what={`The decision for the ${card.view.lift.name}`}>
+                  <LiftDecision
+                    card={card}
+                    unit={session.unit}
+                    finished={finished}
+                    taken={chosen[id] ?? card.decision.proposed}
+                    onTake={(plan) => setChosen({ ...chosen, [id]: plan })}
+                  />
+                </Guard>
               </View>
             );
           })}
