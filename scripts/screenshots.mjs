@@ -140,29 +140,19 @@ await log();
 await settled();
 await shoot('climb-phone');
 
-// Ramps of bells and of a stack.
-await page.goto('/clients');
-await page.getByRole('link', { name: /Ingleby/ }).click();
-await button('Start a session now').click();
-await toFirstLift();
-const leaveFirst = async () => {
-  await button(/^More for/).click();
-  await button('Skip').first().click();
-  await page.getByRole('button', { name: 'Close', exact: true }).click();
-  await settled();
-};
-await leaveFirst();
-await heading('Dumbbell bench press');
-await log();
+// A lesson on a phone, and two of its styles side by side.
+await page.goto('/lifts/back-squat');
+await heading('Back squat');
 await settled();
-await shoot('ramp-dumbbell-phone');
-await button(/^More for/).click();
-await button('Skip').nth(0).click();
-await page.getByRole('button', { name: 'Close', exact: true }).click();
-await heading('Lat pulldown');
-await log();
+await shoot('lesson-phone');
+await page.setViewportSize(wide);
+await page
+  .getByRole('radiogroup', { name: 'Compare with' })
+  .getByRole('radio', { name: 'Hip drive' })
+  .click();
 await settled();
-await shoot('ramp-stack-phone');
+await shoot('styles-wide');
+await page.setViewportSize(phone);
 await page.goto('/clients');
 await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
 await heading('Load card');
