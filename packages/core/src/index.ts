@@ -138,7 +138,7 @@ export {
   type EventType,
   type SessionEvent,
 } from './session/events';
-export type { CuePayloads } from './session/events/cue';
+export type { CuePayloads } from './session/remedy';
 export type { LiftPayloads } from './session/events/lift';
 export type { NotePayloads } from './session/events/note';
 export type { PainPayloads } from './session/events/pain';
@@ -214,7 +214,7 @@ export {
   type MarkedSet,
   type MarkPattern,
 } from './technique/mark-patterns';
-export { remedyKinds, type RemedyKind } from './session/events/cue';
+export { remedyKinds, type RemedyKind } from './session/remedy';
 export { doubtOf, type AskedSet } from './floor/doubt-set';
 export { generalStanding, type GeneralStanding } from './floor/general-standing';
 export { proposeNextSet, stepsInSight, type FloorContext, type NextSet } from './floor/next-set';

@@ -1,11 +1,6 @@
 import type { LiftPlan, PastStep } from '../session/plan';
-import {
-  countedSets,
-  type Changed,
-  type LiftState,
-  type SessionState,
-  type TakenRemedy,
-} from '../session/state';
+import { countedSets, type Changed, type LiftState, type SessionState } from '../session/state';
+import type { TakenRemedy } from '../session/remedy';
 import { noTally, withOutcome, type CueTally } from '../technique/cue-belief';
 import type { Grams } from '../unit/mass';
 import { afterVerdict, noHabit, type RampHabit, type WarmUpVerdict } from '../warm-up/ramp/habit';

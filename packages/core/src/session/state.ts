@@ -5,6 +5,7 @@ import type { CueOutcome } from '../technique/cue-belief';
 import type { RampChoice, WarmUpVerdict } from '../warm-up/ramp/habit';
 import type { Pain } from './pain';
 import type { LiftPlan, PlannedLift, Step, StepKind } from './plan';
+import type { TakenRemedy } from './remedy';
 import type { SetResult } from './set-result';
 
 /** A correction keeps what it corrected. */
@@ -74,13 +75,6 @@ export interface JudgedCue {
   cueId: string;
   faultId: string | null;
   outcome: CueOutcome;
-}
-
-/** A remedy for a fault that is no cue. */
-export interface TakenRemedy {
-  faultId: string;
-  kind: 'set-up' | 'regression' | 'less load' | 'corrective';
-  text: string;
 }
 
 /** A lift of the session as it stands. */

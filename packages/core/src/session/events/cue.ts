@@ -1,10 +1,7 @@
 import type { Steps } from '../../log/reduce';
 import type { CueOutcome } from '../../technique/cue-belief';
+import type { TakenRemedy } from '../remedy';
 import { onLift, type SessionState } from '../state';
-
-/** What answers a fault besides a cue, in the order in which it is tried. */
-export const remedyKinds = ['set-up', 'regression', 'less load', 'corrective'] as const;
-export type RemedyKind = (typeof remedyKinds)[number];
 
 export interface CuePayloads {
   'cue.given': { liftId: string; cueId: string };
@@ -13,7 +10,7 @@ export interface CuePayloads {
   /** What the focus cue did in the set after it, for the fault that it answers (null: none was marked). */
   'cue.judged': { liftId: string; cueId: string; faultId: string | null; outcome: CueOutcome };
   /** A remedy that is no cue, for a fault: it stands for the rest of the session, and in the next brief. */
-  'remedy.taken': { liftId: string; faultId: string; kind: RemedyKind; text: string };
+  'remedy.taken': TakenRemedy & { liftId: string };
 }
 
 export const cueSteps: Steps<SessionState, CuePayloads> = {
