@@ -138,7 +138,7 @@ export {
   type EventType,
   type SessionEvent,
 } from './session/events';
-export type { CuePayloads } from './session/remedy';
+export type { CuePayloads } from './session/events/cue';
 export type { LiftPayloads } from './session/events/lift';
 export type { NotePayloads } from './session/events/note';
 export type { PainPayloads } from './session/events/pain';
