@@ -48,6 +48,7 @@ function accuracyRow(name: string, verdicts: readonly Verdict[]): string {
   return [
     name,
     median(verdicts.map((each) => each.ours)),
+    median(verdicts.map((each) => each.signed)),
     median(verdicts.map((each) => each.epley)),
     median(verdicts.map((each) => each.brzycki)),
     median(verdicts.map((each) => each.ratio)),
@@ -61,9 +62,9 @@ function accuracyRow(name: string, verdicts: readonly Verdict[]): string {
 function printAccuracy(): void {
   print(`\nAccuracy, ${CLIENTS_A_FAMILY} simulated clients a family of true curves, seed ${SEED}:`);
   print(
-    '| case, true curve | ours | Epley | Brzycki | ratio table | 80 % interval holds | first load too heavy | under, as suggested | under, as loaded |',
+    '| case, true curve | ours | signed | Epley | Brzycki | ratio table | 80 % interval holds | first load too heavy | under, as suggested | under, as loaded |',
   );
-  print('| --- | --- | --- | --- | --- | --- | --- | --- | --- |');
+  print('| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |');
   const all: Verdict[] = [];
   const families = Object.keys(curveFamilies) as CurveName[];
   const byFamily = families.map((curve, index) => {

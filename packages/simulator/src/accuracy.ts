@@ -24,6 +24,8 @@ export type AccuracyCase = (typeof cases)[number];
 export interface Verdict {
   case: AccuracyCase;
   ours: number;
+  /** ln(said / true): above zero is too heavy. */
+  signed: number;
   /** Today's ways: formulas on the last set where the lift is known, ratios elsewhere. */
   epley: number | null;
   brzycki: number | null;
@@ -74,6 +76,7 @@ function judge(
   return {
     case: which,
     ours: off(answer.mean)!,
+    signed: Math.log(answer.mean / truth),
     epley: off(today.epley),
     brzycki: off(today.brzycki),
     ratio: off(today.ratio),
