@@ -79,6 +79,13 @@ function printAccuracy(): void {
     }
     print(`| **${name}**${accuracyRow('', ofCase(all))} |`);
   }
+  const alone = families.flatMap((curve, index) =>
+    accuracyOf(curve, lifts, CLIENTS_A_FAMILY, NOW, seededRandom(SEED + index), false),
+  );
+  for (const name of cases.slice(0, 2)) {
+    const verdicts = alone.filter((verdict) => verdict.case === name);
+    print(`| ${accuracyRow(`${name}, nothing learned of the studio`, verdicts)} |`);
+  }
 }
 
 /** Three years of one client, 8,000 working sets. */

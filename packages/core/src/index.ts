@@ -85,6 +85,7 @@ export { bearings, type PastSet } from './strength/past-set';
 export { priorLog } from './strength/prior';
 export { certainties, readStrength, type Doubt, type StrengthProfile } from './strength/profile';
 export { replay, startingBelief, takeSets } from './strength/replay';
+export { studioRatios, type KnownClient, type StudioRatios } from './strength/studio-ratios';
 export { MODEL_VERSION, loadBelief, saveBelief, type SavedBelief } from './strength/saved-belief';
 export {
   drillJoints,

@@ -5,11 +5,15 @@ import {
   readStrength,
   REFERENCE_BODY_MASS_G,
   startingBelief,
+  studioRatios,
   takeSets,
+  type Belief,
+  type KnownClient,
   type Lift,
   type PastSet,
   type Person,
   type StrengthProfile,
+  type StudioRatios,
 } from '@spalo/core';
 import type { Random } from './random';
 import type { CurveName } from './curves';
@@ -106,7 +110,8 @@ function follow(
   lifts: readonly Lift[],
   startMs: number,
   random: Random,
-): Verdict[] {
+  ratios: StudioRatios,
+): { verdicts: Verdict[]; belief: Belief } {
   const iso = (ms: number) => new Date(ms).toISOString();
   const mixed = shuffled(lifts, random);
   // A programme covers the families before it doubles one.
@@ -124,7 +129,7 @@ function follow(
   const verdicts = others.map((lift) => {
     const question = asked(lift, 2);
     const ratio = loadForReps(tableMax(person, lift), question.reps + question.rir);
-    const profile = readStrength(person, null, lifts, iso(startMs));
+    const profile = readStrength(person, null, lifts, iso(startMs), ratios);
     return judge('new client', profile, lifter, question, { epley: null, brzycki: null, ratio });
   });
 
@@ -182,7 +187,7 @@ function follow(
       ),
     };
   }
-  const profile = readStrength(person, belief, lifts, iso(now));
+  const profile = readStrength(person, belief, lifts, iso(now), ratios);
   for (const lift of others) {
     const question = asked(lift, 2);
     const from = known[random.between(0, known.length - 1)]!;
@@ -210,7 +215,7 @@ function follow(
       }),
     );
   }
-  return verdicts;
+  return { verdicts, belief };
 }
 /** Verdicts over `count` simulated clients whose true curve is of one family; the same for the same random stream. */
 export function accuracyOf(
@@ -219,14 +224,23 @@ export function accuracyOf(
   count: number,
   now: string,
   random: Random,
+  /** Whether a studio's clients teach what its next ones begin with. */
+  learns = true,
 ): Verdict[] {
   const PEOPLE_A_POPULATION = 25;
   const verdicts: Verdict[] = [];
+  let studio: KnownClient[] = [];
   let truth = populationTruth(curve, lifts, random);
   for (let client = 0; client < count; client += 1) {
-    if (client % PEOPLE_A_POPULATION === 0) truth = populationTruth(curve, lifts, random);
+    if (client % PEOPLE_A_POPULATION === 0) {
+      truth = populationTruth(curve, lifts, random);
+      studio = [];
+    }
     const { person, lifter } = simulateClient(truth, lifts, now, random);
-    verdicts.push(...follow(person, lifter, lifts, Date.parse(now), random));
+    const ratios = learns ? studioRatios(studio, now) : {};
+    const followed = follow(person, lifter, lifts, Date.parse(now), random, ratios);
+    studio.push({ person, belief: followed.belief });
+    verdicts.push(...followed.verdicts);
   }
   return verdicts;
 }

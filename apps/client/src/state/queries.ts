@@ -6,6 +6,7 @@ import { journal } from './device';
 import { overlayBookings } from './resources/bookings';
 import { overlayClients } from './resources/clients';
 import { overlayRooms } from './resources/rooms';
+import { learnRatios } from './strength';
 import { useFinishedSessions, useSessions, useWaitingChanges } from './use-journal';
 
 export const useAccount = () =>
@@ -30,6 +31,15 @@ export function useRooms() {
 export const useTrainers = () =>
   useQuery({ queryKey: ['trainers'], queryFn: async () => (await call('trainers', {})).trainers });
 
+const learned = new WeakSet<object>();
+
+/** Learns the studio's ratios from what was fetched, once for each fetch. */
+function learnOnce(clients: Client[]): void {
+  if (learned.has(clients)) return;
+  learned.add(clients);
+  learnRatios(clients);
+}
+
 /** All clients, with what this device has made and not yet sent. */
 export function useClients() {
   const query = useQuery({
@@ -46,6 +56,9 @@ export function useClients() {
     () => query.data && overlayClients(query.data, waiting, finished),
     [query.data, waiting, finished],
   );
+  const served = query.data;
+  // Before anything below is drawn from them; learned once for what was fetched.
+  useMemo(() => served && learnOnce(served), [served]);
   return { ...query, data: clients };
 }
 

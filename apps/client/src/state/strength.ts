@@ -4,17 +4,23 @@ import {
   evidenceOf,
   loadBelief,
   readStrength,
+  studioRatios,
   type Belief,
+  type KnownClient,
   type Person,
   type SavedBelief,
   type SessionState,
   type StrengthProfile,
+  type StudioRatios,
 } from '@spalo/core';
 
 const HOUR_MS = 3600 * 1000;
 
 const beliefs = new WeakMap<SavedBelief, Belief | null>();
-const profiles = new WeakMap<Client, { hour: number; profile: StrengthProfile }>();
+const profiles = new WeakMap<
+  Client,
+  { hour: number; ratios: StudioRatios; profile: StrengthProfile }
+>();
 const today = new WeakMap<SessionState, { before: StrengthProfile; profile: StrengthProfile }>();
 
 function beliefOf(client: Client): Belief | null {
@@ -27,19 +33,37 @@ function beliefOf(client: Client): Belief | null {
   return belief;
 }
 
+let studio: StudioRatios = {};
+
+/** What this studio's clients teach of its lifts, as far as this device has fetched them. */
+export const ratiosHere = (): StudioRatios => studio;
+
+/** Learns the studio's ratios from its clients. */
+export function learnRatios(clients: readonly Client[]): void {
+  const known = clients.flatMap((client): KnownClient[] => {
+    const belief = beliefOf(client);
+    return belief ? [{ person: client, belief }] : [];
+  });
+  studio = studioRatios(known, new Date().toISOString());
+}
+
 /** What is believed of a client's strength now, from finished sessions; worked out once an hour and client. */
-export function profileOfClient(client: Client): StrengthProfile {
+export function profileOfClient(client: Client, ratios = studio): StrengthProfile {
   const hour = Math.floor(Date.now() / HOUR_MS);
   const known = profiles.get(client);
-  if (known?.hour === hour) return known.profile;
-  const profile = readStrength(client, beliefOf(client), lifts, new Date().toISOString());
-  profiles.set(client, { hour, profile });
+  if (known?.hour === hour && known.ratios === ratios) return known.profile;
+  const profile = readStrength(client, beliefOf(client), lifts, new Date().toISOString(), ratios);
+  profiles.set(client, { hour, ratios, profile });
   return profile;
 }
 
 /** The same with the sets of a session that is still open taken in. */
-export function profileToday(client: Client, session: SessionState | undefined): StrengthProfile {
-  const before = profileOfClient(client);
+export function profileToday(
+  client: Client,
+  session: SessionState | undefined,
+  ratios = studio,
+): StrengthProfile {
+  const before = profileOfClient(client, ratios);
   if (!session) return before;
   const known = today.get(session);
   if (known?.before === before) return known.profile;

@@ -14,6 +14,7 @@ import {
 import type { PastSet } from './past-set';
 import { startingBelief, takeSets } from './replay';
 import { passTime } from './passing-time';
+import type { StudioRatios } from './studio-ratios';
 
 /** What one set did to the estimate of a lift: the share by which its load moved, 0.04 for 4 % up. */
 export interface SetEffect {
@@ -33,6 +34,8 @@ export interface Explanation {
   related: { liftId: string; effect: number; sets: number }[];
   /** What passing time did: gains, losses. */
   time: number;
+  /** What the studio's clients teach of the lift; 0 once it has sets of its own. */
+  studio: number;
   /** What tired sets cost this client: a share of the load, with its doubt. */
   tired: Tired;
 }
@@ -52,6 +55,7 @@ export function explainEstimate(
   sets: readonly PastSet[],
   now: string,
   question: { liftId: string; reps: number; rir: number },
+  ratios: StudioRatios = {},
 ): Explanation {
   const at = liftAt(lifts, question.liftId);
   const repsToLimit = question.reps + question.rir;
@@ -76,10 +80,12 @@ export function explainEstimate(
   });
   if (sets.length > 0) passTime(belief, Date.parse(now), person.trainingMonths);
   const reached = logLoadAt(belief, at, repsToLimit);
+  const studio = own.length > 0 ? 0 : (ratios[question.liftId] ?? 0);
   return {
     prior,
     told,
-    now: reached,
+    now: { ...reached, mu: reached.mu + studio },
+    studio,
     own,
     related: [...others]
       .map(([liftId, other]) => ({ liftId, ...other }))

@@ -11,6 +11,7 @@ import { newDay, passTime } from './passing-time';
 import { OPEN_RESERVE, type PastSet } from './past-set';
 import { startingBelief, takeSets } from './replay';
 import { nothingYet, type SoFar } from './so-far';
+import { takeRatios, type StudioRatios } from './studio-ratios';
 
 /** What the answer rests on, strongest first: its own sets, other lifts' sets, a report, or the person alone. */
 export const certainties = ['known', 'related', 'reported', 'guessed'] as const;
@@ -123,17 +124,20 @@ export function profileOf(
 
 /**
  * The profile of a client on the day of `now` (ISO). `belief` is what finished sessions left, null where there is
- * none; it is copied and aged.
+ * none; it is copied and aged. `ratios` is what the studio's clients teach of lifts that this one has not done.
  */
 export function readStrength(
   person: Person,
   belief: Belief | null,
   lifts: readonly Lift[],
   now: string,
+  ratios: StudioRatios = {},
 ): StrengthProfile {
-  if (belief === null) return profileOf(startingBelief(person, lifts, now), person, now);
-  const today = copyBelief(belief);
-  passTime(today, Date.parse(now), person.trainingMonths);
-  newDay(today);
+  const today = belief === null ? startingBelief(person, lifts, now) : copyBelief(belief);
+  if (belief !== null) {
+    passTime(today, Date.parse(now), person.trainingMonths);
+    newDay(today);
+  }
+  takeRatios(today, ratios);
   return profileOf(today, person, now);
 }

@@ -102,6 +102,7 @@ const someone = (who: Client) => ({
   now: '2026-11-24T10:00:00.000Z',
   hour: 10,
   taste: { raise: null, raiseMinutes: null, hips: 'one leg' as const, coldRoom: false },
+  ratios: {},
 });
 
 /** A session of one client as the floor holds it. */

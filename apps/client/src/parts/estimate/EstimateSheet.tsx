@@ -21,6 +21,7 @@ import { useNow } from '../../design/use-now';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { changeSet } from '../../state/past-session';
 import { attempt } from '../../state/problems';
+import { ratiosHere } from '../../state/strength';
 import { useEvidence } from '../../state/use-evidence';
 import { useTask } from '../../state/worker/use-task';
 import { shortDate } from '../time/day-time';
@@ -126,6 +127,9 @@ function WhatMoved({ answer }: { answer: Explanation }) {
           {`${liftById(other.liftId).name}, ${other.sets} ${other.sets === 1 ? 'set' : 'sets'}: ${shift(other.effect)}`}
         </Body>
       ))}
+      {Math.abs(answer.studio) > 0.005 && (
+        <Body>{`What this studio’s clients show of the lift: ${shift(answer.studio)}`}</Body>
+      )}
       {Math.abs(answer.time) > 0.005 && <Body>{`Time since: ${shift(answer.time)}`}</Body>}
       <Body>{`Doubt: ${doubt(answer.prior.sd)} before, ${doubt(answer.now.sd)} now`}</Body>
       {answer.own.length + answer.related.length === 0 && Math.abs(told) <= 0.005 && (
@@ -159,7 +163,7 @@ export function EstimateSheet({
   const task = useMemo(() => {
     if (!sets) return null;
     const { history: _history, ...person } = client;
-    return { person, sets, now, liftId: lift.id, reps, rir };
+    return { person, sets, now, liftId: lift.id, reps, rir, ratios: ratiosHere() };
   }, [client, sets, now, lift.id, reps, rir]);
   // Sets that the trainer left out move nothing, and are shown all the same.
   const answer = useTask('explain', task);

@@ -1,4 +1,5 @@
 import type { PlannedLift } from '@spalo/core';
+import { ratiosHere } from '../../state/strength';
 import { inWorker } from '../../state/worker/ask';
 import type { LaneView } from './lane-view';
 
@@ -7,5 +8,14 @@ export async function planForLane(lane: LaneView, liftId: string): Promise<Plann
   const { client, room, session } = lane;
   if (!client) return null;
   const now = new Date().toISOString();
-  return inWorker('lift', { client, room, unit: session.unit, now, session, liftId, standing: [] });
+  return inWorker('lift', {
+    client,
+    room,
+    unit: session.unit,
+    now,
+    session,
+    liftId,
+    standing: [],
+    ratios: ratiosHere(),
+  });
 }

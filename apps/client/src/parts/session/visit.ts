@@ -2,7 +2,7 @@ import { draftInputFor } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
 import { draftLoads, type LoadsDraft, type Room, type Unit } from '@spalo/core';
 import { useSettings } from '../../state/settings';
-import { profileOfClient } from '../../state/strength';
+import { profileOfClient, ratiosHere } from '../../state/strength';
 import type { Visit } from '../../state/worker/tasks/draft';
 import { clockTime } from '../time/day-time';
 
@@ -16,5 +16,6 @@ export function draftFor(client: Client, room: Room, unit: Unit): LoadsDraft {
 export function visitOf(client: Client, room: Room, { studio }: Account): Visit {
   const now = new Date().toISOString();
   const hour = Number(clockTime(now, studio.zone).slice(0, 2));
-  return { client, room, unit: studio.unit, now, hour, taste: useSettings.getState().taste };
+  const { taste } = useSettings.getState();
+  return { client, room, unit: studio.unit, now, hour, taste, ratios: ratiosHere() };
 }

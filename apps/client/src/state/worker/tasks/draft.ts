@@ -12,6 +12,7 @@ import {
   type PlannedLift,
   type Room,
   type SessionState,
+  type StudioRatios,
   type Unit,
   type WarmUpTaste,
 } from '@spalo/core';
@@ -26,6 +27,8 @@ export interface Visit {
   now: string;
   hour: number;
   taste: WarmUpTaste;
+  /** What the studio's clients teach of its lifts. */
+  ratios: StudioRatios;
 }
 
 export interface WholeDraft extends Draft {
@@ -41,8 +44,8 @@ interface LiftToAdd extends Omit<Visit, 'hour' | 'taste'> {
 
 export const draftTasks = {
   /** Today's session with its ramps and its general part. */
-  draft({ client, room, unit, now, hour, taste }: Visit): WholeDraft {
-    const profile = profileOfClient(client);
+  draft({ client, room, unit, now, hour, taste, ratios }: Visit): WholeDraft {
+    const profile = profileOfClient(client, ratios);
     const training = { client, profile, room: steadyRoom(room), unit, now };
     const draft = draftSession(draftInputFor(training));
     const ids = draft.lifts.map((lift) => lift.liftId);
@@ -51,14 +54,23 @@ export const draftTasks = {
   },
 
   /** A lift planned from today's sets too; null when the room has nothing for it. */
-  lift({ client, session, liftId, standing, room, unit, now }: LiftToAdd): PlannedLift | null {
+  lift({
+    client,
+    session,
+    liftId,
+    standing,
+    room,
+    unit,
+    now,
+    ratios,
+  }: LiftToAdd): PlannedLift | null {
     const entry = programmeLift(liftId);
     const done = session.lifts.filter((lift) => lift.sets.some((set) => !set.voided));
     const warm = isWarm(
       entry.lift,
       done.map((lift) => liftById(lift.plan.liftId)),
     );
-    const profile = profileToday(client, session);
+    const profile = profileToday(client, session, ratios);
     const training = { client, profile, room: steadyRoom(room), unit, now };
     return planLift(entry, draftInputFor(training, [entry]), warm, standing);
   },

@@ -1,5 +1,11 @@
 import { lifts } from '@spalo/catalog';
-import { explainEstimate, trendsOf, type PastSet, type Person } from '@spalo/core';
+import {
+  explainEstimate,
+  trendsOf,
+  type PastSet,
+  type Person,
+  type StudioRatios,
+} from '@spalo/core';
 
 /** A replay of a client's sets: what it starts from. */
 interface Replay {
@@ -13,6 +19,6 @@ export const insightTasks = {
   trends: ({ person, sets, now }: Replay) => trendsOf(person, lifts, sets, now),
 
   /** What moved the estimate of one lift. */
-  explain: (task: Replay & { liftId: string; reps: number; rir: number }) =>
-    explainEstimate(task.person, lifts, task.sets, task.now, task),
+  explain: (task: Replay & { liftId: string; reps: number; rir: number; ratios: StudioRatios }) =>
+    explainEstimate(task.person, lifts, task.sets, task.now, task, task.ratios),
 };

@@ -1,0 +1,63 @@
+import { kg, lifts, NOW, person, row, squat } from '../test/fixtures';
+import { liftAt, type Belief } from './belief';
+import { readStrength } from './profile';
+import { startingBelief } from './replay';
+import { studioRatios, type KnownClient } from './studio-ratios';
+
+const press = { ...squat, id: 'press', name: 'Press' };
+const three = [...lifts, press];
+
+/** A client of average strength who is stronger in one lift than the catalogue thinks, by a log. */
+function known(liftId: string, by: number): KnownClient {
+  const belief: Belief = startingBelief(person, three, NOW);
+  three.forEach((_, at) => {
+    belief.sets[at] = 12;
+  });
+  belief.mean[liftAt(three, liftId)]! += by;
+  return { person, belief };
+}
+
+describe('what a studio teaches of its lifts', () => {
+  it('is nothing without clients, or from clients with too little behind them', () => {
+    expect(studioRatios([], NOW)).toEqual({});
+    const fresh = { person, belief: startingBelief(person, three, NOW) };
+    expect(studioRatios([fresh, fresh], NOW)).toEqual({});
+  });
+
+  it('is learned from many, and hardly from one', () => {
+    const one = studioRatios([known(row.id, 0.3)], NOW)[row.id]!;
+    const many = studioRatios(
+      Array.from({ length: 30 }, () => known(row.id, 0.3)),
+      NOW,
+    );
+    expect(one).toBeLessThan(0.04);
+    expect(many[row.id]!).toBeGreaterThan(0.15);
+    expect(many[row.id]!).toBeLessThan(0.2);
+    expect(many[squat.id]!).toBeLessThan(0);
+  });
+
+  it('is not moved by clients who are stronger in everything', () => {
+    const strong = known(row.id, 0);
+    strong.belief.mean.forEach((mean, at) => {
+      if (at < three.length) strong.belief.mean[at] = mean + 0.4;
+    });
+    for (const off of Object.values(studioRatios([strong, strong, strong], NOW))) {
+      expect(Math.abs(off)).toBeLessThan(1e-9);
+    }
+  });
+
+  it('moves lifts that a client has not done, and no other', () => {
+    const belief = startingBelief(person, three, NOW);
+    belief.sets[liftAt(three, squat.id)] = 9;
+    const ratios = { [squat.id]: 0.2, [row.id]: 0.2 };
+    const load = (liftId: string, taught: boolean) =>
+      readStrength(person, belief, three, NOW, taught ? ratios : {}).loadFor(
+        three.find(({ id }) => id === liftId)!,
+        8,
+        2,
+      ).mean;
+    expect(load(squat.id, true)).toBeCloseTo(load(squat.id, false), 6);
+    expect(load(row.id, true) / load(row.id, false)).toBeCloseTo(Math.exp(0.2), 6);
+    expect(load(row.id, true)).toBeGreaterThan(kg(1));
+  });
+});
