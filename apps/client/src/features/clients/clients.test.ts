@@ -85,7 +85,7 @@ describe('strength on the device', () => {
     expect(Object.keys(trends)).toEqual(['back-squat']);
     const answer = doTask({
       name: 'explain',
-      input: { ...base, liftId: 'split-squat', reps: 10, rir: 2 },
+      input: { ...base, liftId: 'split-squat', reps: 10, rir: 2, ratios: {} },
     });
     expect(answer).toMatchObject({ own: [], related: [{ liftId: 'back-squat', sets: 3 }] });
   });
