@@ -76,11 +76,15 @@ test('a device of the first version shows all it held, without network, and send
   await expect(page.getByText(/to send/)).toHaveCount(0);
   for (const { id, event } of waiting) {
     if (!event) continue;
-    const answer = await context.request.get(
-      `${spalo.address}/api/v1/sessions/${event.sessionId}/events`,
-    );
-    const { events } = (await answer.json()) as { events: { id: string }[] };
     const { sessionId: streamId, ...rest } = event;
-    expect(events.find((each) => each.id === id)).toEqual({ ...rest, stream: 'session', streamId });
+    // Sending goes on after the page has come up again: what is there is asked for until it is.
+    const served = async () => {
+      const answer = await context.request.get(
+        `${spalo.address}/api/v1/sessions/${streamId}/events`,
+      );
+      const { events } = (await answer.json()) as { events?: { id: string }[] };
+      return events?.find((each) => each.id === id);
+    };
+    await expect.poll(served).toEqual({ ...rest, stream: 'session', streamId });
   }
 });
