@@ -58,7 +58,7 @@ export { barDropMm } from './plates/bar-height';
 export { plateChange } from './plates/change';
 export { handlingBetween } from './plates/handling';
 export { loadBar, type LoadObstacle } from './plates/loader';
-export { plateImplement, type LoadWindow } from './plates/plate-implement';
+export { fixedAt, plateImplement, type LoadWindow } from './plates/plate-implement';
 export { handlingApart, shareBar, type SharedOrder, type SharedSet } from './plates/shared-bar';
 export { loadTwoBars } from './plates/two-bars';
 export { canBeLoaded, implementsFor } from './loads/choose-implement';

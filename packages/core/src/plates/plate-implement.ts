@@ -71,6 +71,9 @@ export interface LoadWindow {
   idealG: Grams;
 }
 
+/** The window of a set whose load is fixed. */
+export const fixedAt = (loadG: Grams): LoadWindow => ({ lowG: loadG, highG: loadG, idealG: loadG });
+
 /** The window as one sleeve sees it. */
 function onSleeve({ emptyG, times }: PlateImplement, window: LoadWindow): SleeveTarget {
   return {

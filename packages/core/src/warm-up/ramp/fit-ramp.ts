@@ -1,3 +1,4 @@
+import { fixedAt } from '../../plates/plate-implement';
 import { massText, type Unit } from '../../unit/mass';
 import {
   planRamp,
@@ -69,10 +70,7 @@ const named = (step: RampStep, unit: Unit) => {
 
 /** Some sets of a ramp at the loads that they have, with plates, reps and rests of their own. */
 function only(kept: readonly RampStep[], request: RampRequest): PlannedRamp {
-  const windowed = kept.map((step) => ({
-    ...step,
-    window: { lowG: step.loadG, highG: step.loadG, idealG: step.loadG },
-  }));
+  const windowed = kept.map((step) => ({ ...step, window: fixedAt(step.loadG) }));
   return planWindows(windowed, request);
 }
 

@@ -4,6 +4,7 @@ import { loadables } from '../../loads/loadables';
 import { atOrBelow, lightest, nearest } from '../../loads/loads';
 import { handlingBetween } from '../../plates/handling';
 import {
+  fixedAt,
   handlesFor,
   loadWith,
   pathOn,
@@ -171,8 +172,7 @@ function byHand(room: Room, implement: Implement, windows: readonly LoadWindow[]
 /** Windows as a ramp, with its plates, bells or pins, and its rests; ends at the working load. */
 export function planWindows(windowed: readonly WindowedStep[], request: RampRequest): PlannedRamp {
   const { workingG, workingReps, room, implement, lift, standing = [] } = request;
-  const working: LoadWindow = { lowG: workingG, highG: workingG, idealG: workingG };
-  const windows = [...windowed.map((step) => step.window), working];
+  const windows = [...windowed.map((step) => step.window), fixedAt(workingG)];
   const plated = plateImplement(room, implement);
   const path = plated ? onPlates(plated, windows, standing) : byHand(room, implement, windows);
   const first = plated ? plated.build([...standing]) : null;

@@ -1,5 +1,6 @@
 import { loadables } from '../../loads/loadables';
 import { exactly, lightest } from '../../loads/loads';
+import { fixedAt } from '../../plates/plate-implement';
 import type { Grams } from '../../unit/mass';
 import { intermediates } from './kinds/build';
 import { planWindows, type PlannedRamp, type RampRequest } from './plan-ramp';
@@ -51,7 +52,6 @@ export function replanRest(
   ];
   const near = (ideal: IdealStep) =>
     ideal.role !== 'primer' && ideal.loadG > workingG * WARM_UP_LIMIT;
-  const fixed = { lowG: changed.loadG, highG: changed.loadG, idealG: changed.loadG };
   const windows = rampWindows(
     ideals.filter((ideal) => !near(ideal)),
     workingG,
@@ -60,7 +60,11 @@ export function replanRest(
     emptyG,
   );
   return planWindows(
-    withinSteps([{ role: 'between', ...changed, window: fixed }, ...windows], workingG, loads),
+    withinSteps(
+      [{ role: 'between', ...changed, window: fixedAt(changed.loadG) }, ...windows],
+      workingG,
+      loads,
+    ),
     request,
   );
 }

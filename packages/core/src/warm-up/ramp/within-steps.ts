@@ -1,5 +1,5 @@
 import { nearest, stepDown, stepUp, type Loads } from '../../loads/loads';
-import type { LoadWindow } from '../../plates/plate-implement';
+import { fixedAt, type LoadWindow } from '../../plates/plate-implement';
 import type { Grams } from '../../unit/mass';
 import { purposes } from './step';
 import { stepMost } from './step-limit';
@@ -73,7 +73,7 @@ export function withinSteps(
   most = Infinity,
 ): WindowedStep[] {
   const limit = stepMost(workingG);
-  const work: LoadWindow = { lowG: workingG, highG: workingG, idealG: workingG };
+  const work = fixedAt(workingG);
   let steps = [...windowed];
   for (let pass = 0; pass < MOST_PASSES; pass += 1) {
     for (let at = steps.length - 1; at >= 0; at -= 1) {

@@ -1,12 +1,12 @@
 import {
   buildOf,
+  fixedAt,
   howMany,
   implementKey,
   nextStepIndex,
   platesOf,
   rampRequest,
   windowsFor,
-  type LoadWindow,
   type SharedOrder,
   type Step,
 } from '@spalo/core';
@@ -41,8 +41,6 @@ export function sharingLanes(lane: LaneView, lanes: readonly LaneView[]): LaneVi
   });
   return others.length < howMany(implement, lane.room) ? [] : others;
 }
-
-const fixedAt = (loadG: number): LoadWindow => ({ lowG: loadG, highG: loadG, idealG: loadG });
 
 /**
  * What a client has still to do, as the common order is sought from: a ramp not begun may take any load that it
