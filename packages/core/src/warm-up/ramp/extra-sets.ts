@@ -1,5 +1,5 @@
 import type { Grams } from '../../unit/mass';
-import { overStep } from './step-limit';
+import { largestStep, overStep } from './step-limit';
 import { purposes, type IdealStep } from './step';
 
 /** One set more, in the widest gap below the working load and never before the first set. */
@@ -18,17 +18,11 @@ function oneMore(steps: readonly IdealStep[], workingG: Grams): IdealStep[] {
 function oneFewer(steps: readonly IdealStep[], workingG: Grams): IdealStep[] {
   const without = (gone: number) => steps.filter((_, index) => index !== gone);
   const primer = steps.findIndex((step) => step.role === 'primer');
-  const gap = (left: readonly IdealStep[]) =>
-    Math.max(...left.map((step, index) => (left[index + 1]?.loadG ?? workingG) - step.loadG));
+  const loadsOf = (left: readonly IdealStep[]) => left.map((step) => step.loadG);
+  const gap = (left: readonly IdealStep[]) => largestStep(loadsOf(left), workingG);
   const ways = (primer > 0 ? [primer] : steps.map((_, index) => index).slice(1)).map(without);
   return ways
-    .filter(
-      (left) =>
-        overStep(
-          left.map((step) => step.loadG),
-          workingG,
-        ) === 0,
-    )
+    .filter((left) => overStep(loadsOf(left), workingG) === 0)
     .reduce<IdealStep[]>(
       (best, left) => (best.length === steps.length || gap(left) < gap(best) ? left : best),
       [...steps],

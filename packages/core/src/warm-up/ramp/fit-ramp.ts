@@ -8,7 +8,7 @@ import {
   type RampStep,
 } from './plan-ramp';
 import { durationOf } from './ramp-time';
-import { overStep } from './step-limit';
+import { largestStep, overStep } from './step-limit';
 
 /** A ramp brought into a time: what was left out, and whether it fits. */
 export interface FittedRamp {
@@ -36,24 +36,22 @@ export function rampSeconds(ramp: PlannedRamp, request: RampRequest): number {
 /** An upper-body lift up to here may do without any warm-up set where there is no time. */
 const LIGHT_ENOUGH_G = 60_000;
 
+const loadsOf = (steps: readonly RampStep[]) => steps.map((step) => step.loadG);
+
 /** Whether some of a ramp's sets are still a ramp that a coach would let pass. */
 function isSafe(kept: readonly RampStep[], whole: PlannedRamp, request: RampRequest): boolean {
   const { workingG, lift } = request;
   const [first] = whole.steps;
   if (kept.length === 0) return lift.region === 'upper' && workingG <= LIGHT_ENOUGH_G;
   if (lift.region === 'lower' && kept[0] !== first) return false;
-  const over = (steps: readonly RampStep[]) =>
-    overStep(
-      steps.map((step) => step.loadG),
-      workingG,
-    );
+  const over = (steps: readonly RampStep[]) => overStep(loadsOf(steps), workingG);
   // A room whose loads lie far apart may not do better than the whole ramp does.
   return over(kept) <= over(whole.steps);
 }
 
 /** The largest gap that some sets leave below the working load, in grams. */
 const widest = (kept: readonly RampStep[], { workingG }: RampRequest) =>
-  Math.max(0, ...kept.map((step, at) => (kept[at + 1]?.loadG ?? workingG) - step.loadG));
+  largestStep(loadsOf(kept), workingG);
 
 /** Every choice of some sets of a ramp, in their order. */
 function choices(steps: readonly RampStep[]): RampStep[][] {

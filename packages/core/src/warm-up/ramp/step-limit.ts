@@ -10,9 +10,12 @@ export const stepMost = (workingG: Grams): Grams =>
 /** Rounding of a load in whole grams is no step. */
 const ROUND_G = 1;
 
+/** The largest step from each of some loads to the next, the last to the working load; 0 where none rises. Grams. */
+export const largestStep = (loadsG: readonly Grams[], workingG: Grams): Grams =>
+  Math.max(0, ...loadsG.map((loadG, index) => (loadsG[index + 1] ?? workingG) - loadG));
+
 /** How much the largest step of some loads, up to the working load, is over what a ramp may take; 0 where none is. */
 export function overStep(loadsG: readonly Grams[], workingG: Grams): Grams {
   const most = stepMost(workingG) + ROUND_G;
-  const steps = loadsG.map((loadG, index) => (loadsG[index + 1] ?? workingG) - loadG);
-  return Math.max(0, ...steps.map((step) => step - most));
+  return Math.max(0, largestStep(loadsG, workingG) - most);
 }
