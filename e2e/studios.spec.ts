@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import pg from 'pg';
-import { expect, expectAccessible, passGeneral, test } from './spalo';
+import { expect, expectAccessible, logSet, passGeneral, test } from './spalo';
 
 test.use({ scene: 'studios', demo: false });
 
@@ -98,4 +98,67 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
   }
   expect(tried.length).toBeGreaterThan(15);
   await other.close();
+});
+
+test('a shared device shows each trainer what is theirs, and keeps for them what was not sent', async ({
+  page,
+  context,
+}) => {
+  const signIn = async (email: string) => {
+    await page.getByRole('textbox', { name: 'E-mail' }).fill(email);
+    await page.getByRole('textbox', { name: 'Password' }).fill(password);
+    await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+    await expect(page.getByRole('link', { name: 'Floor', exact: true })).toBeVisible();
+  };
+  /** Entries on this device by where they stand, whoever they belong to. */
+  const kept = () =>
+    page.evaluate(async () => {
+      const counts: Record<string, number> = {};
+      for (const { name = '' } of await indexedDB.databases()) {
+        if (!name.startsWith('spalo-journal')) continue;
+        await new Promise<void>((resolve, reject) => {
+          const opening = indexedDB.open(name);
+          opening.onerror = () => reject(new Error(name));
+          opening.onsuccess = () => {
+            const all = opening.result.transaction('entries').objectStore('entries').getAll();
+            all.onsuccess = () => {
+              for (const { state } of all.result as { state: string }[]) {
+                counts[state] = (counts[state] ?? 0) + 1;
+              }
+              opening.result.close();
+              resolve();
+            };
+          };
+        });
+      }
+      return counts;
+    });
+  await page.goto('/');
+  await signIn('first@example.invalid');
+  await page.getByRole('link', { name: 'Floor', exact: true }).click();
+  const log = page.getByRole('button', { name: /^Log / });
+  await expect(log).toBeVisible();
+  // What is logged cannot be sent just now.
+  await context.route('**/api/v1/events', (route) => route.abort());
+  await logSet(page);
+  await page.goto('/settings');
+  await expect(page.getByText(/^1 thing is not sent yet\. After signing out/)).toBeVisible();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();
+  expect(await kept()).toEqual({ waiting: 1 });
+
+  await signIn('second@example.invalid');
+  await page.getByRole('link', { name: 'Floor', exact: true }).click();
+  await expect(page.getByRole('tab')).toHaveCount(0);
+  await expect(log).toHaveCount(0);
+  await expect(page.getByText(/to send/)).toHaveCount(0);
+  await page.goto('/settings');
+  await expect(page.getByText('Everything has been sent.')).toBeVisible();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+
+  await signIn('first@example.invalid');
+  await context.unroute('**/api/v1/events');
+  await page.getByRole('link', { name: 'Floor', exact: true }).click();
+  await expect(page.getByRole('button', { name: /set, .*, done$/ })).toHaveCount(1);
+  await expect(page.getByText(/to send/)).toHaveCount(0);
 });

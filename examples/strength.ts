@@ -1,4 +1,4 @@
-import { liftById, lifts } from '../packages/catalog/src/index';
+import { liftById, repLifts } from '../packages/catalog/src/index';
 import {
   massText,
   readStrength,
@@ -37,8 +37,8 @@ const session: PastSet[] = [
 }));
 
 const now = '2026-11-24T10:00:00.000Z';
-const before = readStrength(person, null, lifts, now);
-const after = readStrength(person, replay(person, lifts, session, now), lifts, now);
+const before = readStrength(person, null, repLifts(), now);
+const after = readStrength(person, replay(person, repLifts(), session, now), repLifts(), now);
 for (const liftId of ['back-squat', 'split-squat', 'bench-press']) {
   const lift = liftById(liftId);
   for (const [when, profile] of [

@@ -1,4 +1,4 @@
-import { lifts, stylesOf } from '../packages/catalog/src/index';
+import { catalogueLifts as lifts, stylesOf } from '../packages/catalog/src/index';
 import { cuesAgainst } from '../packages/coaching/src/index';
 import {
   kindOf,

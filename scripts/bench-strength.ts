@@ -1,4 +1,4 @@
-import { lifts } from '../packages/catalog/src/index';
+import { repLifts } from '../packages/catalog/src/index';
 import {
   loadBar,
   loadTwoBars,
@@ -68,7 +68,13 @@ function printAccuracy(): void {
   const all: Verdict[] = [];
   const families = Object.keys(curveFamilies) as CurveName[];
   const byFamily = families.map((curve, index) => {
-    const verdicts = accuracyOf(curve, lifts, CLIENTS_A_FAMILY, NOW, seededRandom(SEED + index));
+    const verdicts = accuracyOf(
+      curve,
+      repLifts(),
+      CLIENTS_A_FAMILY,
+      NOW,
+      seededRandom(SEED + index),
+    );
     all.push(...verdicts);
     return { curve, verdicts };
   });
@@ -80,7 +86,7 @@ function printAccuracy(): void {
     print(`| **${name}**${accuracyRow('', ofCase(all))} |`);
   }
   const alone = families.flatMap((curve, index) =>
-    accuracyOf(curve, lifts, CLIENTS_A_FAMILY, NOW, seededRandom(SEED + index), false),
+    accuracyOf(curve, repLifts(), CLIENTS_A_FAMILY, NOW, seededRandom(SEED + index), false),
   );
   for (const name of cases.slice(0, 2)) {
     const verdicts = alone.filter((verdict) => verdict.case === name);
@@ -92,8 +98,8 @@ function printAccuracy(): void {
 function longHistory() {
   const random = seededRandom(7);
   const { person, lifter } = simulateClient(
-    populationTruth('power', lifts, random),
-    lifts,
+    populationTruth('power', repLifts(), random),
+    repLifts(),
     NOW,
     random,
   );
@@ -102,7 +108,7 @@ function longHistory() {
   for (let session = 0; sets.length < 8000; session += 1) {
     const at = new Date(start + session * 2.4 * 86_400_000).toISOString();
     for (let turn = 0; turn < 6; turn += 1) {
-      const lift = lifts[(session * 5 + turn * 7) % lifts.length]!;
+      const lift = repLifts()[(session * 5 + turn * 7) % repLifts().length]!;
       for (let earlier = 0; earlier < 3 && sets.length < 8000; earlier += 1) {
         const loadG = trueLoad(lifter, lift.id, 13);
         const done = simulateSet(
@@ -141,9 +147,9 @@ const took = (times: readonly number[]) =>
 
 function printSpeed(): void {
   const { person, sets } = longHistory();
-  const replays = timed(7, () => void replay(person, lifts, sets, NOW));
+  const replays = timed(7, () => void replay(person, repLifts(), sets, NOW));
   print(`\nReplay of ${sets.length} sets of three years: ${took(replays)} (goal: 150 ms)`);
-  const profile = readStrength(person, replay(person, lifts, sets, NOW), lifts, NOW);
+  const profile = readStrength(person, replay(person, repLifts(), sets, NOW), repLifts(), NOW);
   const last = sets.slice(-1);
   print(
     `One update of the belief: ${took(timed(300, () => void profile.after(last)))} (goal: 2 ms)`,

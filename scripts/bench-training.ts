@@ -1,4 +1,4 @@
-import { lifts } from '../packages/catalog/src/index';
+import { repLifts } from '../packages/catalog/src/index';
 import {
   curveFamilies,
   policies,
@@ -49,13 +49,13 @@ function outcomesOf(
 ): LiftOutcome[] {
   return (Object.keys(curveFamilies) as CurveName[]).flatMap((curve, family) => {
     const random = seededRandom(SEED + family);
-    const truth = populationTruth(curve, lifts, random, habit);
+    const truth = populationTruth(curve, repLifts(), random, habit);
     return Array.from({ length: CLIENTS / 5 }, () => {
       const now = new Date(START_MS).toISOString();
-      const client = simulateClient(truth, lifts, now, random);
-      const programme = programmeOf(lifts, 4, random);
+      const client = simulateClient(truth, repLifts(), now, random);
+      const programme = programmeOf(repLifts(), 4, random);
       const setting = { sessions: SESSIONS, stepG, startMs: START_MS, without };
-      return train(client, lifts, programme, policy, setting, random);
+      return train(client, repLifts(), programme, policy, setting, random);
     }).flat();
   });
 }
@@ -102,6 +102,16 @@ for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
       const careful = outcomes.filter((each) => each.careful);
       print(`| ${row(`${name}, ${policy}, careful clients`, careful)} |`);
     }
+    if (name === 'usual' && (policy === 'spalo' || policy === 'knows each set')) {
+      for (const [which, within] of [
+        ['steps up to 7.5 %', (step: number) => step <= 0.075],
+        ['steps of 7.5 to 15 %', (step: number) => step > 0.075 && step <= 0.15],
+        ['steps over 15 %', (step: number) => step > 0.15],
+      ] as const) {
+        const those = outcomes.filter((each) => within(stepG / median(each.loads)));
+        print(`| ${row(`${name}, ${policy}, ${which}`, those)} |`);
+      }
+    }
   }
 }
 
@@ -123,18 +133,21 @@ for (const [name, without] of ablations) {
   print(`| ${row(name, outcomesOf('spalo', usualHabit, USUAL_STEP_G, without))} |`);
 }
 
-print('\nSets of the climb to a first load, by their place:');
-print('| set | sets | on target | too easy | failed |');
-print('| --- | --- | --- | --- | --- |');
-const climbs = outcomesOf('spalo', usualHabit, USUAL_STEP_G).flatMap((each) =>
-  each.sets.filter((set) => set.climb),
-);
-for (let nth = 0; nth <= Math.max(...climbs.map((set) => set.nth)); nth += 1) {
-  const here = climbs.filter((set) => set.nth === nth);
-  const share = (holds: (set: (typeof here)[number]) => boolean) =>
-    percent(here.filter(holds).length / Math.max(1, here.length));
-  print(
-    `| ${nth + 1} | ${here.length} | ${share((set) => Math.abs(set.left - set.targetRir) <= 1)} | ` +
-      `${share((set) => set.left >= set.targetRir + 2)} | ${share((set) => set.failed)} |`,
+print('\nSets of the climb to a first load, by their place and step:');
+print('| step | set | sets | on target | too easy | failed |');
+print('| --- | --- | --- | --- | --- | --- |');
+for (const stepG of [1000, USUAL_STEP_G]) {
+  const climbs = outcomesOf('spalo', usualHabit, stepG).flatMap((each) =>
+    each.sets.filter((set) => set.climb),
   );
+  for (let nth = 0; nth <= Math.max(...climbs.map((set) => set.nth)); nth += 1) {
+    const here = climbs.filter((set) => set.nth === nth);
+    const share = (holds: (set: (typeof here)[number]) => boolean) =>
+      percent(here.filter(holds).length / Math.max(1, here.length));
+    print(
+      `| ${stepG / 1000} kg | ${nth + 1} | ${here.length} | ` +
+        `${share((set) => Math.abs(set.left - set.targetRir) <= 1)} | ` +
+        `${share((set) => set.left >= set.targetRir + 2)} | ${share((set) => set.failed)} |`,
+    );
+  }
 }

@@ -16,11 +16,13 @@ const { chromium } = await import('@playwright/test');
 const { default: pg } = await import('pg');
 const { v7 } = await import('uuid');
 const { longClient } = await import('./bench-long-client.mjs');
+const { benchGrowth } = await import('./bench-growth.mjs');
+/** `npm run bench -- growth` measures only how things grow. */
+const onlyGrowth = process.argv.includes('growth');
 await buildAll();
-await benchCore('strength');
-await benchCore('training');
-await benchCore('ramps');
-await benchCore('cues');
+if (!onlyGrowth) {
+  for (const core of ['strength', 'training', 'ramps', 'cues']) await benchCore(core);
+}
 
 const SETS = 100;
 /** What a trainer's device sends after a morning without network: five sessions of forty events. */
@@ -40,6 +42,7 @@ const ms = (value) => `${value.toFixed(1)} ms`;
 const COLUMNS = [
   'studio_id',
   'id',
+  'seq',
   'stream',
   'stream_id',
   'type',
@@ -136,11 +139,13 @@ async function bareInsert(list) {
   await client.connect();
   await client.query('CREATE TABLE bare_events (LIKE events INCLUDING ALL)');
   const { rows } = await client.query('SELECT id FROM studios LIMIT 1');
+  let seq = 0;
   const since = performance.now();
   for (const batch of list) {
     const values = batch.flatMap((each) => [
       rows[0].id,
       each.id,
+      (seq += 1),
       each.stream,
       each.streamId,
       each.type,
@@ -279,10 +284,13 @@ async function benchClient() {
 }
 
 try {
-  reportFirstLoad();
-  // The client first: appending leaves a hundred sessions open, and no floor is as full as that.
-  await benchClient();
-  await benchAppend();
+  if (!onlyGrowth) {
+    reportFirstLoad();
+    // The client first: appending leaves a hundred sessions open, and no floor is as full as that.
+    await benchClient();
+    await benchAppend();
+  }
+  await benchGrowth({ api, address, cookie: await signIn() });
 } finally {
   server.kill('SIGTERM');
   await new Promise((resolve) => server.on('exit', resolve));

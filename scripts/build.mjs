@@ -108,4 +108,6 @@ export async function buildAll() {
   await buildClient();
 }
 
-if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) await buildAll();
+if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) {
+  await (process.argv[2] === 'server' ? buildServer() : buildAll());
+}

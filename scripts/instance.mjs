@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { buildServer } from './build.mjs';
 import { clientDist, dataDir, migrations, serverBundle } from './paths.mjs';
 import { ensureDatabase, startCluster } from './postgres.mjs';
 import { must } from './run.mjs';
@@ -7,12 +8,20 @@ import { must } from './run.mjs';
 const DATABASE = 'spalo';
 const lock = path.join(dataDir, 'running.json');
 
+/** Whether a process that lives is a start of Spalo: its id may have passed on to any other program since. */
+function isOurs(pid) {
+  const commandLine = `/proc/${pid}/cmdline`;
+  if (!existsSync(commandLine)) return true;
+  return /start\.mjs|dev\.mjs/.test(readFileSync(commandLine, 'utf8'));
+}
+
 /** Whether a Spalo of this checkout runs: its process id and address, or null. */
 export function running() {
   if (!existsSync(lock)) return null;
   try {
     const found = JSON.parse(readFileSync(lock, 'utf8'));
     process.kill(found.pid, 0);
+    if (!isOurs(found.pid)) throw new Error('another program has this process id now');
     return found;
   } catch {
     // Left over from a process that is gone.
@@ -74,4 +83,16 @@ export async function prepare(databases) {
   const demo = process.env.SPALO_DEMO !== '0';
   if (demo) await must('node', [serverBundle, 'demo'], { env });
   return demo;
+}
+
+/** Builds the server and runs commands of it, each with its arguments, on these databases. */
+export async function serverCommands(...commands) {
+  await buildServer();
+  const databases = await openDatabases();
+  try {
+    const env = serverEnv(databases);
+    for (const command of commands) await must('node', [serverBundle, ...command], { env });
+  } finally {
+    await databases.stop();
+  }
 }

@@ -58,6 +58,11 @@ while (!(await page.getByRole('radiogroup', { name: /reserve/ }).isVisible())) a
 await log();
 await page.getByRole('checkbox', { name: /^Rep 7/ }).click();
 await settled();
+// The taps above have scrolled; a trainer comes to it from the top.
+await page.evaluate(() =>
+  document.querySelectorAll('main *, [role=main] *').forEach((each) => each.scrollTo?.(0, 0)),
+);
+await settled();
 await shoot('floor-working-phone');
 
 await page.setViewportSize(wide);

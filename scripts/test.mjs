@@ -57,7 +57,12 @@ await suite(
     failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
   }),
 );
-await check('server bundle and web export', 'node', ['scripts/build.mjs']);
+await check('server bundle', 'node', ['scripts/build.mjs', 'server']);
+// The faults mostly wait for what they have struck to come back.
+await Promise.all([
+  check('web export', 'node', ['scripts/build.mjs']),
+  check('faults', 'node', ['scripts/faults.mjs', '--built', '--events', '5000']),
+]);
 await check('first load', 'node', ['scripts/first-load.mjs']);
 await suite(
   'end to end',

@@ -3,6 +3,8 @@ import { View } from 'react-native';
 import { Button } from '@/design/Button';
 import { EmptyState } from '@/design/States';
 
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function NotFound() {
   const router = useRouter();
   return (

@@ -6,18 +6,20 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { useFonts } from 'expo-font';
 import { Slot, usePathname } from 'expo-router';
 import { useEffect } from 'react';
+import { View } from 'react-native';
 import { ApiProblem } from '@/api/call';
-import { ErrorState } from '@/design/States';
+import { Button } from '@/design/Button';
+import { EmptyState, ErrorState } from '@/design/States';
 import { registerServiceWorker } from '@/shell/service-worker';
 import { Shell } from '@/shell/Shell';
 import { SignIn } from '@/shell/sign-in';
 import { AccountContext } from '@/shell/use-signed-in';
-import { journal } from '@/state/device';
+import { holderOf, openJournal, openLastJournal } from '@/state/device';
 import { useAccount } from '@/state/queries';
 import { isWorthKeeping, OFFLINE_DAYS_MS, persister, queryClient } from '@/state/query-client';
 import { useSettings } from '@/state/settings';
 import { FETCHED } from '@/state/upgrade-fetched';
-import { useJournalReady } from '@/state/use-journal';
+import { useJournalHolder } from '@/state/use-journal';
 import { useSync } from '@/state/use-sync';
 
 export default function Layout() {
@@ -31,7 +33,7 @@ export default function Layout() {
     document.documentElement.classList.toggle('dark', theme === 'dark');
   }, [theme]);
   useEffect(() => {
-    void journal.load(Date.now());
+    void openLastJournal();
     void registerServiceWorker();
     // Asks the browser not to clear what is kept when space is short.
     void navigator.storage?.persist?.();
@@ -53,17 +55,37 @@ export default function Layout() {
   );
 }
 
+/** Where not even the shell can be drawn: what was logged rests on the device, and is there after a reload. */
+export function ErrorBoundary() {
+  return (
+    <View role="main" className="flex-1 bg-paper p-4">
+      <EmptyState
+        icon="alert"
+        title="Spalo cannot be shown"
+        action={<Button label="Load it anew" onPress={() => window.location.reload()} />}
+      >
+        Something in it failed. What you logged is kept on this device.
+      </EmptyState>
+    </View>
+  );
+}
+
 /** The sign-in until there is an account, then the shell with the screen in it. */
 function Gate() {
   const path = usePathname();
-  const ready = useJournalReady();
+  const holder = useJournalHolder();
   const { data: account, error, isPending, refetch } = useAccount();
+  const ready = account !== undefined && holder === holderOf(account);
+  useEffect(() => {
+    if (account) void openJournal(account);
+  }, [account]);
   const signedOut = error instanceof ApiProblem && error.problem.status === 401;
-  useSync(ready && account !== undefined && !signedOut);
-  if (path === '/gallery') return <Slot />;
+  useSync(ready && !signedOut);
+  // These are for nobody in particular.
+  if (path === '/gallery' || path === '/join') return <Slot />;
   if (signedOut) return <SignIn />;
   if (!account || !ready) {
-    return isPending || !ready ? null : (
+    return isPending || account ? null : (
       <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} />
     );
   }

@@ -4,6 +4,8 @@ import { useSignedIn } from '@/shell/use-signed-in';
 
 const BenchScreen = lazyScreen(async () => (await import('@/shell/desk')).BenchScreen, 'the bench');
 
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function Bench() {
   const { unit } = useSignedIn().studio;
   const { lift } = useLocalSearchParams<{ lift?: string }>();

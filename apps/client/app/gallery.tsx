@@ -9,6 +9,8 @@ const GalleryScreen = lazyScreen(
 );
 
 /** Only in development and tests, where the server says so. */
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function Gallery() {
   const { data: setup, isPending } = useSetup();
   if (isPending) return null;

@@ -6,6 +6,8 @@ const SettingsScreen = lazyScreen(
   'the settings',
 );
 
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function Settings() {
   return <SettingsScreen account={useSignedIn()} />;
 }

@@ -1,5 +1,6 @@
-import { lifts } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import { HISTORY_VERSION, MODEL_VERSION, STATE_VERSION } from '@spalo/core';
+import { makeLink } from './access/links';
 import { config } from './app/config';
 import { inStudio, openDatabase, type Database } from './db/database';
 import { migrateDatabase } from './db/migrate';
@@ -29,7 +30,7 @@ const STALE_STUDIOS = `
   SELECT id, name FROM studios WHERE EXISTS (
     SELECT 1 FROM client_histories h WHERE h.studio_id = studios.id AND (
       (h.history->'belief'->>'version')::int IS DISTINCT FROM $1
-      OR jsonb_array_length(h.history->'belief'->'liftIds') IS DISTINCT FROM $2
+      OR jsonb_array_length(h.history->'belief'->'liftIds') < $2
       OR (h.history->>'version')::int IS DISTINCT FROM $3))
     OR EXISTS (SELECT 1 FROM sessions s WHERE s.studio_id = studios.id AND s.state_version <> $4)`;
 
@@ -75,7 +76,7 @@ const commands: Record<string, () => Promise<void>> = {
     await rebuildStudios(
       await ownerQuery(STALE_STUDIOS, [
         MODEL_VERSION,
-        lifts.length,
+        repLifts().length,
         HISTORY_VERSION,
         STATE_VERSION,
       ]),
@@ -85,17 +86,35 @@ const commands: Record<string, () => Promise<void>> = {
   /** Loads the demo into an empty database; on one with the demo, books today anew where nothing is booked. */
   async demo() {
     await withDatabase(async (database) => {
-      const { rows } = await database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
-      if (!rows[0]?.any) {
-        await loadDemo(database, new Date());
-        console.log('Loaded the demo studio');
-        return;
-      }
       const holder = await database.pool.query<{ studio_id: string; trainer_id: string }>(
         'SELECT * FROM demo_trainer()',
       );
       const found = holder.rows[0];
+      const { rows } = await database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
+      if (!found && !rows[0]?.any) {
+        await loadDemo(database, new Date());
+        console.log('Loaded the demo studio');
+      }
       if (found) await topUpDemoBookings(database, found.studio_id, found.trainer_id, new Date());
+    });
+  },
+
+  /** A link by which a trainer chooses a new password, for where no owner can make one: `link <e-mail>`. */
+  async link() {
+    const email = process.argv[3] ?? '';
+    const found = await ownerQuery(
+      'SELECT studio_id AS id, id AS trainer_id, name FROM trainers WHERE email = $1 AND left_at IS NULL',
+      [email],
+    );
+    if (found.length === 0) throw new Error(`No trainer has the e-mail ${email}`);
+    await withDatabase(async (database) => {
+      for (const { id: studioId, trainer_id: trainerId, name } of found) {
+        const who = { studioId, trainerId: String(trainerId) };
+        const { token, expiresAt } = await inStudio(database, studioId, (db) =>
+          makeLink(db, who, who.trainerId, 'reset'),
+        );
+        console.log(`${name}, until ${expiresAt}: /join#${token}`);
+      }
     });
   },
 

@@ -1,5 +1,8 @@
-export { findDrill, drills } from './drills/drills';
-export { findLift, liftById, lifts } from './facts/lifts';
+export { drills } from './drills/drills';
+export { drillsHere, findDrill } from './studio/drills';
+export { catalogueLifts } from './facts/lifts';
+export { teachHere, teachingOf, whileTeaching, type Teaching } from './studio/here';
+export { allLifts, findLift, liftById, repLifts } from './studio/lifts';
 export { breathingOut, lessonBreathingOut } from './lessons/breathing-out';
 export {
   checkpointToday,
@@ -12,8 +15,8 @@ export {
 } from './lessons/taught';
 export { bar, bells, kg, machine, plates, stack } from './rooms/parts';
 export { roomPresets } from './rooms/presets';
-export { phases, type Glyph } from './schema/terms';
-export type { Fault, Lesson, Style } from './schema/lesson';
+export { setUpPhases, type Glyph } from './schema/terms';
+export type { Fault, Lesson, Style, TeachStep } from './schema/lesson';
 export type { TaughtCue, TaughtFault, TaughtStyle } from './schema/taught';
 export {
   cautionsOf,

@@ -1,4 +1,4 @@
-import { lifts, styleOf, stylesOf } from '@spalo/catalog';
+import { catalogueLifts as lifts, styleOf, stylesOf } from '@spalo/catalog';
 import { emptyHistory, newLift, noMemory, type LiftState, type PlannedLift } from '@spalo/core';
 import { cueAgainst, cuesAgainst } from './cue-choice';
 

@@ -1,4 +1,4 @@
-import { drills, findDrill, findLift } from '@spalo/catalog';
+import { drillsHere, findDrill, findLift } from '@spalo/catalog';
 import {
   isOlder,
   isRedPlace,
@@ -44,7 +44,7 @@ export function generalInputFor(
     early: when.hour < EARLY_HOUR,
     swaps: swapsToday(client.history.swaps),
     passed: [],
-    drills,
+    drills: drillsHere(),
     ...wish,
   };
 }

@@ -1,10 +1,10 @@
-import { lifts } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import type { HistoryContext, Person } from '@spalo/core';
 import { mainFaultIn } from './faults';
 
 /** What a client's history is folded with. */
 export const historyContext = (person: Person): HistoryContext => ({
   mainFaultOf: mainFaultIn,
-  lifts,
+  lifts: repLifts(),
   person,
 });

@@ -9,7 +9,14 @@ import {
   readStrength,
   type Person,
 } from '@spalo/core';
-import { cautionsOf, liftById, lifts, roomPresets, type ScreeningAnswer } from '@spalo/catalog';
+import {
+  cautionsOf,
+  catalogueLifts as lifts,
+  liftById,
+  repLifts,
+  roomPresets,
+  type ScreeningAnswer,
+} from '@spalo/catalog';
 import { programmeFor, usualProgramme } from './programme';
 
 let next = 0;
@@ -118,7 +125,7 @@ describe('cautions bind what is offered', () => {
         NOW,
       ),
       person: careful,
-      profile: readStrength(careful, null, lifts, NOW),
+      profile: readStrength(careful, null, repLifts(), NOW),
       history: emptyHistory,
       room: studio!,
       unit: 'kg',

@@ -12,7 +12,7 @@ import {
   type Joint,
 } from '@spalo/core';
 import fc from 'fast-check';
-import { drills, findDrill, liftById, lifts } from '@spalo/catalog';
+import { drills, findDrill, liftById, catalogueLifts as lifts } from '@spalo/catalog';
 
 const usual = ['back-squat', 'bench-press', 'romanian-deadlift', 'one-arm-row'].map(liftById);
 const input = (change: Partial<GeneralInput> = {}): GeneralInput => ({

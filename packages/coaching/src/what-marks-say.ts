@@ -11,11 +11,14 @@ export interface FoundPattern {
   sets: number;
 }
 
+/** Sessions of which patterns tell, latest first. */
+const SESSIONS = 6;
+
 /** What the marks of a client's latest sessions say, lift by lift. */
 export function whatMarksSay({ history }: Pick<CoachedClient, 'history'>): FoundPattern[] {
   return Object.entries(history.lifts).flatMap(([liftId, memory]) => {
     const lift = findLift(liftId);
-    const sets = (memory.marked ?? []).flatMap((session) => session.sets);
+    const sets = (memory.marked ?? []).slice(0, SESSIONS).flatMap((session) => session.sets);
     if (!lift || sets.length === 0) return [];
     const heaviest = Math.max(...sets.map((set) => set.loadG));
     const ids = new Set(sets.flatMap((set) => set.marks.map(({ faultId }) => faultId)));

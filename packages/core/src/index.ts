@@ -1,4 +1,5 @@
 export { ofThisVersion, streamKey, type LogEvent, type StreamKind } from './log/event';
+export { timeOfId } from './log/time-of-id';
 export {
   fromGrams,
   massNumber,
@@ -9,6 +10,7 @@ export {
   type Unit,
 } from './unit/mass';
 export { joints, sides, type Joint, type Side, type StressKind } from './lift/joints';
+export { amountText, HELD_STEP, heldCounts, type HeldCount } from './lift/counted';
 export type { Lift, LiftImplement, LoadBelief, RepRange } from './lift/lift';
 export { familyOf, patterns, type Pattern } from './lift/patterns';
 export { isSteady, jointsIn } from './lift/position';
@@ -140,6 +142,7 @@ export {
   type SessionEvent,
 } from './session/events';
 export type { CuePayloads } from './session/events/cue';
+export type { LessonPayloads } from './session/events/lesson';
 export type { LiftPayloads } from './session/events/lift';
 export type { NotePayloads } from './session/events/note';
 export type { PainPayloads } from './session/events/pain';
@@ -159,6 +162,7 @@ export {
   type Step,
   type StepKind,
 } from './session/plan';
+export { CLEAN_SHARE } from './session/clean';
 export { reduceSession } from './session/reduce';
 export type { Mark, SetResult } from './session/set-result';
 export {
@@ -166,6 +170,7 @@ export {
   countedSets,
   lastSet,
   liftIsDone,
+  lookedAtFor,
   newLift,
   nextStepIndex,
   type GeneralStepState,
@@ -176,6 +181,8 @@ export {
 export {
   HISTORY_VERSION,
   emptyHistory,
+  foldSession,
+  foldSessions,
   historyOf,
   memoryOf,
   withLocalSessions,
@@ -184,6 +191,7 @@ export {
 } from './memory/history';
 export {
   noMemory,
+  taughtAfter,
   type LiftMemory,
   type MainFaultOf,
   type WarmUpRecord,
@@ -215,6 +223,8 @@ export {
   type MarkedSet,
   type MarkPattern,
 } from './technique/mark-patterns';
+export type { OwnCheckpoint, OwnCue, OwnLift, OwnStyle } from './technique/own-lift';
+export { cueKinds, phases, views, type Phase } from './technique/terms';
 export { remedyKinds, type RemedyKind } from './session/remedy';
 export { doubtOf, type AskedSet } from './floor/doubt-set';
 export { generalStanding, type GeneralStanding } from './floor/general-standing';
@@ -226,7 +236,7 @@ export { standingOf, takenElsewhere, type Standing } from './floor/standing';
 export { howMany, isSharing, stationOf } from './floor/station';
 export { takenKey } from './floor/taken';
 export { asksVerdict } from './floor/verdict';
-export { cleanRepsOf, resultOf, type Watched } from './floor/watched';
+export { cleanRepsOf, reserveAsked, resultOf, type Watched } from './floor/watched';
 export { decide, planOf } from './decision/decide';
 export type { Decision, Scheme } from './decision/decision';
 export { mainFault } from './decision/fault';
@@ -239,8 +249,9 @@ export {
   type Draft,
   type DraftInput,
   type LoadsDraft,
-  type ProgrammeLift,
 } from './planning/draft';
+export type { ProgrammeLift } from './planning/programme-lift';
 export { sessionDuration, stepsDuration } from './planning/duration';
 export { loadCardRow, type CardCell, type CardRow } from './planning/load-card';
+export { cleanInARow, techniqueTrend, type TechniquePoint } from './insight/technique-trend';
 export { trendsOf } from './insight/trends';

@@ -1,4 +1,4 @@
-import { lifts } from '../../catalog/src/facts/lifts';
+import { repLifts } from '../../catalog/src/studio/lifts';
 import { populationTruth, simulateClient } from './population';
 import { seededRandom } from './random';
 import { policies, programmeOf, train, type LiftOutcome, type Policy } from './training';
@@ -8,12 +8,12 @@ const START = Date.parse('2026-11-24T10:00:00.000Z');
 /** Eight clients of one population, the same for every policy. */
 function outcomes(policy: Policy): LiftOutcome[] {
   const random = seededRandom(31);
-  const truth = populationTruth('power', lifts, random);
+  const truth = populationTruth('power', repLifts(), random);
   return Array.from({ length: 8 }, () => {
-    const client = simulateClient(truth, lifts, new Date(START).toISOString(), random);
-    const programme = programmeOf(lifts, 3, random);
+    const client = simulateClient(truth, repLifts(), new Date(START).toISOString(), random);
+    const programme = programmeOf(repLifts(), 3, random);
     const setting = { sessions: 10, stepG: 2500, startMs: START };
-    return train(client, lifts, programme, policy, setting, random);
+    return train(client, repLifts(), programme, policy, setting, random);
   }).flat();
 }
 

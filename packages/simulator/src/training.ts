@@ -16,7 +16,6 @@ import {
   type Lift,
   type LiftPlan,
   type LiftState,
-  type Loads,
   type LoggedSet,
   type PlannedLift,
   type Scheme,
@@ -24,12 +23,16 @@ import {
   type Step,
   type StrengthProfile,
 } from '@spalo/core';
-import { simulateSet, trueLoad, trueRepsToLimit, type Lifter } from './lifter';
+import { knownBest, knownSet } from './knows';
+import { simulateSet, trueLoad } from './lifter';
 import type { SimulatedClient } from './population';
 import type { Random } from './random';
 
-/** Ways to choose loads: Spalo's, double progression and a fixed step on paper, and who knows the truth. */
-export const policies = ['spalo', 'paper', 'linear', 'knows'] as const;
+/**
+ * Ways to choose loads: Spalo's, double progression and a fixed step on paper, who knows the truth and takes one load for
+ * all sets, and who knows it before each set, with the day and the fatigue: no judgement can do better than that.
+ */
+export const policies = ['spalo', 'paper', 'linear', 'knows', 'knows each set'] as const;
 export type Policy = (typeof policies)[number];
 
 /** Parts of Spalo's judgement that can be left out, to see what each brings. */
@@ -114,45 +117,6 @@ const sessionOf = (lifts: LiftState[], id: string): SessionState => ({
   notes: [],
 });
 
-/** Load and reps of who knows the truth, the same for all sets: as many as can be leave what is asked. */
-function knownBest(
-  lifter: Lifter,
-  lift: Lift,
-  plan: LiftPlan,
-  loads: Loads,
-  others: number,
-): LiftPlan {
-  const strength = lifter.oneRepMaxG[lift.id]!;
-  const carried = Math.min(1, others / 4) * lifter.carry;
-  const worth = (loadG: number, reps: number) => {
-    const left = trueRepsToLimit(lifter, lift.id, strength, loadG) - carried - reps;
-    let sum = 0;
-    for (let nth = 0; nth < plan.sets; nth += 1) {
-      const now = left - nth * lifter.fatigue;
-      if (Math.abs(now - 0.5 - plan.targetRir) <= 1.5) sum += 1;
-      else if (now < 0) sum -= 1;
-      sum -= 0.01 * Math.abs(now - 0.5 - plan.targetRir);
-    }
-    return sum;
-  };
-  let best = { plan, worth: -Infinity };
-  for (let reps = plan.repRange.low; reps <= plan.repRange.high; reps += 1) {
-    const loadG = atOrBelow(
-      loads,
-      trueLoad(lifter, lift.id, reps + plan.targetRir + carried),
-    )!.loadG;
-    for (const each of [
-      loadG,
-      atOrBelow(loads, loadG * 0.95)!.loadG,
-      atOrBelow(loads, loadG * 0.9)!.loadG,
-    ]) {
-      const found = worth(each, reps);
-      if (found > best.worth) best = { plan: { ...plan, loadG: each, reps }, worth: found };
-    }
-  }
-  return best.plan;
-}
-
 /** After a session on paper: double progression, or a step up where all sets were done and a step down where not. */
 function onPaper(
   policy: 'paper' | 'linear',
@@ -230,7 +194,7 @@ export function train(
       });
       const kept = plans.get(lift.id);
       let plan = kept?.plan ?? first();
-      if (policy === 'knows') {
+      if (policy === 'knows' || policy === 'knows each set') {
         plan = knownBest(grown, lift, { ...plan, targetRir: usual }, loads, place * SETS);
       } else if (policy !== 'spalo' && !kept) {
         plan = { ...plan, targetRir: usual };
@@ -255,10 +219,13 @@ export function train(
         if (next ? next.kind !== 'step' : nth >= plan.sets) break;
         const left = nth === 0 ? without.includes('form') : without.includes('later sets');
         if (left && !climb && nth >= plan.sets) break;
+        const lost = effort * grown.fatigue + Math.min(1, (place * SETS) / 4) * grown.carry;
         const asked =
           next?.kind === 'step' && (climb || !left)
             ? { loadG: next.set.loadG, reps: next.set.reps }
-            : { loadG: plan.loadG, reps: plan.reps };
+            : policy === 'knows each set'
+              ? knownSet(grown, lift, plan, loads, { day, lost })
+              : { loadG: plan.loadG, reps: plan.reps };
         const set = {
           loadG: asked.loadG,
           asked: asked.reps,
@@ -284,7 +251,7 @@ export function train(
       }
     });
     takeSets(belief, person, evidenceOf(state), iso(now));
-    if (policy !== 'knows') {
+    if (policy !== 'knows' && policy !== 'knows each set') {
       programme.forEach((lift, place) => {
         const lifted = states[place]!;
         const plan = planOf(lifted.plan);

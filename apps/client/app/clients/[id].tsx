@@ -7,6 +7,8 @@ const ClientScreen = lazyScreen(
   'the client',
 );
 
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function Client() {
   const { id } = useLocalSearchParams<'/clients/[id]'>();
   return <ClientScreen key={id} id={id} account={useSignedIn()} />;

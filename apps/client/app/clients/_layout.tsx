@@ -3,6 +3,8 @@ import { ClientList } from '@/features/clients/ClientList';
 import { ListDetail } from '@/shell/ListDetail';
 import { useSignedIn } from '@/shell/use-signed-in';
 
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function ClientsLayout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();
   const { studio, trainer } = useSignedIn();

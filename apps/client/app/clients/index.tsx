@@ -1,6 +1,8 @@
 import { View } from 'react-native';
 import { Quiet } from '@/design/Words';
 
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function NoClientChosen() {
   return (
     <View className="flex-1 items-center justify-center p-6">

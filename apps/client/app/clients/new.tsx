@@ -9,6 +9,8 @@ const IntakeScreen = lazyScreen(
   'the intake',
 );
 
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function NewClient() {
   const { draft } = useLocalSearchParams<{ draft?: string }>();
   const [fresh] = useState(newId);

@@ -2,6 +2,8 @@ import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { LiftList } from '@/features/lifts/LiftList';
 import { ListDetail } from '@/shell/ListDetail';
 
+export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
 export default function LiftsLayout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();
   const path = usePathname();

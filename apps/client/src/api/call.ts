@@ -1,5 +1,6 @@
 import type { AnswerOf, Call, Problem, RouteName } from '@spalo/contract';
 import { API_BASE, operations, problems, type Operation } from '@spalo/contract/operations';
+import { readServerTime } from './device-clock';
 
 /** The server refused; `problem` says why. */
 export class ApiProblem extends Error {
@@ -40,6 +41,7 @@ export async function call<N extends RouteName>(name: N, args: Call<N>): Promise
   const operation: Operation = operations[name];
   const parts = args as { params?: object; query?: object; body?: unknown };
   let response: Response;
+  const sentAtMs = Date.now();
   try {
     response = await fetch(addressOf(operation, parts), {
       method: operation.method.toUpperCase(),
@@ -53,6 +55,7 @@ export async function call<N extends RouteName>(name: N, args: Call<N>): Promise
   } catch {
     throw new Unreachable();
   }
+  readServerTime(response, sentAtMs, Date.now());
   if (response.ok) return (await response.json()) as AnswerOf<N>;
   // A proxy that has lost its server answers for it: the same as no answer.
   if (response.status === 502 || response.status === 503 || response.status === 504)

@@ -19,8 +19,8 @@ export function DecisionCard({
   lift: string;
   happened: string;
   next: string;
-  /** What the next load is counted in, as "kg each". */
-  unit: string;
+  /** What the next load is counted in, as "kg each"; null where there is none. */
+  unit: string | null;
   focus: string | null;
   why: string;
   advice: string | null;
@@ -48,7 +48,7 @@ export function DecisionCard({
         </View>
         <Icon name="forward" color="slate" />
         <View className="min-w-[7rem] flex-1">
-          <Quiet>{`Next time, ${unit}`}</Quiet>
+          <Quiet>{unit === null ? 'Next time' : `Next time, ${unit}`}</Quiet>
           <Figure className="text-[2.5rem] leading-[2.75rem]">{next}</Figure>
         </View>
       </View>

@@ -31,6 +31,7 @@ function RampStep({
   height,
   text,
   unit,
+  held,
   onOpen,
 }: {
   step: RampStepItem;
@@ -38,8 +39,10 @@ function RampStep({
   height: number;
   text: string;
   unit: string;
+  held?: (amount: number) => string;
   onOpen?: () => void;
 }) {
+  const amount = held ?? ((reps: number) => `${reps} reps`);
   const isNow = step.state === 'now';
   return (
     <View
@@ -54,7 +57,7 @@ function RampStep({
     >
       <Pressable
         role="button"
-        aria-label={`${step.kind} set, ${text} ${unit} for ${step.reps} reps, ${stateWords[step.state]}`}
+        aria-label={`${step.kind} set, ${text} ${unit} for ${amount(step.reps)}, ${stateWords[step.state]}`}
         aria-current={isNow ? 'step' : undefined}
         disabled={!onOpen}
         onPress={onOpen}
@@ -82,7 +85,7 @@ function RampStep({
         </View>
         {(block.width >= 14 || isNow) && (
           <Quiet className={isNow ? 'text-ink' : ''} numberOfLines={1}>
-            {block.width >= 32 ? `×${step.reps}` : step.reps}
+            {block.width < 32 ? step.reps : held ? held(step.reps) : `×${step.reps}`}
           </Quiet>
         )}
       </Pressable>
@@ -99,6 +102,7 @@ export function Ramp({
   lastTime,
   loadText,
   unit,
+  held,
   onOpen,
   label = 'Sets of this lift',
   height = 150,
@@ -107,6 +111,8 @@ export function Ramp({
   lastTime: readonly RampItem[];
   loadText: (load: number) => string;
   unit: string;
+  /** How an amount is said that is not counted in reps. */
+  held?: (amount: number) => string;
   onOpen?: (index: number) => void;
   /** What it is a ramp of, for screen readers. */
   label?: string;
@@ -145,6 +151,7 @@ export function Ramp({
             height={height}
             text={loadText(steps[index]!.load)}
             unit={unit}
+            held={held}
             onOpen={onOpen && (() => onOpen(index))}
           />
         ))}

@@ -1,5 +1,7 @@
+import { usePathname } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { Guard } from '../design/Guard';
 import { useWide } from '../design/use-wide';
 
 /** A list and one of its items: side by side when wide, one or the other on a phone. */
@@ -13,12 +15,17 @@ export function ListDetail({
   showDetail: boolean;
 }) {
   const wide = useWide();
+  const path = usePathname();
   // The detail keeps its place in the tree whatever the width: a navigator that is moved starts over.
   const hidden = !wide && !showDetail;
   return (
     <View className={`min-h-0 flex-1 ${wide ? 'flex-row' : ''}`}>
       {(wide || !showDetail) && (
-        <View className={wide ? 'w-[24rem] border-r-2 border-line' : 'min-h-0 flex-1'}>{list}</View>
+        <View className={wide ? 'w-[24rem] border-r-2 border-line' : 'min-h-0 flex-1'}>
+          <Guard at={path} what="The list">
+            {list}
+          </Guard>
+        </View>
       )}
       <View className={hidden ? 'hidden' : 'min-h-0 min-w-0 flex-1'}>{detail}</View>
     </View>

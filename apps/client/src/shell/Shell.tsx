@@ -1,10 +1,17 @@
 import type { Account } from '@spalo/contract';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
+import { useStore } from 'zustand';
+import { clockText, deviceClock } from '../api/device-clock';
 import { Banner } from '../design/Banner';
 import { Button } from '../design/Button';
+import { AnewContext } from '../design/Guard';
 import { useWide } from '../design/use-wide';
 import { useProblem } from '../state/problems';
+import { useOwnLifts } from '../state/queries';
+import { onFetched } from '../state/query-client';
+import { learnTeaching } from '../state/teaching';
+import { TeachingContext } from '../state/use-teaching';
 import { useConnection } from '../state/use-journal';
 import { SignIn } from './sign-in';
 import { Nav } from './Nav';
@@ -18,6 +25,10 @@ export function Shell({ account, children }: { account: Account; children: React
   const apply = useNewVersion((state) => state.apply);
   const problem = useProblem((state) => state.problem);
   const connection = useConnection();
+  const aheadMs = useStore(deviceClock, (state) => state.aheadMs);
+  // Before any screen asks for a lift.
+  const own = useOwnLifts();
+  learnTeaching(own);
   if (connection === 'signed out') return <SignIn />;
   const studio = account.studio.name;
   return (
@@ -25,8 +36,13 @@ export function Shell({ account, children }: { account: Account; children: React
       {wide && <Nav wide studio={studio} />}
       <View role="main" className="min-h-0 min-w-0 flex-1">
         <SyncNotice studio={studio} wide={wide} />
-        {(apply || problem) && (
+        {(apply || problem || aheadMs !== null) && (
           <View className="gap-2 px-4 pt-2">
+            {aheadMs !== null && (
+              <Banner kind="stop" title={`The clock of this device is ${clockText(aheadMs)}`}>
+                What is logged bears its time. Set the clock, so that sessions stay in their order.
+              </Banner>
+            )}
             {problem && <Banner kind="stop" title={problem} />}
             {apply && (
               <Banner
@@ -38,7 +54,9 @@ export function Shell({ account, children }: { account: Account; children: React
             )}
           </View>
         )}
-        {children}
+        <AnewContext value={onFetched}>
+          <TeachingContext value={own}>{children}</TeachingContext>
+        </AnewContext>
       </View>
       {!wide && <Nav wide={false} studio={studio} />}
       <Shortcuts />

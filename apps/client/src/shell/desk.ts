@@ -3,9 +3,11 @@
  * opened. They share those libraries, and what two chunks share would be part of the first load.
  */
 export { SettingsScreen } from '../features/account/SettingsScreen';
+export { JoinScreen } from '../features/account/JoinScreen';
 export { SignInScreen } from '../features/account/SignInScreen';
 export { BenchScreen } from '../features/bench/BenchScreen';
 export { ClientScreen } from '../features/clients/ClientScreen';
 export { IntakeScreen } from '../features/intake/IntakeScreen';
 export { LiftScreen } from '../features/lifts/LiftScreen';
+export { OwnLiftsScreen } from '../features/lifts/own/OwnLiftsScreen';
 export { RoomScreen } from '../features/room/RoomScreen';

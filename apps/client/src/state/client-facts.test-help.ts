@@ -32,6 +32,7 @@ export const facts: ClientFacts = {
 export const served: Client = {
   ...facts,
   id: 'a',
+  trainingMonthsAt: '2026-11-01T00:00:00.000Z',
   flags: [],
   cautions: [],
   screened: false,

@@ -1,3 +1,4 @@
+import type { OwnLift } from '@spalo/core';
 import type { Booking, Client } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -5,6 +6,7 @@ import { call } from '../api/call';
 import { journal } from './device';
 import { overlayBookings } from './resources/bookings';
 import { overlayClients } from './resources/clients';
+import { overlayOwnLifts } from './resources/own-lifts';
 import { overlayRooms } from './resources/rooms';
 import { learnRatios } from './strength';
 import { useFinishedSessions, useSessions, useWaitingChanges } from './use-journal';
@@ -26,6 +28,21 @@ export function useRooms() {
     [query.data, waiting],
   );
   return { ...query, data: rooms };
+}
+
+const noLifts: readonly OwnLift[] = [];
+
+/** What the studio teaches of its own, with what this device has changed and not yet sent; nothing until it is known. */
+export function useOwnLifts(): readonly OwnLift[] {
+  const query = useQuery({
+    queryKey: ['own-lifts'],
+    queryFn: async () => (await call('ownLifts', {})).lifts,
+  });
+  const waiting = useWaitingChanges();
+  return useMemo(() => {
+    const lifts = overlayOwnLifts(query.data ?? noLifts, waiting);
+    return lifts.length > 0 ? lifts : noLifts;
+  }, [query.data, waiting]);
 }
 
 export const useTrainers = () =>
@@ -80,6 +97,13 @@ export function useBookings(from: string, to: string, trainerId: string) {
   }, [query.data, query.isError, waiting, sessions, trainerId, from, to]);
   return { ...query, data: bookings };
 }
+
+/** Who sent what another wrote in a session. */
+export const useSenders = (sessionId: string) =>
+  useQuery({
+    queryKey: ['senders', sessionId],
+    queryFn: async () => (await call('sessionSenders', { params: { id: sessionId } })).senders,
+  });
 
 /** The latest sessions of a client from the server, with those that this device knows better. */
 export function useClientSessions(clientId: string) {

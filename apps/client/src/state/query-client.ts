@@ -33,5 +33,28 @@ export const persister = createAsyncStoragePersister({
   deserialize: (text) => fetchedToday(JSON.parse(text) as PersistedClient),
 });
 
-/** All that was ever fetched: a query that failed since, for want of network, still holds what it had. */
-export const isWorthKeeping = (query: Query): boolean => query.state.data !== undefined;
+/**
+ * All that was ever fetched: a query that failed since, for want of network, still holds what it had. Not whom a link is
+ * for: that is for nobody who opens this browser later.
+ */
+export const isWorthKeeping = ({ queryKey, state }: Query): boolean =>
+  state.data !== undefined && queryKey[0] !== 'link';
+
+/** Calls back, later, once something that was fetched has become another; answers how to stop that. */
+export function onFetched(listener: () => void): () => void {
+  const cache = queryClient.getQueryCache();
+  const before = new Map(cache.getAll().map(({ queryHash, state }) => [queryHash, state.data]));
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const unsubscribe = cache.subscribe(({ type, query }) => {
+    if (type !== 'updated' || query.state.data === before.get(query.queryHash)) return;
+    before.set(query.queryHash, query.state.data);
+    timer ??= setTimeout(listener);
+  });
+  // What could not be drawn asks for nothing any more: whatever of it is old is fetched for it.
+  const isKnown = ({ options }: Query) => options.queryFn !== undefined;
+  void queryClient.refetchQueries({ stale: true, type: 'all', predicate: isKnown });
+  return () => {
+    clearTimeout(timer);
+    unsubscribe();
+  };
+}

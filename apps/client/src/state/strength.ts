@@ -1,4 +1,4 @@
-import { lifts } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import {
   evidenceOf,
@@ -7,6 +7,7 @@ import {
   studioRatios,
   type Belief,
   type KnownClient,
+  type Lift,
   type Person,
   type SavedBelief,
   type SessionState,
@@ -16,20 +17,21 @@ import {
 
 const HOUR_MS = 3600 * 1000;
 
-const beliefs = new WeakMap<SavedBelief, Belief | null>();
+const beliefs = new WeakMap<SavedBelief, { lifts: readonly Lift[]; belief: Belief | null }>();
 const profiles = new WeakMap<
   Client,
-  { hour: number; ratios: StudioRatios; profile: StrengthProfile }
+  { hour: number; ratios: StudioRatios; lifts: readonly Lift[]; profile: StrengthProfile }
 >();
 const today = new WeakMap<SessionState, { before: StrengthProfile; profile: StrengthProfile }>();
 
 function beliefOf(client: Client): Belief | null {
   const saved = client.history.belief;
   if (!saved) return null;
+  const lifts = repLifts();
   const known = beliefs.get(saved);
-  if (known !== undefined) return known;
+  if (known?.lifts === lifts) return known.belief;
   const belief = loadBelief(saved, lifts);
-  beliefs.set(saved, belief);
+  beliefs.set(saved, { lifts, belief });
   return belief;
 }
 
@@ -51,9 +53,12 @@ export function learnRatios(clients: readonly Client[]): void {
 export function profileOfClient(client: Client, ratios = studio): StrengthProfile {
   const hour = Math.floor(Date.now() / HOUR_MS);
   const known = profiles.get(client);
-  if (known?.hour === hour && known.ratios === ratios) return known.profile;
+  const lifts = repLifts();
+  if (known?.hour === hour && known.ratios === ratios && known.lifts === lifts) {
+    return known.profile;
+  }
   const profile = readStrength(client, beliefOf(client), lifts, new Date().toISOString(), ratios);
-  profiles.set(client, { hour, ratios, profile });
+  profiles.set(client, { hour, ratios, lifts, profile });
   return profile;
 }
 
@@ -87,5 +92,5 @@ export function profileOfNobody(session: SessionState): StrengthProfile {
     cautions: [],
     overrides: [],
   };
-  return readStrength(someBody, null, lifts, session.startedAt).after(evidenceOf(session));
+  return readStrength(someBody, null, repLifts(), session.startedAt).after(evidenceOf(session));
 }

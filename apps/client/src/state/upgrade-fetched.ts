@@ -11,7 +11,9 @@ import {
 } from '@spalo/core';
 
 /** What this version keeps of what was fetched; another number means another shape. */
-export const FETCHED = '2';
+export const FETCHED = '4';
+/** Versions whose shape can be carried over. */
+const EARLIER = new Set(['1', '2', '3']);
 
 type FirstSet = Omit<PastSet, 'bearing'> & { standing: PastSet['bearing'] };
 
@@ -47,11 +49,28 @@ function historyToday(first: FirstHistory): ClientHistory {
   };
 }
 
-/** What was fetched under each key, from the shape of the first version to today's. Other keys keep theirs. */
-const upgrades: Record<string, (data: never) => unknown> = {
-  clients: (clients: { history: FirstHistory }[]) =>
-    clients.map((client) => ({ ...client, history: historyToday(client.history) })),
-  evidence: (sets: FirstSet[]) => sets.map(setToday),
+interface EarlierClient {
+  history: ClientHistory;
+}
+
+/** A belief of an earlier model is made anew, from the evidence here, and then by what is fetched. */
+const clientToday = (client: EarlierClient) => ({
+  trainingMonthsAt: new Date().toISOString(),
+  ...client,
+  history: { ...client.history, belief: null },
+});
+
+/** What was fetched under each key, from the shape of an earlier version to today's. Other keys keep theirs. */
+const upgrades: Record<string, (data: never, isFirst: boolean) => unknown> = {
+  clients: (clients: EarlierClient[], isFirst) =>
+    clients.map((client) =>
+      clientToday(
+        isFirst
+          ? { ...client, history: historyToday(client.history as unknown as FirstHistory) }
+          : client,
+      ),
+    ),
+  evidence: (sets: never[], isFirst) => (isFirst ? sets.map(setToday) : sets),
 };
 
 interface Fetched {
@@ -66,14 +85,15 @@ interface Fetched {
  * cannot be carried over (past sessions as the server showed them) is fetched anew.
  */
 export function fetchedToday<F extends Fetched>(kept: F): F {
-  if (kept.buster !== '1') return kept;
+  if (!EARLIER.has(kept.buster)) return kept;
   const queries = kept.clientState.queries
     .filter(({ queryKey }) => queryKey[0] !== 'sessions')
     .map((query) => {
       const upgrade = upgrades[String(query.queryKey[0])];
       const { data } = query.state;
       if (!upgrade || data === undefined) return query;
-      return { ...query, state: { ...query.state, data: upgrade(data as never) } };
+      const today = upgrade(data as never, kept.buster === '1');
+      return { ...query, state: { ...query.state, data: today } };
     });
   return { ...kept, buster: FETCHED, clientState: { ...kept.clientState, queries } };
 }

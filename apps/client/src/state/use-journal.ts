@@ -6,7 +6,9 @@ import { journal, sync } from './device';
 import { refusedEntries, waitingEntries } from './log/entries';
 import type { Entry } from './log/journal-store';
 
-export const useJournalReady = () => useStore(journal.state, (state) => state.ready);
+/** Whose journal is open and taken in; null while none is. */
+export const useJournalHolder = () =>
+  useStore(journal.state, (state) => (state.ready ? state.holder : null));
 
 export const useSessions = () => useStore(journal.state, (state) => state.streams.session);
 

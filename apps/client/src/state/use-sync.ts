@@ -1,6 +1,7 @@
 import { API_BASE } from '@spalo/contract/operations';
 import { useEffect } from 'react';
 import { journal, sync } from './device';
+import { waitingEntries } from './log/entries';
 import { queryClient } from './query-client';
 import { fetchedOf } from './changes/changes';
 
@@ -35,7 +36,9 @@ export function useSync(active: boolean): void {
       }
     });
     const timer = setInterval(() => {
-      if (sync.state.getState().connection === 'offline') catchUp();
+      // What could not be sent waits for another try, also where the server has answered something else since.
+      const waits = waitingEntries(journal.state.getState()).length > 0;
+      if (waits || sync.state.getState().connection === 'offline') catchUp();
     }, RETRY_MS);
     window.addEventListener('online', catchUp);
     catchUp();

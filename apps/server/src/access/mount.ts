@@ -74,6 +74,27 @@ export function mountOpen<N extends RouteName>(
   });
 }
 
+/** Who asks, where they may. */
+async function admitted(app: App, name: RouteName, request: Request): Promise<Who> {
+  const who = await authenticate(app, request);
+  if (routes[name].access === 'owner' && who.role !== 'owner') throw new Refusal('not-allowed');
+  return who;
+}
+
+/** Mounts a route of whoever is signed in that opens its transactions itself: no connection is held in between. */
+export function mountSlow<N extends RouteName>(
+  router: Router,
+  app: App,
+  name: N,
+  handle: (call: Bare<N> & { who: Who }) => Promise<AnswerOf<N>>,
+): void {
+  add(router, name, async (request, response) => {
+    const who = await admitted(app, name, request);
+    const received = receive(app, name, request, response);
+    reply(app, name, response, await handle({ ...received, who }));
+  });
+}
+
 /** Mounts a route that runs in one transaction, inside the studio of whoever is signed in. */
 export function mountInStudio<N extends RouteName>(
   router: Router,
@@ -83,18 +104,13 @@ export function mountInStudio<N extends RouteName>(
   /** What is kept of a refusal, in a transaction of its own once the refused one is undone. */
   keep?: (refusal: Refusal, call: StudioCall<N>) => Promise<void>,
 ): void {
-  add(router, name, async (request, response) => {
-    const who = await authenticate(app, request);
-    if (routes[name].access === 'owner' && who.role !== 'owner') throw new Refusal('not-allowed');
-    const received = receive(app, name, request, response);
+  mountSlow(router, app, name, async (call) => {
+    const { studioId } = call.who;
     try {
-      const answer = await inStudio(app.database, who.studioId, (db) =>
-        handle({ ...received, who, db }),
-      );
-      reply(app, name, response, answer);
+      return await inStudio(app.database, studioId, (db) => handle({ ...call, db }));
     } catch (error) {
       if (keep && error instanceof Refusal) {
-        await inStudio(app.database, who.studioId, (db) => keep(error, { ...received, who, db }));
+        await inStudio(app.database, studioId, (db) => keep(error, { ...call, db }));
       }
       throw error;
     }
@@ -112,13 +128,9 @@ export function mountRecorded<N extends RouteName>(
   record: (call: StudioCall<N>) => Promise<void>,
   handle: (call: StudioCall<N>) => Promise<AnswerOf<N>>,
 ): void {
-  add(router, name, async (request, response) => {
-    const who = await authenticate(app, request);
-    const received = receive(app, name, request, response);
-    await inStudio(app.database, who.studioId, (db) => record({ ...received, who, db }));
-    const answer = await inStudio(app.database, who.studioId, (db) =>
-      handle({ ...received, who, db }),
-    );
-    reply(app, name, response, answer);
+  mountSlow(router, app, name, async (call) => {
+    const { studioId } = call.who;
+    await inStudio(app.database, studioId, (db) => record({ ...call, db }));
+    return inStudio(app.database, studioId, (db) => handle({ ...call, db }));
   });
 }

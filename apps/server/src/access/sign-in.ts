@@ -1,72 +1,109 @@
-import { createHash, randomBytes } from 'node:crypto';
-import { eq } from 'drizzle-orm';
+import { and, eq, ne } from 'drizzle-orm';
 import type { Request, Response } from 'express';
+import { announceEnded } from '../db/announce';
 import type { App } from '../http/app';
-import { inStudio } from '../db/database';
+import { inStudio, type StudioDb } from '../db/database';
 import { signIns } from '../db/schema';
 import { Refusal } from '../http/refusal';
+import { cookieOf, cookieOptions } from './cookies';
+import { browserName } from './browser-name';
+import { rememberBrowser } from './known-browser';
+import { hashToken, newToken } from './token';
 
 const COOKIE = 'spalo_session';
 const LASTS_MS = 30 * 24 * 3600 * 1000;
 
-/** The signed-in trainer. */
+/** The signed-in trainer, and by which sign-in. */
 export interface Who {
   studioId: string;
   trainerId: string;
   role: 'owner' | 'trainer';
+  signInId: string;
 }
 
-const hashToken = (token: string) => createHash('sha256').update(token).digest('hex');
-
-function tokenOf(request: Request): string | null {
-  for (const part of (request.headers.cookie ?? '').split(';')) {
-    const [name, value] = part.trim().split('=');
-    if (name === COOKIE && value) return value;
-  }
-  return null;
-}
-
-const cookieOptions = (app: App) =>
-  ({ httpOnly: true, sameSite: 'strict', path: '/', secure: app.secureCookies }) as const;
-
-/** Starts a sign-in for a trainer on this device and sets its cookie. */
-export async function startSignIn(
-  app: App,
-  response: Response,
-  studioId: string,
-  trainerId: string,
-): Promise<void> {
-  const token = randomBytes(32).toString('base64url');
-  const expiresAt = new Date(Date.now() + LASTS_MS).toISOString();
-  await inStudio(app.database, studioId, async (db) => {
-    await db
-      .insert(signIns)
-      .values({ tokenHash: hashToken(token), studioId, trainerId, expiresAt });
-  });
-  response.cookie(COOKIE, token, { ...cookieOptions(app), maxAge: LASTS_MS });
-}
-
-/** Ends the sign-in that the request carries. */
-export async function endSignIn(app: App, request: Request, response: Response, who: Who) {
-  const token = tokenOf(request);
-  if (token) {
-    await inStudio(app.database, who.studioId, async (db) => {
-      await db.delete(signIns).where(eq(signIns.tokenHash, hashToken(token)));
-    });
-  }
-  response.clearCookie(COOKIE, cookieOptions(app));
-}
-
-/** Who sent the request; refuses `not-signed-in` when nobody did. */
-export async function authenticate(app: App, request: Request): Promise<Who> {
-  const token = tokenOf(request);
-  if (!token) throw new Refusal('not-signed-in');
+/** Who sent the request, or null. */
+async function holderOf(app: App, request: Request): Promise<Who | null> {
+  const token = cookieOf(request, COOKIE);
+  if (!token) return null;
   const { rows } = await app.database.pool.query<{
     studio_id: string;
     trainer_id: string;
     role: Who['role'];
-  }>('SELECT studio_id, trainer_id, role FROM sign_in_holder($1)', [hashToken(token)]);
-  const holder = rows[0];
-  if (!holder) throw new Refusal('not-signed-in');
-  return { studioId: holder.studio_id, trainerId: holder.trainer_id, role: holder.role };
+    sign_in_id: string;
+  }>('SELECT studio_id, trainer_id, role, sign_in_id FROM sign_in_holder($1)', [hashToken(token)]);
+  const row = rows[0];
+  return row
+    ? {
+        studioId: row.studio_id,
+        trainerId: row.trainer_id,
+        role: row.role,
+        signInId: row.sign_in_id,
+      }
+    : null;
+}
+
+/** Who sent the request; refuses `not-signed-in` when nobody did. */
+export async function authenticate(app: App, request: Request): Promise<Who> {
+  const who = await holderOf(app, request);
+  if (!who) throw new Refusal('not-signed-in');
+  return who;
+}
+
+/** Ends sign-ins of a trainer, and the streams that were opened by them: one, all but one, or all. */
+export async function endSignIns(
+  db: StudioDb,
+  { studioId, trainerId }: Pick<Who, 'studioId' | 'trainerId'>,
+  which: { only: string } | { but: string } | 'all',
+): Promise<number> {
+  const narrowed =
+    which === 'all'
+      ? undefined
+      : 'only' in which
+        ? eq(signIns.id, which.only)
+        : ne(signIns.id, which.but);
+  const ended = await db
+    .delete(signIns)
+    .where(and(eq(signIns.studioId, studioId), eq(signIns.trainerId, trainerId), narrowed))
+    .returning({ id: signIns.id });
+  if (ended.length > 0) {
+    await announceEnded(
+      db,
+      studioId,
+      ended.map(({ id }) => id),
+    );
+  }
+  return ended.length;
+}
+
+/**
+ * Starts a sign-in for a trainer with this browser and sets its cookie. The one that the browser had before ends: its token
+ * is of no use to whoever may have it.
+ */
+export async function startSignIn(
+  app: App,
+  request: Request,
+  response: Response,
+  account: { studioId: string; trainerId: string },
+): Promise<void> {
+  const before = await holderOf(app, request);
+  if (before) {
+    await inStudio(app.database, before.studioId, (db) =>
+      endSignIns(db, before, { only: before.signInId }),
+    );
+  }
+  const token = newToken();
+  const expiresAt = new Date(Date.now() + LASTS_MS).toISOString();
+  response.cookie(COOKIE, token, { ...cookieOptions(app), maxAge: LASTS_MS });
+  await inStudio(app.database, account.studioId, async (db) => {
+    const browser = browserName(request.headers['user-agent']);
+    await db
+      .insert(signIns)
+      .values({ tokenHash: hashToken(token), ...account, expiresAt, browser });
+    await rememberBrowser(app, db, request, response, account);
+  });
+}
+
+/** Takes the cookie of a sign-in that has ended from the browser. */
+export function clearSignIn(app: App, response: Response): void {
+  response.clearCookie(COOKIE, cookieOptions(app));
 }

@@ -2,30 +2,78 @@ import { createHash } from 'node:crypto';
 import type { App } from '../http/app';
 import { Refusal } from '../http/refusal';
 
-const TRIES = 10;
-const WINDOW = '15 minutes';
+const WINDOW_S = 15 * 60;
 
-/** The e-mail and the address it is tried from; hashed, since a mistyped password can stand in the e-mail field. */
-function keyOf(email: string, address: string): string {
-  return createHash('sha256').update(`${email}\n${address}`).digest('hex');
+/** Failed tries in a quarter of an hour. */
+const LIMITS = {
+  /** One account from one address, and from a browser that knows it. */
+  both: 10,
+  browser: 10,
+  /** One account from anywhere: guesses that come from many addresses. */
+  account: 40,
+  /** One address at any account: one password tried on many. */
+  address: 60,
+};
+type Kind = keyof typeof LIMITS;
+
+/** Where a try comes from; `browser` is the token's hash where the account has signed in with it before. */
+export interface Try {
+  email: string;
+  address: string;
+  browser: string | null;
 }
 
-/** Counts a try and refuses `too-many-tries` past ten in a quarter of an hour. Kept in the database, for all instances. */
-export async function countTry(app: App, email: string, address: string): Promise<void> {
-  const { rows } = await app.database.pool.query<{ tries: number }>(
-    `INSERT INTO sign_in_tries AS t (key, tries, since) VALUES ($1, 1, now())
+/** Hashed, since a mistyped password can stand in the e-mail field. */
+const keyOf = (kind: Kind, ...parts: string[]) =>
+  createHash('sha256')
+    .update([kind, ...parts].join('\n'))
+    .digest('hex');
+
+/**
+ * What a try counts towards. A browser that an account has signed in with before has tries of its own: strangers who
+ * guess at the account, or others at the same address, do not shut its trainer out.
+ */
+function countersOf({ email, address, browser }: Try): { key: string; limit: number }[] {
+  const counter = (kind: Kind, ...parts: string[]) => ({
+    key: keyOf(kind, ...parts),
+    limit: LIMITS[kind],
+  });
+  return browser
+    ? [counter('browser', email, browser)]
+    : [counter('both', email, address), counter('account', email), counter('address', address)];
+}
+
+/** Counts a try and refuses `too-many-tries` past a limit, saying when the next is allowed. Kept in the database, for all instances. */
+export async function countTry(app: App, made: Try): Promise<void> {
+  const counters = countersOf(made);
+  const { rows } = await app.database.pool.query<{ key: string; tries: number; left: number }>(
+    `INSERT INTO sign_in_tries AS t (key, tries, since) SELECT unnest($1::text[]), 1, now()
      ON CONFLICT (key) DO UPDATE SET
-       tries = CASE WHEN t.since < now() - interval '${WINDOW}' THEN 1 ELSE t.tries + 1 END,
-       since = CASE WHEN t.since < now() - interval '${WINDOW}' THEN now() ELSE t.since END
-     RETURNING tries`,
-    [keyOf(email, address)],
+       tries = CASE WHEN t.since < now() - make_interval(secs => $2) THEN 1 ELSE t.tries + 1 END,
+       since = CASE WHEN t.since < now() - make_interval(secs => $2) THEN now() ELSE t.since END
+     RETURNING key, tries, ceil($2 - extract(epoch FROM now() - since))::int AS left`,
+    // In one order, so that two tries at once never wait for each other.
+    [counters.map(({ key }) => key).sort(), WINDOW_S],
   );
-  if ((rows[0]?.tries ?? 0) > TRIES) throw new Refusal('too-many-tries');
+  const over = rows.filter(
+    ({ key, tries }) => tries > counters.find((counter) => counter.key === key)!.limit,
+  );
+  if (over.length === 0) return;
+  const retryAfterS = Math.max(1, ...over.map(({ left }) => left));
+  throw new Refusal(
+    'too-many-tries',
+    `Too many tries; wait ${Math.ceil(retryAfterS / 60)} minutes`,
+    undefined,
+    { retryAfterS },
+  );
 }
 
-/** A sign-in that worked clears the count. */
-export async function forgetTries(app: App, email: string, address: string): Promise<void> {
-  await app.database.pool.query('DELETE FROM sign_in_tries WHERE key = $1', [
-    keyOf(email, address),
-  ]);
+/** A try that worked was none: it counts towards nothing, and clears what only its own account and place had failed. */
+export async function forgetTries(app: App, made: Try): Promise<void> {
+  const [own, ...shared] = countersOf(made);
+  await app.database.pool.query('DELETE FROM sign_in_tries WHERE key = $1', [own!.key]);
+  await app.database.pool.query(
+    'UPDATE sign_in_tries SET tries = greatest(0, tries - 1) WHERE key = ANY($1)',
+    [shared.map(({ key }) => key)],
+  );
 }

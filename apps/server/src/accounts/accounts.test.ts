@@ -1,4 +1,5 @@
 import {
+  addColleague,
   answerBody,
   clientBody,
   device,
@@ -145,19 +146,9 @@ describe('requests from elsewhere', () => {
 describe('roles', () => {
   it('let owners add trainers and nobody else', async () => {
     const { agent } = await newStudio(server);
-    const body = {
-      name: 'Tess',
-      email: `tess-${v7()}@example.invalid`,
-      password: 'another long one',
-      role: 'trainer',
-    };
-    await agent.post('/api/v1/trainers').send(body).expect(200);
+    const body = { name: 'Tess', email: `tess-${v7()}@example.invalid`, role: 'trainer' };
+    const { agent: tess } = await addColleague(server.running, agent, body);
     await agent.post('/api/v1/trainers').send(body).expect(409);
-    const tess = device(server.running);
-    await tess
-      .post('/api/v1/auth/sign-in')
-      .send({ email: body.email, password: body.password })
-      .expect(200);
     await tess.get('/api/v1/trainers').expect(200);
     const refused = await tess
       .post('/api/v1/trainers')
@@ -175,15 +166,7 @@ describe('screening answers', () => {
     await agent.put(`/api/v1/clients/${id}/screening`).send({ answers }).expect(200);
     expect((await agent.get(`/api/v1/clients/${id}/screening`)).body.answers).toEqual(answers);
 
-    const colleague = {
-      name: 'Col',
-      email: `col-${v7()}@example.invalid`,
-      password: 'another long one',
-      role: 'trainer',
-    };
-    await agent.post('/api/v1/trainers').send(colleague).expect(200);
-    const other = device(server.running);
-    await other.post('/api/v1/auth/sign-in').send(colleague).expect(200);
+    const { agent: other } = await addColleague(server.running, agent);
     await other.get(`/api/v1/clients/${id}`).expect(200);
     await other.get(`/api/v1/clients/${id}/screening`).expect(403);
     await other.put(`/api/v1/clients/${id}/screening`).send({ answers: {} }).expect(403);

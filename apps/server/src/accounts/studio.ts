@@ -5,24 +5,42 @@ import { studios, trainers } from '../db/schema';
 import { Refusal } from '../http/refusal';
 import { isUniqueViolation } from '../db/errors';
 
-/** The trainer and their studio, as the client shows them. */
-export async function readAccount(
-  db: StudioDb,
-  studioId: string,
-  trainerId: string,
-): Promise<Account> {
+interface AccountIds {
+  studioId: string;
+  trainerId: string;
+}
+
+const isTrainer = ({ studioId, trainerId }: AccountIds) =>
+  and(eq(trainers.studioId, studioId), eq(trainers.id, trainerId));
+
+/** A trainer and their studio as they are kept; refuses `not-found`. */
+export async function readKept(db: StudioDb, account: AccountIds) {
   const [row] = await db
-    .select()
+    .select({ trainer: trainers, studio: studios })
     .from(trainers)
     .innerJoin(studios, eq(studios.id, trainers.studioId))
-    .where(and(eq(trainers.studioId, studioId), eq(trainers.id, trainerId)));
+    .where(isTrainer(account));
   if (!row) throw new Refusal('not-found');
-  const { name, email, role } = row.trainers;
-  const { unit, zone } = row.studios;
+  return row;
+}
+
+/** The trainer and their studio, as the client shows them. */
+export async function readAccount(db: StudioDb, account: AccountIds): Promise<Account> {
+  const { trainer, studio } = await readKept(db, account);
+  const { id, name, email, role } = trainer;
   return {
-    trainer: { id: trainerId, name, email, role },
-    studio: { id: studioId, name: row.studios.name, unit, zone },
+    trainer: { id, name, email, role },
+    studio: { id: studio.id, name: studio.name, unit: studio.unit, zone: studio.zone },
   };
+}
+
+/** Changes what is kept of a trainer. */
+export async function changeTrainer(
+  db: StudioDb,
+  account: AccountIds,
+  change: Partial<Pick<typeof trainers.$inferInsert, 'role' | 'passwordHash' | 'leftAt'>>,
+): Promise<void> {
+  await db.update(trainers).set(change).where(isTrainer(account));
 }
 
 /** Adds a trainer; refuses `conflict` for an e-mail that is taken. */
@@ -35,8 +53,8 @@ export async function addTrainer(
   } catch (error) {
     if (!isUniqueViolation(error)) throw error;
     // The transaction is lost with it, as it should be: nothing half-made stays.
-    throw new Refusal('conflict', 'This e-mail already has an account', [
-      { path: 'body.email', message: 'This e-mail already has an account' },
+    throw new Refusal('conflict', 'This e-mail is a trainer’s of this studio already', [
+      { path: 'body.email', message: 'A trainer of this studio has it already' },
     ]);
   }
 }

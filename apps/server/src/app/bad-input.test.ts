@@ -33,6 +33,23 @@ beforeAll(async () => {
     putMeasurement: { day: '2026-11-20', bodyMassG: 70_000 },
     putScreening: { answers: { heart: answerBody } },
     putRoom: { ...room, id: undefined },
+    putOwnLift: {
+      liftId: 'own-one',
+      added: { name: 'One', like: 'goblet-squat' },
+      styles: [{ id: 'own-style', from: 'chest-held', name: 'Heels', suits: '', standard: 'Tall' }],
+      checkpoints: [],
+      cues: [
+        {
+          id: 'own-cue',
+          styleIds: ['own-style'],
+          checkpointId: 'gq-bell',
+          phase: 'set-up',
+          text: 'Tall',
+          kind: 'outside',
+        },
+      ],
+      hidden: [],
+    },
     putBooking: { clientId: ids.client, startsAt: '2026-11-24T10:00:00.000Z', minutes: 60 },
     appendEvents: { events: writer.events },
     signIn: { email: 'a@example.invalid', password: 'x' },

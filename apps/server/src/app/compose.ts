@@ -6,7 +6,9 @@ import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
+import { ownAccountRouter } from '../accounts/own-router';
 import { accountsRouter } from '../accounts/router';
+import { trainersRouter } from '../accounts/trainers-router';
 import type { App } from '../http/app';
 import { bookingsRouter } from '../bookings/router';
 import { clientFileRouter } from '../files/client-export';
@@ -14,6 +16,7 @@ import { clientsRouter } from '../clients/router';
 import { flagsRouter } from '../flags/router';
 import { logRouter } from '../log/router';
 import { measurementsRouter } from '../measurements/router';
+import { ownLiftsRouter } from '../own-lifts/router';
 import { roomsRouter } from '../rooms/router';
 import { screeningRouter } from '../screening/router';
 import { sessionsRouter } from '../sessions/router';
@@ -87,7 +90,11 @@ const sendProblem: ErrorRequestHandler = (error, request, response, next) => {
   if (!known || known.kind === 'not-ready') {
     request.log.error({ error: loggable(error) }, 'request failed');
   }
-  const document = problemDocument(known ?? new Refusal('server-error'), String(request.id));
+  const refusal = known ?? new Refusal('server-error');
+  const document = problemDocument(refusal, String(request.id));
+  response.set('Cache-Control', 'no-store');
+  const { retryAfterS } = refusal.more;
+  if (retryAfterS !== undefined) response.set('Retry-After', String(retryAfterS));
   response.status(document.status).type('application/problem+json').send(JSON.stringify(document));
 };
 
@@ -126,7 +133,7 @@ function mountClient(server: Express, clientDir: string) {
 export function makeServer(app: App, clientDir: string | null): Express {
   const server = express();
   server.disable('x-powered-by');
-  server.set('trust proxy', 'loopback');
+  server.set('trust proxy', app.trustedProxies);
   server.use(
     pinoHttp({
       logger: app.log,
@@ -157,6 +164,8 @@ export function makeServer(app: App, clientDir: string | null): Express {
   );
   for (const router of [
     accountsRouter,
+    ownAccountRouter,
+    trainersRouter,
     clientsRouter,
     flagsRouter,
     measurementsRouter,
@@ -165,6 +174,7 @@ export function makeServer(app: App, clientDir: string | null): Express {
     screeningRouter,
     bookingsRouter,
     roomsRouter,
+    ownLiftsRouter,
     logRouter,
   ]) {
     server.use(router(app));

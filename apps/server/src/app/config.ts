@@ -20,6 +20,8 @@ export const config = z
     SPALO_GALLERY: flag,
     SPALO_SECURE_COOKIES: flag,
     SPALO_CHECK_ANSWERS: flag,
+    /** Addresses of the proxies in front, with commas between: only their word on where a request comes from is taken. */
+    SPALO_TRUSTED_PROXIES: z.string().default(''),
     LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),
   })
   .transform((env) => ({
@@ -32,6 +34,9 @@ export const config = z
     demo: env.SPALO_DEMO,
     gallery: env.SPALO_GALLERY,
     secureCookies: env.SPALO_SECURE_COOKIES,
+    trustedProxies: env.SPALO_TRUSTED_PROXIES.split(',')
+      .map((each) => each.trim())
+      .filter(Boolean),
     checkAnswers: env.SPALO_CHECK_ANSWERS,
     logLevel: env.LOG_LEVEL,
   }));

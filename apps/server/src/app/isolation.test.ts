@@ -36,6 +36,15 @@ beforeAll(async () => {
   const secretClient = { ...clientBody, name: SECRET, brief: SECRET };
   await agent.put(`/api/v1/clients/${clientId}`).send(secretClient).expect(200);
   const measurementId = v7();
+  const ownLiftId = v7();
+  const ownLiftBody = {
+    liftId: 'own-secret',
+    added: { name: SECRET, like: 'goblet-squat' },
+    styles: [],
+    checkpoints: [],
+    cues: [],
+    hidden: [],
+  };
   const flag = { ...flagBody, note: SECRET };
   await agent.put(`/api/v1/clients/${clientId}/flags/${flagId}`).send(flag).expect(200);
   const screening = { answers: { heart: { ...answerBody, note: SECRET } } };
@@ -50,6 +59,7 @@ beforeAll(async () => {
     .put(`/api/v1/clients/${clientId}/measurements/${measurementId}`)
     .send(measured)
     .expect(200);
+  await agent.put(`/api/v1/own-lifts/${ownLiftId}`).send(ownLiftBody).expect(200);
   const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
   const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() - 60_000 });
   writer.append('note.added', { liftId: null, text: SECRET });
@@ -63,12 +73,14 @@ beforeAll(async () => {
       booking: bookingId,
       session: writer.sessionId,
       room: room.id,
+      'own-lift': ownLiftId,
     },
     bodies: {
       putClient: { ...clientBody, name: 'Intruder' },
       putFlag: { ...flag, note: 'Intruder' },
       putMeasurement: { ...measured, bodyMassG: 99_000 },
       putRoom: roomBody,
+      putOwnLift: { ...ownLiftBody, added: { name: 'Intruder', like: 'goblet-squat' } },
       putScreening: { answers: {} },
       putBooking: { clientId, startsAt, minutes: 30 },
       appendEvents: { events: writer.events },
@@ -86,7 +98,9 @@ function aimed(path: string): string {
       ? 'session'
       : path.includes('/rooms/')
         ? 'room'
-        : 'client';
+        : path.includes('/own-lifts/')
+          ? 'own-lift'
+          : 'client';
   return path
     .replace('{flagId}', first.ids.flagId!)
     .replace('{measurementId}', first.ids.measurementId!)
@@ -103,6 +117,8 @@ const closed = operations.filter(
 const tables = [
   'trainers',
   'sign_ins',
+  'one_time_links',
+  'known_browsers',
   'clients',
   'client_trainers',
   'flags',
@@ -111,6 +127,7 @@ const tables = [
   'screenings',
   'screening_openings',
   'rooms',
+  'own_lifts',
   'bookings',
   'events',
   'sessions',

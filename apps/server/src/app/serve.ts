@@ -6,6 +6,7 @@ import type { Config } from './config';
 import { openDatabase } from '../db/database';
 import { makeServer } from './compose';
 import { openChangeFeed } from '../changes/feed';
+import { pruneAccess } from '../access/prune';
 
 /** A server that listens. */
 export interface Running {
@@ -30,8 +31,17 @@ export async function serve(settings: Config): Promise<Running> {
   const log = pino({ level: settings.logLevel });
   const database = openDatabase(settings.appUrl);
   const feed = await openChangeFeed(settings.appUrl, log);
-  const { demo, gallery, secureCookies, checkAnswers } = settings;
-  const app: App = { database, feed, log, demo, gallery, secureCookies, checkAnswers };
+  const { demo, gallery, secureCookies, trustedProxies, checkAnswers } = settings;
+  const app: App = {
+    database,
+    feed,
+    log,
+    demo,
+    gallery,
+    secureCookies,
+    trustedProxies,
+    checkAnswers,
+  };
   const server = createServer(makeServer(app, settings.clientDir));
   try {
     await listen(server, settings.port, settings.host);
@@ -40,11 +50,13 @@ export async function serve(settings: Config): Promise<Running> {
     await database.close();
     throw error;
   }
+  const pruning = pruneAccess(database, log);
   const { port } = server.address() as AddressInfo;
   return {
     address: `http://${settings.host === '127.0.0.1' ? 'localhost' : settings.host}:${port}`,
     app,
     async close() {
+      pruning.stop();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeIdleConnections();
       // Event streams never finish by themselves.

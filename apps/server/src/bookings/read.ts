@@ -11,7 +11,10 @@ export async function readBookings(
   where: SQL | undefined,
 ): Promise<Booking[]> {
   const rows = await db
-    .select()
+    .select({
+      bookings,
+      session: { id: sessions.id, finishedAt: sessions.finishedAt },
+    })
     .from(bookings)
     .leftJoin(
       sessions,
@@ -23,9 +26,9 @@ export async function readBookings(
   const once = new Map<string, Booking>();
   for (const row of rows) {
     const { id, clientId, trainerId, startsAt, minutes } = row.bookings;
-    const session = row.sessions && {
-      id: row.sessions.id,
-      finished: row.sessions.finishedAt !== null,
+    const session = row.session && {
+      id: row.session.id,
+      finished: row.session.finishedAt !== null,
     };
     const known = once.get(id);
     if (!known?.session?.finished)

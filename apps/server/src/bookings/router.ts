@@ -3,7 +3,7 @@ import { Router } from 'express';
 import type { App } from '../http/app';
 import { requireClient } from '../clients/read';
 import { bookings } from '../db/schema';
-import { announce } from '../changes/announce';
+import { announce } from '../db/announce';
 import { mountInStudio } from '../access/mount';
 import { readBookings } from './read';
 

@@ -3,16 +3,19 @@ import pg from 'pg';
 import type { Logger } from 'pino';
 import type { ChangeFeed } from '../http/app';
 import { loggable } from '../db/errors';
-import { CHANNEL } from './announce';
+import { CHANNEL, type Announcement } from '../db/announce';
 
 const RECONNECT_MS = 1000;
 
-type Listener = (message: StreamMessage) => void;
+interface Follower {
+  listener: (message: StreamMessage) => void;
+  onLost: () => void;
+  onEnded: (signInIds: readonly string[]) => void;
+}
 
 /** Listens on a connection of its own, and again whenever that connection is lost. */
 export async function openChangeFeed(url: string, log: Logger): Promise<ChangeFeed> {
-  const listeners = new Map<string, Set<Listener>>();
-  const lost = new Set<() => void>();
+  const followers = new Map<string, Set<Follower>>();
   let client: pg.Client;
   let closed = false;
 
@@ -21,7 +24,7 @@ export async function openChangeFeed(url: string, log: Logger): Promise<ChangeFe
     if (closed) return;
     setTimeout(() => {
       connect().then(
-        () => [...lost].forEach((each) => each()),
+        () => [...followers.values()].forEach((here) => here.forEach((each) => each.onLost())),
         () => reconnect(),
       );
     }, RECONNECT_MS).unref();
@@ -31,11 +34,11 @@ export async function openChangeFeed(url: string, log: Logger): Promise<ChangeFe
     const next = new pg.Client({ connectionString: url });
     let live = false;
     next.on('notification', ({ payload }) => {
-      const { studioId, messages } = JSON.parse(payload ?? '{}') as {
-        studioId: string;
-        messages: StreamMessage[];
-      };
-      for (const listener of listeners.get(studioId) ?? []) messages.forEach(listener);
+      const { studioId, messages, ended } = JSON.parse(payload ?? '{}') as Announcement;
+      for (const follower of followers.get(studioId) ?? []) {
+        messages.forEach(follower.listener);
+        if (ended.length > 0) follower.onEnded(ended);
+      }
     });
     next.on('error', (error) => log.warn({ error: loggable(error) }, 'change feed lost'));
     next.on('end', () => {
@@ -49,14 +52,13 @@ export async function openChangeFeed(url: string, log: Logger): Promise<ChangeFe
 
   await connect();
   return {
-    follow(studioId, listener, onLost = () => undefined) {
-      lost.add(onLost);
-      const followers = listeners.get(studioId) ?? new Set();
-      listeners.set(studioId, followers.add(listener));
+    follow(studioId, listener, onLost = () => undefined, onEnded = () => undefined) {
+      const follower = { listener, onLost, onEnded };
+      const here = followers.get(studioId) ?? new Set();
+      followers.set(studioId, here.add(follower));
       return () => {
-        lost.delete(onLost);
-        followers.delete(listener);
-        if (followers.size === 0) listeners.delete(studioId);
+        here.delete(follower);
+        if (here.size === 0 && followers.get(studioId) === here) followers.delete(studioId);
       };
     },
     async close() {

@@ -2,6 +2,7 @@ import { API_BASE } from '@spalo/contract';
 import type { Router } from 'express';
 import { authenticate } from '../access/sign-in';
 import type { App } from '../http/app';
+import { Refusal } from '../http/refusal';
 
 const HEARTBEAT_MS = 20_000;
 
@@ -14,15 +15,27 @@ export function mountStream(router: Router, app: App): void {
       'Cache-Control': 'no-store',
       'X-Accel-Buffering': 'no',
     });
-    response.write('retry: 1000\n\n');
+    const say = (text: string) => {
+      if (!response.writableEnded) response.write(text);
+    };
+    say('retry: 1000\n\n');
     const unfollow = app.feed.follow(
       who.studioId,
-      (message) => void response.write(`data: ${JSON.stringify(message)}\n\n`),
+      (message) => say(`data: ${JSON.stringify(message)}\n\n`),
       // The device comes back at once, and fetches what it may have missed.
       () => response.end(),
+      (ended) => {
+        if (ended.includes(who.signInId)) response.end();
+      },
     );
-    const heartbeat = setInterval(() => response.write(': still here\n\n'), HEARTBEAT_MS);
-    request.on('close', () => {
+    const heartbeat = setInterval(() => {
+      say(': still here\n\n');
+      // A sign-in may also have run out.
+      authenticate(app, request).catch((error: unknown) => {
+        if (error instanceof Refusal) response.end();
+      });
+    }, HEARTBEAT_MS);
+    response.on('close', () => {
       clearInterval(heartbeat);
       unfollow();
     });

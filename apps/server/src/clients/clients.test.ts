@@ -2,6 +2,7 @@ import { screeningQuestions } from '@spalo/catalog';
 import { emptyHistory, type Room } from '@spalo/core';
 import { v7 } from 'uuid';
 import {
+  addColleague,
   addClient,
   clientBody,
   answerBody,
@@ -35,6 +36,7 @@ describe('clients', () => {
       ...clientBody,
       id,
       name: 'Ada',
+      trainingMonthsAt: expect.any(String),
       flags: [],
       mine: true,
       cautions: [],
@@ -298,6 +300,34 @@ describe('personal data', () => {
     expect(kept).toEqual([]);
   });
 
+  it('is seen by an append that waited for it', async () => {
+    const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+    const id = await added({ name: 'Leaving' });
+    const writer = sessionWriter({ clientId: id, trainerId, room });
+    const [studio] = await server.sql<{ id: string }>(
+      'SELECT studio_id AS id FROM clients WHERE id = $1',
+      [id],
+    );
+    const erasing = await server.running.app.database.pool.connect();
+    try {
+      await erasing.query('BEGIN');
+      await erasing.query("SELECT set_config('app.studio', $1, true)", [studio!.id]);
+      await erasing.query('SELECT pg_advisory_xact_lock(hashtextextended($1, 0))', [studio!.id]);
+      await erasing.query('SELECT erase_client($1)', [id]);
+      const appending = agent.post('/api/v1/events').send({ events: writer.events }).then();
+      const waits = async () =>
+        (await server.sql("SELECT 1 FROM pg_locks WHERE locktype = 'advisory' AND NOT granted"))
+          .length > 0;
+      while (!(await waits()));
+      await erasing.query('COMMIT');
+      expect((await appending).status).toBe(410);
+    } finally {
+      erasing.release();
+    }
+    const kept = await server.sql('SELECT 1 FROM events WHERE stream_id = $1', [writer.sessionId]);
+    expect(kept).toEqual([]);
+  });
+
   it('is not outrun by what is appended meanwhile', async () => {
     const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
     for (let round = 0; round < 6; round += 1) {
@@ -320,13 +350,7 @@ describe('personal data', () => {
 
   it('is left alone by trainers who neither coach the client nor own the studio', async () => {
     const id = await added();
-    const body = { name: 'Other', email: `${v7()}@example.invalid`, password: 'long enough pw' };
-    await agent
-      .post('/api/v1/trainers')
-      .send({ ...body, role: 'trainer' })
-      .expect(200);
-    const other = device(server.running);
-    await other.post('/api/v1/auth/sign-in').send(body).expect(200);
+    const { agent: other } = await addColleague(server.running, agent);
     await other.get(`/api/v1/clients/${id}/export`).expect(403);
     await other.delete(`/api/v1/clients/${id}`).expect(403);
     await agent.get(`/api/v1/clients/${id}`).expect(200);

@@ -1,11 +1,12 @@
-import { findLift } from '@spalo/catalog';
+import type { Teaching } from '@spalo/catalog';
 import type { ClientFacts } from '@spalo/contract';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Who } from '../access/sign-in';
-import { announce } from '../changes/announce';
+import { announce } from '../db/announce';
 import type { StudioDb } from '../db/database';
 import { clients, clientTrainers, erasedClients } from '../db/schema';
 import { Refusal } from '../http/refusal';
+import { teachingIn } from '../own-lifts/teaching';
 import { projectHistory } from '../log/project/history';
 
 /** Ids of the studio's clients who were deleted for good. */
@@ -17,11 +18,11 @@ export async function readErased(db: StudioDb, studioId: string): Promise<string
   return rows.map((row) => row.id);
 }
 
-/** Refuses lifts that the catalogue does not hold, field by field. */
-function requireLifts({ reports, overrides, programme }: ClientFacts): void {
+/** Refuses lifts that neither the catalogue nor the studio holds, field by field. */
+function requireLifts({ reports, overrides, programme }: ClientFacts, { byId }: Teaching): void {
   const unknown = (field: string, ids: readonly string[]) =>
     ids.flatMap((liftId, at) =>
-      findLift(liftId)
+      byId.has(liftId)
         ? []
         : [{ path: `body.${field}.${at}`, message: `No lift ${liftId} in the catalogue` }],
     );
@@ -46,7 +47,7 @@ export async function writeClient(
   id: string,
   facts: ClientFacts,
 ): Promise<void> {
-  requireLifts(facts);
+  requireLifts(facts, await teachingIn(db, studioId));
   const erased = await db
     .select({ id: erasedClients.id })
     .from(erasedClients)
@@ -57,7 +58,13 @@ export async function writeClient(
     .values({ studioId, id, ...facts })
     .onConflictDoUpdate({
       target: [clients.studioId, clients.id],
-      set: { ...facts, updatedAt: sql`now()` },
+      set: {
+        ...facts,
+        // Said anew, it is so many from now on; unchanged, it goes on from when it was said.
+        trainingMonthsAt: sql`CASE WHEN ${clients.trainingMonths} = excluded.training_months
+          THEN ${clients.trainingMonthsAt} ELSE now() END`,
+        updatedAt: sql`now()`,
+      },
     })
     .returning({ isNew: sql<boolean>`xmax = 0` });
   if (written?.isNew) {

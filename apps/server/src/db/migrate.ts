@@ -8,6 +8,8 @@ const GRANTS: Record<string, string> = {
   trainers: 'SELECT, INSERT, UPDATE',
   sign_ins: 'SELECT, INSERT, DELETE',
   sign_in_tries: 'SELECT, INSERT, UPDATE, DELETE',
+  one_time_links: 'SELECT, INSERT, DELETE',
+  known_browsers: 'SELECT, INSERT, UPDATE, DELETE',
   clients: 'SELECT, INSERT, UPDATE',
   client_trainers: 'SELECT, INSERT, DELETE',
   flags: 'SELECT, INSERT, UPDATE',
@@ -16,6 +18,7 @@ const GRANTS: Record<string, string> = {
   measurements: 'SELECT, INSERT, UPDATE',
   erased_clients: 'SELECT',
   rooms: 'SELECT, INSERT, UPDATE, DELETE',
+  own_lifts: 'SELECT, INSERT, UPDATE, DELETE',
   bookings: 'SELECT, INSERT, UPDATE, DELETE',
   events: 'SELECT, INSERT',
   sessions: 'SELECT, INSERT, UPDATE, DELETE',
@@ -24,10 +27,13 @@ const GRANTS: Record<string, string> = {
 };
 const FUNCTIONS = [
   'current_studio()',
-  'trainer_for_sign_in(text)',
+  'accounts_for_sign_in(text)',
   'sign_in_holder(text)',
   'any_studio()',
   'demo_trainer()',
+  'link_holder(text)',
+  'browser_known(text, text)',
+  'prune_access()',
   'erase_client(uuid)',
   'refuse_streams(uuid, uuid[])',
 ];

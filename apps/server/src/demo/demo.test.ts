@@ -1,4 +1,4 @@
-import { lifts, safetyFaults, stylesOf } from '@spalo/catalog';
+import { catalogueLifts as lifts, safetyFaults, stylesOf } from '@spalo/catalog';
 import { clientFacts, logEvent, room as roomSchema } from '@spalo/contract';
 import {
   countedSets,

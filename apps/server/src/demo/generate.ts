@@ -1,4 +1,4 @@
-import { cautionsOf, lifts, screeningQuestions, type ScreeningAnswer } from '@spalo/catalog';
+import { cautionsOf, repLifts, screeningQuestions, type ScreeningAnswer } from '@spalo/catalog';
 import { historyContext } from '@spalo/coaching';
 import type { Booking, Client } from '@spalo/contract';
 import {
@@ -24,7 +24,7 @@ export interface DemoStudio {
   studio: { id: string; name: string; unit: 'kg'; zone: string };
   trainer: { id: string; name: string; email: string };
   room: Room;
-  clients: (Omit<Client, 'history' | 'mine' | 'cautions' | 'screened'> & {
+  clients: (Omit<Client, 'trainingMonthsAt' | 'history' | 'mine' | 'cautions' | 'screened'> & {
     answers: Record<string, ScreeningAnswer>;
   })[];
   bookings: Omit<Booking, 'session' | 'trainerId'>[];
@@ -48,7 +48,7 @@ function clock(now: Date, daysBack: number, hour: number, minute: number): numbe
 
 function lifterFor(who: DemoPerson, person: Person, now: string, random: Random): Lifter {
   const endurance = random.normal() * 0.12;
-  const trueMax = lifts.map((lift) => {
+  const trueMax = repLifts().map((lift) => {
     const prior = Math.exp(priorLog(person, lift, now));
     return [lift.id, prior * who.strength * Math.exp(random.normal() * 0.08)] as const;
   });
@@ -56,7 +56,7 @@ function lifterFor(who: DemoPerson, person: Person, now: string, random: Random)
     oneRepMaxG: Object.fromEntries(trueMax),
     curve: 'decaying',
     repsAt75: Object.fromEntries(
-      lifts.map((lift) => [lift.id, (lift.repConstant / 3) * Math.exp(endurance)]),
+      repLifts().map((lift) => [lift.id, (lift.repConstant / 3) * Math.exp(endurance)]),
     ),
     weeklyGain: who.weeklyGain,
     dayToDay: 0.03,

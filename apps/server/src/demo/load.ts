@@ -55,8 +55,10 @@ export async function loadDemo(database: Database, now: Date): Promise<string> {
       .values(demo.bookings.map((booking) => ({ studioId, trainerId, ...booking })));
     for (let from = 0; from < demo.events.length; from += CHUNK) {
       const chunk = demo.events.slice(from, from + CHUNK);
-      await db.insert(events).values(chunk.map((event) => ({ studioId, ...event })));
+      const rows = chunk.map((event, at) => ({ studioId, seq: from + at + 1, ...event }));
+      await db.insert(events).values(rows);
     }
+    await db.update(studios).set({ arrivals: demo.events.length }).where(eq(studios.id, studioId));
     await rebuildStudio(db, studioId);
   });
   return studioId;

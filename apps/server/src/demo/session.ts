@@ -6,7 +6,7 @@ import {
   liftHere,
   type CoachedClient,
 } from '@spalo/coaching';
-import { lifts } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import {
   buildGeneral,
   draftSession,
@@ -170,8 +170,8 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
   const { who, person, history, room, random, lifter, startMs } = input;
   const log = logOf(input);
   const now = new Date(startMs).toISOString();
-  const before = history.belief && loadBelief(history.belief, lifts);
-  const profile = readStrength(person, before, lifts, now);
+  const before = history.belief && loadBelief(history.belief, repLifts());
+  const profile = readStrength(person, before, repLifts(), now);
   const client = { ...person, programme: who.programme, stiff: who.stiff, history };
   const draft = draftSession(draftInputFor({ client, profile, room, unit: 'kg', now }));
   const ids = draft.lifts.map((lift) => lift.liftId);

@@ -6,7 +6,7 @@ import type { App } from '../http/app';
 import type { StudioDb } from '../db/database';
 import { bookings, events, screeningOpenings, screenings, sessions } from '../db/schema';
 import { readBookings } from '../bookings/read';
-import { announce } from '../changes/announce';
+import { announce } from '../db/announce';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
 import { takeStudio } from '../log/take-studio';

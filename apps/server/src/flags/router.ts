@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { mountInStudio } from '../access/mount';
-import { announce } from '../changes/announce';
+import { announce } from '../db/announce';
 import { requireClient } from '../clients/read';
 import { flags } from '../db/schema';
 import type { App } from '../http/app';

@@ -5,13 +5,14 @@ import type { Database } from '../db/database';
 /** Changes as they are committed by any instance on the same database, studio by studio. */
 export interface ChangeFeed {
   /**
-   * Calls `listener` for each change in a studio until the returned function is called, and `onLost` once changes may
-   * have been missed.
+   * Calls `listener` for each change in a studio until the returned function is called, `onLost` once changes may have
+   * been missed, and `onEnded` with the ids of sign-ins that have ended.
    */
   follow(
     studioId: string,
     listener: (message: StreamMessage) => void,
     onLost?: () => void,
+    onEnded?: (signInIds: readonly string[]) => void,
   ): () => void;
   close(): Promise<void>;
 }
@@ -27,6 +28,8 @@ export interface App {
   gallery: boolean;
   /** Send cookies over HTTPS only. */
   secureCookies: boolean;
+  /** Proxies whose word on where a request comes from is taken: none, or as Express names them. */
+  trustedProxies: string[];
   /** Check every answer against the contract before it is sent (tests and development). */
   checkAnswers: boolean;
 }

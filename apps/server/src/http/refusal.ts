@@ -6,6 +6,11 @@ export class Refusal extends Error {
     readonly kind: ProblemKind,
     readonly detail?: string,
     readonly errors?: Problem['errors'],
+    readonly more: {
+      choices?: Problem['choices'];
+      /** Seconds until the same may be tried again. */
+      retryAfterS?: number;
+    } = {},
   ) {
     super(detail ?? problems[kind].title);
     this.name = 'Refusal';
@@ -22,5 +27,6 @@ export function problemDocument(refusal: Refusal, instance: string): Problem {
     ...(refusal.detail !== undefined && { detail: refusal.detail }),
     instance,
     ...(refusal.errors && { errors: refusal.errors }),
+    ...(refusal.more.choices && { choices: refusal.more.choices }),
   };
 }

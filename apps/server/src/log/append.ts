@@ -1,22 +1,29 @@
 import { isDeepStrictEqual } from 'node:util';
 import { streamKey, type LogEvent } from '@spalo/core';
-import { and, eq, inArray, max, sql } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
-import { events } from '../db/schema';
-import { announce } from '../changes/announce';
+import { events, studios } from '../db/schema';
+import { announce } from '../db/announce';
 import { Refusal } from '../http/refusal';
-import { projectLogs } from './project/project';
-import { studioLock } from './take-studio';
-import { eventOf } from './read';
+import { uuidList } from '../db/uuid-list';
+import { projectLogs, streamsDue } from './project/project';
+import { takeStudio } from './take-studio';
+import { eventOf, readEvents } from './read';
 
 /** Where the log of a studio stands: the cursor behind the event that arrived last. */
 export async function logCursor(db: StudioDb, studioId: string): Promise<string> {
   const [row] = await db
-    .select({ last: max(events.seq) })
-    .from(events)
-    .where(eq(events.studioId, studioId));
+    .select({ last: studios.arrivals })
+    .from(studios)
+    .where(eq(studios.id, studioId));
   return String(row?.last ?? 0);
 }
+
+/** A stream longer than this is of no session: it would slow every further event of its studio. */
+const LONGEST_STREAM = 3000;
+/** What ends a session is taken beyond that, so that none is left open for ever. */
+const ENDINGS = new Set(['session.finished', 'suggestion.answered']);
+const ROOM_TO_END = 100;
 
 /** The client whom an event that starts a stream names; the contract has checked its payload. */
 const clientOf = ({ payload }: LogEvent): string[] =>
@@ -35,9 +42,10 @@ async function admit(db: StudioDb, studioId: string, batch: readonly LogEvent[])
   const clientIds = [...new Set(batch.flatMap(clientOf))];
   const authors = [...new Set(batch.map((event) => event.author))];
   const streamIds = [...new Set(batch.map((event) => event.streamId))];
+  // A statement of its own: one that waits for the lock would go on to see the studio as it was before it waited.
+  await takeStudio(db, studioId);
   const { rows } = await db.execute<{ clients: number; authors: number; erased: boolean }>(sql`
-    SELECT ${studioLock(studioId)},
-      (SELECT count(*)::int FROM clients
+    SELECT (SELECT count(*)::int FROM clients
         WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(clientIds)})) AS clients,
       (SELECT count(*)::int FROM trainers
         WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(authors)})) AS authors,
@@ -50,9 +58,6 @@ async function admit(db: StudioDb, studioId: string, batch: readonly LogEvent[])
     throw new Refusal('invalid-input', 'An author is not a trainer of this studio');
   }
 }
-
-/** Ids, checked by the contract, as one array parameter. */
-const uuidList = (ids: readonly string[]) => sql`${`{${ids.join(',')}}`}::uuid[]`;
 
 /** An id may come twice, but it must say the same thing each time. */
 async function requireSame(db: StudioDb, studioId: string, repeated: LogEvent[]) {
@@ -71,40 +76,65 @@ async function requireSame(db: StudioDb, studioId: string, repeated: LogEvent[])
   }
 }
 
-interface Row extends Record<string, unknown> {
-  id: string;
-  seq: string;
-  fresh: boolean;
-  /** Null for a fresh row: the caller has it. */
-  event: LogEvent | null;
+/** Refuses streams without end. */
+function requireRoom(fresh: readonly LogEvent[], lengths: ReadonlyMap<string, number>): void {
+  for (const { streamId, type } of fresh) {
+    const most = LONGEST_STREAM + (ENDINGS.has(type) ? ROOM_TO_END : 0);
+    if ((lengths.get(streamId) ?? 0) > most) {
+      throw new Refusal(
+        'too-large',
+        `A session holds ${LONGEST_STREAM} entries at most; finish it and start another`,
+      );
+    }
+  }
+}
+
+/** Refuses a session that was started with one client and again with another. */
+function requireOneClient(logs: readonly LogEvent[]): void {
+  const clientIn = new Map<string, string>();
+  for (const event of logs) {
+    for (const clientId of clientOf(event)) {
+      const known = clientIn.get(streamKey(event)) ?? clientId;
+      if (known !== clientId) {
+        throw new Refusal('conflict', 'This session was started with another client');
+      }
+      clientIn.set(streamKey(event), clientId);
+    }
+  }
 }
 
 /**
- * Inserts what is not there yet. Answers which events were new, and those that the streams concerned had before. One
- * round trip, the rows as one JSON parameter: round trips and parameters cost more than the rows themselves.
+ * Inserts what is not there yet. Answers the ids of events that were new, and how many each stream concerned holds now.
+ * The rows go as one JSON parameter: round trips and parameters cost more than the rows themselves.
  */
 async function insertEvents(
   db: StudioDb,
   studioId: string,
   batch: readonly LogEvent[],
-): Promise<Row[]> {
+  sentBy: string,
+): Promise<{ fresh: Set<string>; last: number; lengths: Map<string, number> }> {
   const streamIds = [...new Set(batch.map((event) => event.streamId))];
-  const { rows } = await db.execute<Row>(sql`
-    WITH fresh AS (
-      INSERT INTO events (studio_id, id, stream, stream_id, type, at, author, device, payload)
-      SELECT ${studioId}::uuid, e.id, e.stream, e."streamId", e.type, e.at, e.author, e.device, e.payload
-      FROM jsonb_to_recordset(${JSON.stringify(batch)}::jsonb)
-        AS e(id uuid, stream text, "streamId" uuid, type text, at timestamptz, author uuid, device uuid, payload jsonb)
-      ON CONFLICT DO NOTHING
-      RETURNING id, seq
+  const { rows } = await db.execute<{ id: string; seq: string }>(sql`
+    WITH arrival AS (
+      UPDATE studios SET arrivals = arrivals + ${batch.length} WHERE id = ${studioId}::uuid
+      RETURNING arrivals - ${batch.length} AS before
     )
-    SELECT id, seq, true AS fresh, NULL AS event FROM fresh
-    UNION ALL
-    SELECT id, seq, false, jsonb_build_object(
-        'id', id, 'stream', stream, 'streamId', stream_id, 'type', type, 'author', author, 'device', device, 'payload', payload,
-        'at', to_char(at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"'))
-      FROM events WHERE studio_id = ${studioId}::uuid AND stream_id = ANY(${uuidList(streamIds)})`);
-  return rows;
+    INSERT INTO events (studio_id, id, seq, stream, stream_id, type, at, author, sent_by, device, payload)
+    SELECT ${studioId}::uuid, e.id, before + e.nth, e.stream, e."streamId", e.type, e.at, e.author, ${sentBy}::uuid,
+      e.device, e.payload
+    FROM arrival, ROWS FROM (jsonb_to_recordset(${JSON.stringify(batch)}::jsonb)
+      AS (id uuid, stream text, "streamId" uuid, type text, at timestamptz, author uuid, device uuid, payload jsonb)
+    ) WITH ORDINALITY AS e(id, stream, "streamId", type, at, author, device, payload, nth)
+    ON CONFLICT DO NOTHING
+    RETURNING id, seq`);
+  const { rows: lengths } = await db.execute<{ id: string; entries: number }>(sql`
+    SELECT stream_id AS id, count(*)::int AS entries FROM events
+    WHERE studio_id = ${studioId}::uuid AND stream_id = ANY(${uuidList(streamIds)}) GROUP BY stream_id`);
+  return {
+    fresh: new Set(rows.map(({ id }) => id)),
+    last: Math.max(0, ...rows.map(({ seq }) => Number(seq))),
+    lengths: new Map(lengths.map(({ id, entries }) => [id, entries])),
+  };
 }
 
 /**
@@ -129,37 +159,40 @@ export interface Appended {
 }
 
 /**
- * Appends events of any streams of the studio and projects those streams, all or nothing. Events that the log holds
- * already do nothing. Refuses clients and authors that are not the studio's.
+ * Appends events of any streams of the studio and projects those streams, all or nothing; `sentBy` is the trainer whose
+ * sign-in they came by. Events that the log holds already do nothing. Refuses clients and authors that are not the
+ * studio's, a session that was started with another client, and streams without end.
  */
 export async function appendEvents(
   db: StudioDb,
   studioId: string,
   incoming: readonly LogEvent[],
+  sentBy: string,
 ): Promise<Appended> {
   const batch = [...new Map(incoming.map((event) => [event.id, event])).values()];
   await admit(db, studioId, batch);
-  const rows = await insertEvents(db, studioId, batch);
-  const fresh = rows.filter((row) => row.fresh);
-  const freshIds = new Set(fresh.map((row) => row.id));
-  if (fresh.length < batch.length) {
+  const { fresh, last, lengths } = await insertEvents(db, studioId, batch, sentBy);
+  if (fresh.size < batch.length) {
     await requireSame(
       db,
       studioId,
-      batch.filter((event) => !freshIds.has(event.id)),
+      batch.filter((event) => !fresh.has(event.id)),
     );
   }
-  if (fresh.length === 0) return { cursor: await logCursor(db, studioId), added: 0, broken: [] };
-  // What is new is at hand already; only what was there before came back from the database.
-  const events = batch.filter((event) => freshIds.has(event.id));
-  const before = rows.flatMap((row) => row.event ?? []);
-  const touched = new Set(events.map(streamKey));
-  const { messages, broken } = await projectLogs(
-    db,
-    studioId,
-    [...before, ...events].filter((event) => touched.has(streamKey(event))),
-  );
-  const cursor = String(Math.max(...fresh.map((row) => Number(row.seq))));
+  if (fresh.size === 0) return { cursor: await logCursor(db, studioId), added: 0, broken: [] };
+  const added = batch.filter((event) => fresh.has(event.id));
+  requireRoom(added, lengths);
+  const due = await streamsDue(db, studioId, added);
+  const { messages, broken } = await projectDue(db, studioId, due);
+  const cursor = String(last);
   await announce(db, studioId, { kind: 'log', cursor }, ...messages);
-  return { cursor, added: fresh.length, broken };
+  return { cursor, added: fresh.size, broken };
+}
+
+/** Projects streams from their whole logs. */
+async function projectDue(db: StudioDb, studioId: string, due: readonly string[]) {
+  if (due.length === 0) return { messages: [], broken: [] };
+  const logs = await readEvents(db, studioId, sql`${events.streamId} = ANY(${uuidList(due)})`);
+  requireOneClient(logs.events);
+  return projectLogs(db, studioId, logs.events);
 }

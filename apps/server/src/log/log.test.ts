@@ -5,14 +5,16 @@ import { v7 } from 'uuid';
 import { inStudio } from '../db/database';
 import { loadDemo } from '../demo/load';
 import {
+  addColleague,
   addClient,
-  device,
+  flagBody,
   newStudio,
   testServer,
   type Agent,
   type TestServer,
 } from '../test/server';
 import { sessionWriter } from '../test/session-events';
+import { freshen } from './freshen';
 import { rebuildStudio } from './rebuild';
 
 let server: TestServer;
@@ -62,6 +64,116 @@ describe('appending', () => {
     await agent.get(`/api/v1/sessions/${good.sessionId}`).expect(404);
     const stranger = sessionWriter({ clientId: await newClient(), trainerId: v7(), room });
     await send(stranger.events).expect(400);
+  });
+
+  it('knows an id and a number however they are written', async () => {
+    const session = await writer();
+    const set = session.logNext('back-squat');
+    const shouted = session.events.map((event) => ({
+      ...event,
+      id: event.id.toUpperCase(),
+      streamId: event.streamId.toUpperCase(),
+    })) as SessionEvent[];
+    expect((await send(shouted).expect(200)).body.added).toBe(2);
+    expect(await served(session.sessionId)).toEqual(session.state());
+    expect((await send(session.events).expect(200)).body.added).toBe(0);
+    // Minus nothing is nothing, the second time as well.
+    const odd = JSON.stringify({ events: [{ ...set, id: v7() }] }).replace('"step":0', '"step":-0');
+    for (const added of [1, 0]) {
+      const answer = await agent.post('/api/v1/events').type('json').send(odd).expect(200);
+      expect(answer.body.added).toBe(added);
+    }
+  });
+
+  it('leaves a session with the client it was started with', async () => {
+    const session = await writer();
+    session.logNext('back-squat');
+    await send(session.events).expect(200);
+    const [start] = session.events;
+    const other = await newClient();
+    // Earlier and later than the start that is there: neither moves the session.
+    for (const msecs of [Date.parse('2026-11-01'), Date.now()]) {
+      const again = {
+        ...start!,
+        id: v7({ msecs }),
+        payload: { ...(start!.payload as object), clientId: other },
+      } as SessionEvent;
+      expect((await send([again])).body).toMatchObject({ type: '/problems/conflict' });
+    }
+    expect(await served(session.sessionId)).toEqual(session.state());
+    const both = sessionWriter({ clientId: await newClient(), trainerId, room });
+    const [one] = both.events;
+    const two = { ...one!, id: v7(), payload: { ...(one!.payload as object), clientId: other } };
+    await send([one!, two as SessionEvent]).expect(409);
+    await agent.get(`/api/v1/sessions/${both.sessionId}`).expect(404);
+  });
+
+  it('refuses what is more than a day ahead, by its time or by its id', async () => {
+    const session = await writer();
+    await send(session.events).expect(200);
+    const set = session.logNext('back-squat');
+    const ahead = Date.now() + 2 * 24 * 3600 * 1000;
+    const odd = [
+      { ...set, at: new Date(ahead).toISOString() },
+      { ...set, id: v7({ msecs: ahead }) },
+      { ...set, id: 'ffffffff-ffff-7fff-bfff-ffffffffffff' },
+    ];
+    for (const each of odd) {
+      const { status, body } = await send([each as SessionEvent]);
+      expect(status).toBe(400);
+      expect(body.errors[0].message).toMatch(/clock of this device/);
+    }
+    const soon = { ...set, at: new Date(Date.now() + 3_600_000).toISOString() };
+    await send([soon as SessionEvent]).expect(200);
+    for (const [path, facts] of [
+      ['measurements', { day: '2099-01-01', bodyMassG: 70_000 }],
+      ['flags', { ...flagBody, since: '2031-05-05' }],
+    ] as const) {
+      const { clientId } = session.state();
+      await agent.put(`/api/v1/clients/${clientId}/${path}/${v7()}`).send(facts).expect(400);
+    }
+  });
+
+  it('keeps by whose sign-in an entry came, and tells where it is another’s', async () => {
+    const { agent: far, id: farId } = await addColleague(server.running, agent);
+    const session = await writer();
+    session.logNext('back-squat');
+    await send(session.events).expect(200);
+    session.logNext('back-squat');
+    await send(session.events.slice(-1), far).expect(200);
+    const path = `/api/v1/sessions/${session.sessionId}/senders`;
+    expect((await agent.get(path).expect(200)).body).toEqual({
+      senders: [{ author: trainerId, sentBy: farId, entries: 1 }],
+    });
+    expect(await served(session.sessionId)).toEqual(session.state());
+  });
+
+  it('lets no session grow without end', async () => {
+    const session = await writer();
+    const note = (at: number) =>
+      session.append('note.added', { liftId: null, text: `entry ${at}` }) && at;
+    for (let at = 1; at < 3000; at += 1) note(at);
+    for (let from = 0; from < session.events.length; from += 500) {
+      await send(session.events.slice(from, from + 500)).expect(200);
+    }
+    note(3000);
+    const answer = await send(session.events.slice(-1));
+    expect(answer.body).toMatchObject({ type: '/problems/too-large' });
+    expect((await served(session.sessionId)).notes).toHaveLength(2999);
+    session.append('session.finished', {});
+    expect((await send(session.events.slice(-1))).status).toBe(200);
+  });
+
+  it('numbers arrivals studio by studio, and tells nothing of another’s', async () => {
+    const [one, two] = [await newStudio(server), await newStudio(server)];
+    const cursors: string[] = [];
+    for (const { agent: own, trainerId: author } of [one, two]) {
+      const { rooms } = (await own.get('/api/v1/rooms')).body;
+      const clientId = await addClient(own);
+      const session = sessionWriter({ clientId, trainerId: author, room: rooms[0] });
+      cursors.push((await send(session.events, own).expect(200)).body.cursor);
+    }
+    expect(cursors).toEqual(['1', '1']);
   });
 
   it('waits for the start when later events come first', async () => {
@@ -201,11 +313,7 @@ describe('following', () => {
 
   it('hears on one instance what another took', async () => {
     const other = await server.another();
-    const email = `two-${v7()}@example.invalid`;
-    const colleague = { name: 'Two', email, password: 'another long one', role: 'trainer' };
-    await agent.post('/api/v1/trainers').send(colleague).expect(200);
-    const far = device(other);
-    await far.post('/api/v1/auth/sign-in').send(colleague).expect(200);
+    const { agent: far, email } = await addColleague(other, agent);
     const session = await writer();
     const [{ studio_id: studioId }] = (await server.sql(
       'SELECT studio_id FROM trainers WHERE email = $1',
@@ -234,8 +342,9 @@ describe('what this version does not know', () => {
     // Behind the API's back, as a later version's server may have stored them.
     const insert = (stream: string, streamId: string, type: string, payload: unknown) =>
       server.sql(
-        `INSERT INTO events (studio_id, id, stream, stream_id, type, at, author, device, payload)
-         VALUES ($1, $2, $3, $4, $5, now(), $6, $2, $7)`,
+        `WITH arrival AS (UPDATE studios SET arrivals = arrivals + 1 WHERE id = $1 RETURNING arrivals)
+         INSERT INTO events (studio_id, id, seq, stream, stream_id, type, at, author, device, payload)
+         SELECT $1, $2, arrivals, $3, $4, $5, now(), $6, $2, $7 FROM arrival`,
         [studioId, v7(), stream, streamId, type, author, JSON.stringify(payload)],
       );
     const [block, broken] = [v7(), v7()];
@@ -288,6 +397,10 @@ describe('rebuilding', () => {
       }
       return tables;
     };
+    // Open sessions are told when they are asked for.
+    for (const { id } of await server.sql<{ id: string }>('SELECT id FROM studios')) {
+      await inStudio(server.running.app.database, id, (db) => freshen(db, id));
+    }
     const live = await projections();
     expect(live.every((rows) => rows.length > 0)).toBe(true);
     const studios = await server.sql<{ id: string }>('SELECT id FROM studios');

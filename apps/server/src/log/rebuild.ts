@@ -1,7 +1,7 @@
-import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { projectLogs, projectors } from './project/project';
 import { readEvents } from './read';
+import { takeStudio } from './take-studio';
 
 /** Throws a studio's projections away and makes them anew from its logs. Answers how many streams there were. */
 export async function rebuildStudio(
@@ -9,7 +9,7 @@ export async function rebuildStudio(
   studioId: string,
 ): Promise<{ streams: number; broken: string[] }> {
   // The same lock as appending: nothing may arrive half-way.
-  await db.execute(sql`SELECT pg_advisory_xact_lock(hashtextextended(${studioId}, 0))`);
+  await takeStudio(db, studioId);
   for (const projector of Object.values(projectors)) await projector.clear(db, studioId);
   const { events } = await readEvents(db, studioId, undefined);
   const { streams, broken } = await projectLogs(db, studioId, events);

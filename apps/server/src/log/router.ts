@@ -1,6 +1,7 @@
-import { and, eq, gt, gte, inArray, isNull, or } from 'drizzle-orm';
+import { and, eq, gt, gte, inArray, isNull, or, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../http/app';
+import type { StudioDb } from '../db/database';
 import { events, sessions } from '../db/schema';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
@@ -9,6 +10,16 @@ import { readEvents } from './read';
 
 const PAGE = 1000;
 const DAY_MS = 24 * 3600 * 1000;
+
+/** Refuses `not-found` for a session that no event tells of. */
+async function requireStream(db: StudioDb, studioId: string, id: string): Promise<void> {
+  const known = await db
+    .select({ id: events.id })
+    .from(events)
+    .where(and(eq(events.studioId, studioId), eq(events.streamId, id)))
+    .limit(1);
+  if (known.length === 0) throw new Refusal('not-found', 'No such session');
+}
 
 /** The logs: appending, following, and reading it session by session. */
 export function logRouter(app: App): Router {
@@ -19,7 +30,7 @@ export function logRouter(app: App): Router {
     app,
     'appendEvents',
     async ({ db, who, body }) => {
-      const { broken, ...done } = await appendEvents(db, who.studioId, body.events);
+      const { broken, ...done } = await appendEvents(db, who.studioId, body.events, who.trainerId);
       if (broken.length > 0) app.log.error({ streams: broken }, 'streams that cannot be reduced');
       return done;
     },
@@ -38,7 +49,7 @@ export function logRouter(app: App): Router {
     };
   });
 
-  mountInStudio(router, app, 'liveEvents', async ({ db, who }) => {
+  mountInStudio(router, app, 'liveEvents', async ({ db, who, query }) => {
     const since = new Date(Date.now() - DAY_MS).toISOString();
     // The cursor is read first: what arrives in between is fetched twice rather than missed.
     const cursor = await logCursor(db, who.studioId);
@@ -51,14 +62,29 @@ export function logRouter(app: App): Router {
           or(isNull(sessions.finishedAt), gte(sessions.startedAt, since)),
         ),
       );
-    const page = await readEvents(db, who.studioId, inArray(events.streamId, live));
-    return { events: page.events, cursor };
+    const page = await readEvents(
+      db,
+      who.studioId,
+      and(inArray(events.streamId, live), gt(events.seq, Number(query.after ?? 0))),
+      PAGE,
+    );
+    const isLast = page.events.length < PAGE;
+    return { events: page.events, cursor, next: isLast ? null : String(page.last) };
   });
 
   mountInStudio(router, app, 'sessionEvents', async ({ db, who, params }) => {
     const page = await readEvents(db, who.studioId, eq(events.streamId, params.id));
     if (page.last === null) throw new Refusal('not-found', 'No such session');
     return { events: page.events, cursor: String(page.last) };
+  });
+
+  mountInStudio(router, app, 'sessionSenders', async ({ db, who, params }) => {
+    const { rows } = await db.execute<{ author: string; sentBy: string; entries: number }>(sql`
+      SELECT author, sent_by AS "sentBy", count(*)::int AS entries FROM events
+      WHERE studio_id = ${who.studioId}::uuid AND stream_id = ${params.id}::uuid AND sent_by <> author
+      GROUP BY author, sent_by ORDER BY author, sent_by`);
+    if (rows.length === 0) await requireStream(db, who.studioId, params.id);
+    return { senders: rows };
   });
 
   return router;

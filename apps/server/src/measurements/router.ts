@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { mountInStudio } from '../access/mount';
-import { announce } from '../changes/announce';
+import { announce } from '../db/announce';
 import { requireClient } from '../clients/read';
 import type { App } from '../http/app';
 import { writeMeasurement } from './write';

@@ -2,7 +2,7 @@ import { and, asc, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../http/app';
 import { rooms } from '../db/schema';
-import { announce } from '../changes/announce';
+import { announce } from '../db/announce';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
 

@@ -6,7 +6,7 @@ import type { App } from '../http/app';
 import { requireClient } from '../clients/read';
 import type { StudioDb } from '../db/database';
 import { clientTrainers, screeningOpenings, screenings, trainers } from '../db/schema';
-import { announce } from '../changes/announce';
+import { announce } from '../db/announce';
 import { mountInStudio, mountRecorded } from '../access/mount';
 import { Refusal } from '../http/refusal';
 

@@ -3,6 +3,7 @@ import { and, desc, eq, lt } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { sessions } from '../db/schema';
 import { Refusal } from '../http/refusal';
+import { freshen } from '../log/freshen';
 
 const SESSIONS_A_PAGE = 20;
 
@@ -13,6 +14,7 @@ export async function readSessions(
   clientId: string,
   before: string | undefined,
 ): Promise<{ sessions: SessionState[]; more: boolean }> {
+  await freshen(db, studioId, eq(sessions.clientId, clientId));
   const rows = await db
     .select({ state: sessions.state })
     .from(sessions)
@@ -37,6 +39,7 @@ export async function readSession(
   studioId: string,
   id: string,
 ): Promise<SessionState> {
+  await freshen(db, studioId, eq(sessions.id, id));
   const [row] = await db
     .select({ state: sessions.state })
     .from(sessions)

@@ -96,9 +96,28 @@ export async function newStudio(
   );
   const answer = await agent.post('/api/v1/setup/studio').send(body).expect(200);
   await server.sql(
-    'CREATE OR REPLACE FUNCTION any_studio() RETURNS boolean LANGUAGE sql SECURITY DEFINER AS $$ SELECT EXISTS (SELECT 1 FROM studios) $$',
+    'CREATE OR REPLACE FUNCTION any_studio() RETURNS boolean LANGUAGE sql SECURITY DEFINER AS $$ SELECT EXISTS (SELECT 1 FROM studios WHERE NOT is_demo) $$',
   );
   return { agent, studioId: answer.body.studio.id, trainerId: answer.body.trainer.id, email };
+}
+
+/** A trainer whom an owner invites, and who takes the invitation up on a device of their own. */
+export async function addColleague(
+  running: Running,
+  owner: Agent,
+  change: { name?: string; email?: string; role?: string } = {},
+): Promise<{ agent: Agent; id: string; email: string; password: string }> {
+  const body = { name: 'Col', email: `col-${randomUUID()}@example.invalid`, role: 'trainer' };
+  const { trainer, link } = (
+    await owner
+      .post('/api/v1/trainers')
+      .send({ ...body, ...change })
+      .expect(200)
+  ).body;
+  const agent = device(running);
+  const password = 'another long one';
+  await agent.post('/api/v1/links/use').send({ token: link.token, password }).expect(200);
+  return { agent, id: trainer.id, email: trainer.email, password };
 }
 
 export const clientBody = {

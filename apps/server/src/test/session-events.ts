@@ -1,4 +1,4 @@
-import { lifts as catalogue } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import { programmeLift } from '@spalo/coaching';
 import {
   draftSession,
@@ -66,7 +66,7 @@ export function sessionWriter(base: {
       programmeLift,
     ),
     person,
-    profile: readStrength(person, null, catalogue, new Date(nowMs).toISOString()),
+    profile: readStrength(person, null, repLifts(), new Date(nowMs).toISOString()),
     history: emptyHistory,
     room: base.room,
     unit: 'kg',

@@ -10,7 +10,12 @@ const twice = (ids: readonly string[]) => ids.filter((id, at) => ids.indexOf(id)
 function checkStyle(style: Style): string[] {
   const checkpoints = new Set(style.checkpoints.map(({ id }) => id));
   const cues = new Set(style.cues.map(({ id }) => id));
-  const lists = { checkpoint: style.checkpoints, cue: style.cues, fault: style.faults };
+  const lists = {
+    checkpoint: style.checkpoints,
+    cue: style.cues,
+    fault: style.faults,
+    step: style.teach,
+  };
   const cuesOf = (fault: Style['faults'][number]) =>
     fault.causes.flatMap(({ remedies }) =>
       remedies.flatMap((remedy) => (remedy.kind === 'cue' ? [remedy.cueId] : [])),
@@ -85,6 +90,10 @@ export function checkShared(lessons: readonly Lesson[]): string[] {
         style.standard,
         ...style.checkpoints.flatMap(({ right, why }) => [right, why]),
         ...style.cues.map(({ text }) => text),
+        // Steps that are a lift or a drill of the catalogue are called what those are called.
+        ...style.teach
+          .filter(({ liftId: lift, drillId }) => lift === null && drillId === null)
+          .flatMap(({ do: what, right }) => [what, right]),
       ];
       for (const sentence of sentences) {
         under.set(sentence, (under.get(sentence) ?? new Set()).add(liftId));

@@ -1,5 +1,11 @@
 import type { z } from 'zod';
-import { lessonSchema, type Lesson, type Remedy, type Style } from '../schema/lesson';
+import {
+  lessonSchema,
+  type Lesson,
+  type Remedy,
+  type Style,
+  type TeachStep,
+} from '../schema/lesson';
 import type { Retired, Taught, TaughtFault } from '../schema/taught';
 import { checkLesson, checkShared } from './check';
 import { lessonSource, retiredSource, styleSource, type StyleSource } from './source';
@@ -28,11 +34,48 @@ function remedyOf(source: StyleSource['faults'][number]['causes'][number]['remed
   return (kind === 'cue' ? { kind, cueId: text } : { kind, text }) as Remedy;
 }
 
-function styleOf(id: string, source: StyleSource): Style {
-  const { cues, faults, never: _never, ...rest } = source;
+/** What rungs of ladders are called: the lifts and drills that there are, by id. */
+export interface Names {
+  lifts: ReadonlyMap<string, string>;
+  drills: ReadonlyMap<string, string>;
+}
+
+/** A name of the catalogue; throws LessonProblems for a lift or drill that is not there. */
+function nameOf(liftId: string, names: Names, { lift, drill }: { lift?: string; drill?: string }) {
+  const name = lift ? names.lifts.get(lift) : drill ? names.drills.get(drill) : undefined;
+  if (name === undefined) {
+    throw new LessonProblems([`${liftId}: there is no lift or drill ${lift ?? drill ?? ''}`]);
+  }
+  return name;
+}
+
+/** The teaching order of a style: as it is written, else the easier rungs of the ladder and then the lift itself. */
+function teachOf({ teach, standard }: StyleSource, ladder: Lesson['ladder']): TeachStep[] {
+  if (teach) {
+    return teach.map(({ lift, drill, ...step }) => ({
+      ...step,
+      liftId: lift ?? null,
+      drillId: drill ?? null,
+    }));
+  }
+  const rung = ({ name, moveOn, liftId, drillId }: Lesson['ladder'][number]) => ({
+    id: `rung-${liftId ?? drillId ?? ''}`,
+    do: `${name}, light and slow.`,
+    liftId,
+    drillId,
+    right: moveOn,
+  });
+  const easier = ladder.filter(({ place }) => place === 'easier').map(rung);
+  const own = ladder.filter(({ place }) => place === 'this').map(rung);
+  return [...easier, ...own.map((step) => ({ ...step, right: standard }))];
+}
+
+function styleOf(id: string, source: StyleSource, ladder: Lesson['ladder']): Style {
+  const { cues, faults, never: _never, teach: _teach, ...rest } = source;
   return {
     id,
     ...rest,
+    teach: teachOf(source, ladder),
     cues: cues.map(({ id: cueId, at, say, kind }) => ({
       id: cueId,
       checkpointId: at,
@@ -57,13 +100,20 @@ const contradictions = ({ never, cues }: StyleSource): string[] =>
       .map((phrase) => `the cue ${id} says "${phrase}", which this style never does`),
   );
 
-function readStyle(sources: Sources, liftId: string, styleId: string): Style {
+function readStyle(
+  sources: Sources,
+  { liftId, ladder }: Pick<Lesson, 'liftId' | 'ladder'>,
+  styleId: string,
+  names: Names,
+): Style {
   const source = read(styleSource, sources, `${liftId}/${styleId}`);
   const wrong = contradictions(source);
   if (wrong.length > 0) {
     throw new LessonProblems(wrong.map((problem) => `${liftId}: style ${styleId}: ${problem}`));
   }
-  return styleOf(styleId, source);
+  // A step is of the catalogue, or it is its own words.
+  for (const step of source.teach ?? []) if (step.lift ?? step.drill) nameOf(liftId, names, step);
+  return styleOf(styleId, source, ladder);
 }
 
 function taughtFault({ id, name, glyph, weight, causes }: Style['faults'][number]): TaughtFault {
@@ -91,20 +141,11 @@ function taughtOf(lesson: Lesson, retired: Retired): Taught {
   };
 }
 
-/** What rungs of ladders are called: the lifts and drills that there are, by id. */
-export interface Names {
-  lifts: ReadonlyMap<string, string>;
-  drills: ReadonlyMap<string, string>;
-}
-
 type Rung = z.infer<typeof lessonSource>['ladder'][number];
 
 /** A rung by the name of its lift or drill; throws LessonProblems for one that is not there. */
 function rungOf(liftId: string, names: Names, { lift, drill, clean, ...rung }: Rung) {
-  const name = lift ? names.lifts.get(lift) : drill ? names.drills.get(drill) : undefined;
-  if (name === undefined) {
-    throw new LessonProblems([`${liftId}: the ladder has no lift or drill ${lift ?? drill ?? ''}`]);
-  }
+  const name = nameOf(liftId, names, { lift, drill });
   return { ...rung, name, liftId: lift ?? null, drillId: drill ?? null, clean: clean ?? null };
 }
 
@@ -118,8 +159,10 @@ export function compileLesson(
   const retired = sources.has(`${liftId}/retired`)
     ? read(retiredSource, sources, `${liftId}/retired`)
     : { styles: {}, cues: {}, faults: {}, checkpoints: {} };
-  const styles = source.styles.map((styleId) => readStyle(sources, liftId, styleId));
   const ladder = source.ladder.map((rung) => rungOf(liftId, names, rung));
+  const styles = source.styles.map((styleId) =>
+    readStyle(sources, { liftId, ladder }, styleId, names),
+  );
   const shaped = lessonSchema.safeParse({ ...source, ladder, liftId, styles });
   if (!shaped.success) {
     throw new LessonProblems(

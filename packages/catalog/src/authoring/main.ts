@@ -2,7 +2,7 @@ import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'nod
 import path from 'node:path';
 import { parse } from 'yaml';
 import { drills } from '../drills/drills';
-import { lifts } from '../facts/lifts';
+import { catalogueLifts as lifts } from '../facts/lifts';
 import { compileAll, LessonProblems } from './compile';
 
 /** Reads the lessons of a folder and writes what the product imports: an index, and a module a lift. */

@@ -18,6 +18,18 @@ export const styleSource = z.strictObject({
   standard: words,
   /** Words of other schools that no cue of this style may say. */
   never: z.array(words).default([]),
+  /** The order for a first time; where it is missing, the easier rungs of the ladder are. */
+  teach: z
+    .array(
+      z.strictObject({
+        id: words,
+        do: words,
+        right: words,
+        lift: words.optional(),
+        drill: words.optional(),
+      }),
+    )
+    .optional(),
   checkpoints: z.array(
     z.strictObject({
       id: words,

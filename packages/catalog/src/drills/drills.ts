@@ -2,7 +2,7 @@ import type { Drill } from '@spalo/core';
 import { activateDrills } from './activate';
 import { mobiliseDrills } from './mobilise';
 import { raiseDrills } from './raise';
-import { lifts } from '../facts/lifts';
+import { catalogueLifts } from '../facts/lifts';
 import { rehearsalOf, rungDrills } from './rehearse';
 import { retiredDrills } from './retired';
 
@@ -12,13 +12,13 @@ export const drills: readonly Drill[] = [
   ...mobiliseDrills,
   ...activateDrills,
   ...rungDrills,
-  ...lifts
+  ...catalogueLifts
     .filter((lift) => !rungDrills.some((drill) => drill.liftIds.includes(lift.id)))
     .map(rehearsalOf),
 ];
 
 const byId = new Map(drills.map((each) => [each.id, each]));
 
-/** The drill with this id, or the one that took its place; undefined for one that was never there. */
-export const findDrill = (drillId: string): Drill | undefined =>
+/** The drill of the catalogue with this id, or the one that took its place; undefined for one that was never there. */
+export const catalogueDrill = (drillId: string): Drill | undefined =>
   byId.get(drillId) ?? byId.get(retiredDrills[drillId] ?? '');

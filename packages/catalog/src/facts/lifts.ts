@@ -1,6 +1,7 @@
 import type { Lift } from '@spalo/core';
 import { armLifts } from './arm';
 import { calfLifts } from './calf';
+import { carryLifts } from './carry';
 import { hingeLifts } from './hinge';
 import { hipLifts } from './hip';
 import { kneeLifts } from './knee';
@@ -11,9 +12,10 @@ import { pushLifts } from './push';
 import { rowLifts } from './row';
 import { shoulderLifts } from './shoulder';
 import { squatLifts } from './squat';
+import { trunkLifts } from './trunk';
 
-/** Every loaded lift, by pattern. */
-export const lifts: readonly Lift[] = [
+/** Every lift of the catalogue, by pattern. */
+export const catalogueLifts: readonly Lift[] = [
   ...squatLifts,
   ...lungeLifts,
   ...hingeLifts,
@@ -26,15 +28,6 @@ export const lifts: readonly Lift[] = [
   ...pullLifts,
   ...shoulderLifts,
   ...armLifts,
+  ...trunkLifts,
+  ...carryLifts,
 ];
-
-const byId = new Map(lifts.map((lift) => [lift.id, lift]));
-
-export const findLift = (liftId: string): Lift | undefined => byId.get(liftId);
-
-/** The lift with this id; throws RangeError for one that the catalogue does not hold. */
-export function liftById(liftId: string): Lift {
-  const lift = findLift(liftId);
-  if (!lift) throw new RangeError(`No lift ${liftId} in the catalogue`);
-  return lift;
-}

@@ -89,6 +89,20 @@ const byPattern: Record<
     peak: 'middle',
     position: 'standing',
   },
+  trunk: {
+    region: 'upper',
+    restClass: 'small',
+    repConstant: 34,
+    peak: 'middle',
+    position: 'on the front',
+  },
+  carry: {
+    region: 'lower',
+    restClass: 'press',
+    repConstant: 34,
+    peak: 'middle',
+    position: 'standing',
+  },
 };
 
 const stepOf: Record<Lift['implement'], number> = {
@@ -116,6 +130,7 @@ export function liftFacts(own: Own & Partial<Omit<Lift, keyof Own>>): Lift {
   return {
     ...byPattern[own.pattern],
     stations: [],
+    counted: 'reps',
     bodyShare: 0,
     stepG: stepOf[own.implement],
     repRange: { low: 10, high: 15 },

@@ -1,4 +1,5 @@
 import { taught } from '../made/taught';
+import { teachingHere } from '../studio/here';
 import type { Taught, TaughtCue, TaughtFault, TaughtStyle } from '../schema/taught';
 
 const nothing: Taught = {
@@ -7,7 +8,7 @@ const nothing: Taught = {
   retired: { styles: {}, cues: {}, faults: {}, checkpoints: {} },
 };
 const taughtOf = (liftId: string): Taught =>
-  Object.hasOwn(taught, liftId) ? taught[liftId]! : nothing;
+  teachingHere().taught.get(liftId) ?? (Object.hasOwn(taught, liftId) ? taught[liftId]! : nothing);
 
 /** The styles of a lift, the default first; none for a lift that the catalogue does not hold. */
 export const stylesOf = (liftId: string): readonly TaughtStyle[] => taughtOf(liftId).styles;

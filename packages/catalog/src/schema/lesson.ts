@@ -40,12 +40,25 @@ const faultSchema = z.object({
     .min(1),
 });
 
+const teachStepSchema = z.object({
+  id,
+  /** What the client does. */
+  do: text,
+  /** What it looks like when the next step may come. */
+  right: text,
+  /** The lift or drill of the catalogue that the step is, where it is one. */
+  liftId: id.nullable(),
+  drillId: id.nullable(),
+});
+
 const styleSchema = z.object({
   id,
   name: z.string().min(2).max(40),
   suits: text,
   /** What makes a rep clean. */
   standard: text,
+  /** The order in which a first-timer is taught, up to the first light set. */
+  teach: z.array(teachStepSchema).min(1),
   checkpoints: z.array(checkpointSchema).min(5),
   cues: z.array(cueSchema).min(3),
   faults: z.array(faultSchema).min(3),
@@ -74,5 +87,6 @@ export const lessonSchema = z.object({
 export type Cue = z.infer<typeof cueSchema>;
 export type Remedy = z.infer<typeof remedySchema>;
 export type Fault = z.infer<typeof faultSchema>;
+export type TeachStep = z.infer<typeof teachStepSchema>;
 export type Style = z.infer<typeof styleSchema>;
 export type Lesson = z.infer<typeof lessonSchema>;

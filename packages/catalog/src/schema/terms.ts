@@ -1,23 +1,14 @@
-/** The parts of a rep and of what surrounds it, in order. */
-export const phases = [
+import type { Phase } from '@spalo/core';
+
+export { cueKinds, phases, remedyKinds, views, type Phase } from '@spalo/core';
+
+/** The phases that are right or wrong before the first rep. */
+export const setUpPhases: ReadonlySet<Phase> = new Set<Phase>([
   'place and equipment',
   'set-up',
   'brace',
   'start',
-  'way down',
-  'bottom',
-  'way up',
-  'finish',
-  'put back',
-] as const;
-
-export const views = ['front', 'side', 'behind', 'rear corner'] as const;
-
-/** What a cue is about: bar, floor or wall; a part of the body; a touch, with consent; a picture. */
-export const cueKinds = ['outside', 'body', 'touch', 'picture'] as const;
-
-/** What helps besides a cue, in the order in which it is tried. */
-export const remedyKinds = ['set-up', 'regression', 'less load', 'corrective'] as const;
+]);
 
 /** Shapes that mark a fault on the rep rail; never colour alone. */
 export const glyphs = [
@@ -35,5 +26,4 @@ export const glyphs = [
 
 export const faultWeights = ['safety', 'major', 'minor'] as const;
 
-export type Phase = (typeof phases)[number];
 export type Glyph = (typeof glyphs)[number];

@@ -1,7 +1,8 @@
 import { ofThisVersion, type EventPayloads, type EventType, type LogEvent } from '@spalo/core';
 import { z } from 'zod';
-import { instant, line, uuid } from '../primitives/values';
+import { eventId, happenedAt, instant, line, uuid } from '../primitives/values';
 import { cuePayloads } from './cue';
+import { lessonPayloads } from './lesson';
 import { liftPayloads } from './lift';
 import { notePayloads } from './note';
 import { painPayloads } from './pain';
@@ -19,37 +20,47 @@ const payloads: { [T in EventType]: z.ZodType<EventPayloads[T]> } = {
   ...painPayloads,
   ...planPayloads,
   ...cuePayloads,
+  ...lessonPayloads,
   ...notePayloads,
 };
 
 /** Payload schemas by stream: another stream is another row. */
 const streams: Record<string, Record<string, z.ZodType>> = { session: payloads };
 
-const envelope = {
-  id: z.uuidv7('Event ids are UUIDs of version 7'),
-  stream: line(40),
-  streamId: uuid,
-  at: instant,
-  author: uuid,
-  device: uuid,
-};
+const about = { stream: line(40), streamId: uuid, author: uuid, device: uuid };
 
 /** An entry of any log as it is read: of whatever stream and type, also of ones that only later versions know. */
-export const storedEvent = z.object({ ...envelope, type: line(60), payload: z.unknown() });
+export const storedEvent = z.object({
+  ...about,
+  id: uuid,
+  at: instant,
+  type: line(60),
+  payload: z.unknown(),
+});
 
 const variants = Object.entries(streams).flatMap(([stream, types]) =>
   Object.entries(types).map(([type, payload]) =>
-    z.object({ ...envelope, stream: z.literal(stream), type: z.literal(type), payload }),
+    z.object({
+      ...about,
+      id: eventId,
+      stream: z.literal(stream),
+      type: z.literal(type),
+      at: happenedAt,
+      payload,
+    }),
   ),
 );
 
-const asStream = (input: unknown): unknown =>
-  typeof input === 'object' && input !== null ? ofThisVersion(input) : input;
+/** As JSON writes it, where no number is a negative zero, and as an event of this version. */
+const canonical = (input: unknown): unknown =>
+  typeof input === 'object' && input !== null
+    ? ofThisVersion(JSON.parse(JSON.stringify(input)) as object)
+    : input;
 
 /** One entry of a log as it is written: its stream, its type and its payload are known to this version. */
 // Callers send events; what comes in from elsewhere is anything.
 export const logEvent = z.preprocess(
-  asStream,
+  canonical,
   z.discriminatedUnion('type', variants as [(typeof variants)[number], ...typeof variants]),
 ) as unknown as z.ZodType<LogEvent, LogEvent>;
 

@@ -47,7 +47,69 @@ export const accountOperations = {
   addTrainer: {
     method: 'post',
     path: '/trainers',
-    summary: 'Add a trainer to the studio',
+    summary: 'Invite a trainer to the studio: answers a link that works once, within a week',
     access: 'owner',
+  },
+  linkFor: {
+    method: 'post',
+    path: '/trainers/:id/link',
+    summary:
+      'A new link for a trainer: an invitation again, or to choose a new password; earlier links end',
+    access: 'owner',
+  },
+  putTrainer: {
+    method: 'put',
+    path: '/trainers/:id',
+    summary: 'Change the role of a trainer; a studio keeps an owner',
+    access: 'owner',
+  },
+  removeTrainer: {
+    method: 'post',
+    path: '/trainers/:id/leave',
+    summary:
+      'A trainer leaves the studio and hands their clients over: by an owner, or the trainer themselves',
+    access: 'trainer',
+  },
+  readLink: {
+    method: 'post',
+    path: '/links/read',
+    summary: 'Whom a link is for, and what it does',
+    access: 'open',
+  },
+  useLink: {
+    method: 'post',
+    path: '/links/use',
+    summary: 'Choose a password by a link, which ends it, and sign in',
+    access: 'open',
+  },
+  changePassword: {
+    method: 'put',
+    path: '/auth/password',
+    summary: 'Change the own password; every other browser is signed out',
+    access: 'trainer',
+  },
+  signIns: {
+    method: 'get',
+    path: '/auth/sign-ins',
+    summary: 'The browsers that one is signed in with',
+    access: 'trainer',
+  },
+  endSignIn: {
+    method: 'delete',
+    path: '/auth/sign-ins/:id',
+    summary: 'Sign one browser out',
+    access: 'trainer',
+  },
+  endOtherSignIns: {
+    method: 'post',
+    path: '/auth/sign-ins/end-others',
+    summary: 'Sign out everywhere but here',
+    access: 'trainer',
+  },
+  ownData: {
+    method: 'get',
+    path: '/auth/own-data',
+    summary: 'All that is kept about the trainer who asks',
+    access: 'trainer',
   },
 } as const satisfies Record<string, Operation>;

@@ -20,13 +20,20 @@ export const logOperations = {
   liveEvents: {
     method: 'get',
     path: '/events/live',
-    summary: 'All events of the sessions that are open or were started in the last day',
+    summary:
+      'The events of the sessions that are open or were started in the last day, page by page',
     access: 'trainer',
   },
   sessionEvents: {
     method: 'get',
     path: '/sessions/:id/events',
     summary: 'The whole log of one session',
+    access: 'trainer',
+  },
+  sessionSenders: {
+    method: 'get',
+    path: '/sessions/:id/senders',
+    summary: 'How many entries of a session came by the sign-in of another than who wrote them',
     access: 'trainer',
   },
   session: {

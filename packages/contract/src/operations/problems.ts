@@ -7,11 +7,13 @@ export const problems = {
   'cross-site': { status: 403, title: 'Only Spalo itself may send this' },
   'not-found': { status: 404, title: 'Not found' },
   'method-not-allowed': { status: 405, title: 'That cannot be done here' },
+  'choose-studio': { status: 409, title: 'Choose the studio' },
   conflict: { status: 409, title: 'Something else is already there' },
   gone: { status: 410, title: 'It was deleted for good' },
   'too-large': { status: 413, title: 'Too much at once' },
   'not-json': { status: 415, title: 'Send JSON' },
   'too-many-tries': { status: 429, title: 'Too many tries; wait a little' },
+  busy: { status: 429, title: 'Busy just now; try again in a moment' },
   'server-error': { status: 500, title: 'Something went wrong in Spalo' },
   'not-ready': { status: 503, title: 'Not ready yet' },
 } as const;

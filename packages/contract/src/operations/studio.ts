@@ -32,4 +32,22 @@ export const studioOperations = {
     summary: 'Take a room away; the last one stays',
     access: 'trainer',
   },
+  ownLifts: {
+    method: 'get',
+    path: '/own-lifts',
+    summary: 'What the studio teaches of its own: lifts, cues, checkpoints and styles',
+    access: 'trainer',
+  },
+  putOwnLift: {
+    method: 'put',
+    path: '/own-lifts/:id',
+    summary: 'Add a lift under an id made on the device, or replace what is taught of one',
+    access: 'trainer',
+  },
+  deleteOwnLift: {
+    method: 'delete',
+    path: '/own-lifts/:id',
+    summary: 'Teach a lift as the catalogue does again; one that was added and trained stays',
+    access: 'trainer',
+  },
 } as const satisfies Record<string, Operation>;

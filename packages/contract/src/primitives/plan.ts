@@ -1,5 +1,6 @@
 import {
   certainties,
+  heldCounts,
   primers,
   rampKinds,
   stepKinds,
@@ -40,6 +41,7 @@ export const liftPlan = same<LiftPlan>()(
     implement,
     repRange,
     reps: repCount.min(1),
+    counted: z.enum(heldCounts).optional(),
     targetRir: z.int().min(0).max(4),
     sets: z.int().min(1).max(12),
     loadG: load,

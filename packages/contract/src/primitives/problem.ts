@@ -10,5 +10,7 @@ export const problem = z.object({
   instance: z.string().optional(),
   /** What is wrong, field by field. */
   errors: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+  /** What there is to choose from, where a choice is missing. */
+  choices: z.array(z.object({ id: z.string(), name: z.string() })).optional(),
 });
 export type Problem = z.infer<typeof problem>;

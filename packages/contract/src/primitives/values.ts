@@ -1,4 +1,4 @@
-import { units } from '@spalo/core';
+import { timeOfId, units } from '@spalo/core';
 import { z } from 'zod';
 
 /** Text that PostgreSQL can hold: no NUL or other control characters, no half characters. */
@@ -20,7 +20,19 @@ export const line = (max: number) =>
     .max(max, `At most ${max} characters`)
     .refine(clean, UNCLEAN);
 
+/** Ids are written small, as the database gives them back: one id, one text. */
 export const uuid = z.uuid('Not a valid id').transform((value) => value.toLowerCase());
+
+const DAY_MS = 24 * 3600 * 1000;
+/** A device's clock may be ahead, and its day may have begun before the server's; by more, what it writes would outlast what is true. */
+const aheadLimit = () => Date.now() + DAY_MS;
+const AHEAD = 'More than a day ahead; look at the clock of this device';
+
+/** The id of an event: a UUID of version 7, which says when it was made; at most a day from now. */
+export const eventId = z
+  .uuidv7('Event ids are UUIDs of version 7')
+  .transform((value) => value.toLowerCase())
+  .refine((value) => timeOfId(value) <= aheadLimit(), AHEAD);
 
 /** An id from the catalogue. */
 export const slug = z
@@ -34,14 +46,23 @@ export const instant = z.iso
   .refine((value) => value >= '2000' && value < '2100', 'Outside the years 2000 to 2100');
 
 /** A day as 2026-11-24, between the years 1900 and 2100. */
-export const day = z.iso
+const day = z.iso
   .date('A day as 2026-11-24')
   .refine((value) => value >= '1900' && value < '2100', 'Outside the years 1900 to 2100');
+
+/** When something happened: no later than a day from now. */
+export const happenedAt = instant.refine((value) => Date.parse(value) <= aheadLimit(), AHEAD);
+
+/** A day on which something happened: no later than tomorrow. */
+export const happenedOn = day.refine(
+  (value) => Date.parse(value) <= aheadLimit(),
+  'This day is still to come',
+);
 
 /** A lifted mass in grams: up to 1,000 kg. */
 export const load = z.int().min(0).max(1_000_000);
 
-/** A count of reps. */
-export const repCount = z.int().min(0).max(100);
+/** A count of reps; of seconds or metres in a lift that is held or carried. */
+export const repCount = z.int().min(0).max(600);
 
 export const unit = z.enum(units);

@@ -11,7 +11,17 @@ import {
 } from '@spalo/core';
 import { z } from 'zod';
 import { same } from '../primitives/same';
-import { day, instant, line, load, repCount, slug, text, uuid } from '../primitives/values';
+import {
+  happenedAt,
+  happenedOn,
+  instant,
+  line,
+  load,
+  repCount,
+  slug,
+  text,
+  uuid,
+} from '../primitives/values';
 import { email } from './account';
 import { flag } from './flag';
 import { history } from './history';
@@ -32,7 +42,7 @@ const override = same<Override>()(
     liftId: slug,
     range: z.enum(rangeIds).nullable(),
     reason: line(200),
-    at: instant,
+    at: happenedAt,
     by: uuid,
   }),
 );
@@ -53,7 +63,7 @@ export const clientFacts = z.object({
   calledName: text(40),
   phone: text(40),
   email: z.union([z.literal(''), email]),
-  birthDate: day.nullable(),
+  birthDate: happenedOn.nullable(),
   bodyMassG: bodyMass,
   heightMm: z.int().min(900, 'Between 90 and 240 cm').max(2400, 'Between 90 and 240 cm').nullable(),
   sex: z.enum(sexes),
@@ -66,7 +76,7 @@ export const clientFacts = z.object({
   brief: text(200),
   emergencyContact: text(200),
   /** When the client agreed that health data is kept; null when they have not. */
-  consentAt: instant.nullable(),
+  consentAt: happenedAt.nullable(),
   squatLook: z.enum(['knees forward', 'hips back']).nullable(),
   segments: segments.nullable(),
   /** Places and directions that move less than lifts ask for; the general warm-up opens them. */
@@ -76,12 +86,14 @@ export const clientFacts = z.object({
   programme: z.array(slug).max(12),
   overrides: z.array(override).max(100),
   /** Kept, but no longer in the list; null for a client who comes. */
-  archivedAt: instant.nullable(),
+  archivedAt: happenedAt.nullable(),
 });
 
 /** A client with all that a session is drafted from, so that a device can start one without network. */
 export const client = clientFacts.extend({
   id: uuid,
+  /** When the months of training were as many as they are: they go on from there. */
+  trainingMonthsAt: instant,
   flags: z.array(flag),
   /** What screening limits, without the answers. */
   cautions: z.array(z.enum(cautionKinds)),

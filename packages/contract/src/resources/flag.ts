@@ -2,7 +2,7 @@ import { flagPlaces, flagStates, type Flag } from '@spalo/core';
 import { z } from 'zod';
 import { side } from '../primitives/body';
 import { same } from '../primitives/same';
-import { day, text, uuid } from '../primitives/values';
+import { happenedOn, text, uuid } from '../primitives/values';
 
 export const flag = same<Flag>()(
   z.object({
@@ -11,7 +11,7 @@ export const flag = same<Flag>()(
     side,
     note: text(300),
     fine: text(300),
-    since: day.nullable(),
+    since: happenedOn.nullable(),
     saidBy: text(200),
     state: z.enum(flagStates),
     usualPain: z.int().min(0).max(10),

@@ -36,10 +36,11 @@ const savedBelief = same<SavedBelief>()(
     liftIds: z.array(slug),
     atMs: z.number().nullable(),
     mean: numbers,
-    halfMillionths: numbers,
+    halfBillionths: numbers,
     sets: numbers,
     reps: numbers,
     lastMs: numbers,
+    aside: z.array(z.tuple([z.int().min(0), z.number()])),
   }),
 );
 
@@ -71,6 +72,7 @@ const cueTally = z.object({
 const pastMarks = z.object({
   loadG: load,
   reps: repCount,
+  cleanReps: repCount.optional(),
   marks: z.array(z.object({ rep: repCount.min(1), faultId: slug })),
 });
 
@@ -91,12 +93,20 @@ const liftMemory = same<LiftMemory>()(
     warmUps: z.array(warmUpRecord),
     cues: z.record(z.string(), cueTally).optional(),
     marked: z
-      .array(z.object({ sessionId: uuid, at: instant, sets: z.array(pastMarks) }))
-      .max(6)
+      .array(
+        z.object({
+          sessionId: uuid,
+          at: instant,
+          sets: z.array(pastMarks),
+          looked: z.array(slug).optional(),
+        }),
+      )
+      .max(12)
       .optional(),
     remedies: z
       .array(z.object({ faultId: slug, kind: z.enum(remedyKinds), text: text(240) }))
       .optional(),
+    taught: z.object({ styleId: slug, stepIds: z.array(slug) }).optional(),
   }),
 );
 

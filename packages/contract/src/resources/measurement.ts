@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { day, uuid } from '../primitives/values';
+import { happenedOn, uuid } from '../primitives/values';
 
 /** In whole grams. */
 export const bodyMass = z
@@ -7,7 +7,7 @@ export const bodyMass = z
   .min(25_000, 'Between 25 and 300 kg')
   .max(300_000, 'Between 25 and 300 kg');
 
-export const measurement = z.object({ id: uuid, day, bodyMassG: bodyMass });
+export const measurement = z.object({ id: uuid, day: happenedOn, bodyMassG: bodyMass });
 export const measurementFacts = measurement.omit({ id: true });
 
 export type Measurement = z.infer<typeof measurement>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { day, instant, slug, text, uuid } from '../primitives/values';
+import { happenedOn, instant, slug, text, uuid } from '../primitives/values';
 
 /** Yes or no to each screening question, with what was added in words and who cleared it. */
 export const screening = z.object({
@@ -10,7 +10,7 @@ export const screening = z.object({
         yes: z.boolean(),
         note: text(300),
         clearedBy: text(200),
-        clearedOn: day.nullable(),
+        clearedOn: happenedOn.nullable(),
       })
       .refine((answer) => (answer.clearedBy === '') === (answer.clearedOn === null), {
         path: ['clearedBy'],

@@ -1,13 +1,25 @@
 import { z } from 'zod';
 import { accountOperations } from '../operations/account';
-import { line, unit } from '../primitives/values';
-import { account, email, newPassword, role, trainer } from '../resources/account';
-import { done, type Route } from './route';
+import { instant, line, unit, uuid } from '../primitives/values';
+import {
+  account,
+  colleague,
+  email,
+  newPassword,
+  oneTimeLink,
+  role,
+  signIn,
+  trainer,
+} from '../resources/account';
+import { byId, done, type Route } from './route';
 
 const credentials = z.object({
   email,
   password: z.string().min(1, 'Fill this in').max(200),
+  /** Which of them, for who works for several studios. */
+  studioId: uuid.optional(),
 });
+const token = z.string().min(1).max(100);
 
 export const newStudio = z.object({
   studioName: line(80),
@@ -23,11 +35,10 @@ export const newStudio = z.object({
   email,
   password: newPassword,
 });
-export const newTrainer = z.object({
-  name: line(80),
-  email,
+export const newTrainer = z.object({ name: line(80), email, role });
+export const passwordChange = z.object({
+  current: z.string().min(1, 'Fill this in').max(200),
   password: newPassword,
-  role,
 });
 
 /** Studios, trainers and who is signed in. */
@@ -46,7 +57,7 @@ export const accountRoutes = {
     ...accountOperations.signIn,
     body: credentials,
     answer: account,
-    problems: ['wrong-password', 'too-many-tries'],
+    problems: ['wrong-password', 'choose-studio', 'too-many-tries', 'busy'],
   },
   signInDemo: {
     ...accountOperations.signInDemo,
@@ -63,12 +74,81 @@ export const accountRoutes = {
   },
   trainers: {
     ...accountOperations.trainers,
-    answer: z.object({ trainers: z.array(trainer) }),
+    answer: z.object({ trainers: z.array(colleague) }),
   },
   addTrainer: {
     ...accountOperations.addTrainer,
     body: newTrainer,
-    answer: trainer,
+    answer: z.object({ trainer: colleague, link: oneTimeLink }),
     problems: ['conflict'],
+  },
+  linkFor: {
+    ...accountOperations.linkFor,
+    params: byId,
+    answer: oneTimeLink,
+    problems: ['not-found'],
+  },
+  putTrainer: {
+    ...accountOperations.putTrainer,
+    params: byId,
+    body: z.object({ role }),
+    answer: colleague,
+    problems: ['not-found', 'conflict'],
+  },
+  removeTrainer: {
+    ...accountOperations.removeTrainer,
+    params: byId,
+    body: z.object({ handTo: uuid }),
+    answer: done,
+    problems: ['not-found', 'not-allowed', 'conflict'],
+  },
+  readLink: {
+    ...accountOperations.readLink,
+    body: z.object({ token }),
+    answer: z.object({
+      kind: oneTimeLink.shape.kind,
+      studioName: z.string(),
+      name: z.string(),
+      email: z.string(),
+    }),
+    problems: ['gone'],
+  },
+  useLink: {
+    ...accountOperations.useLink,
+    body: z.object({ token, password: newPassword }),
+    answer: account,
+    problems: ['gone', 'busy'],
+  },
+  changePassword: {
+    ...accountOperations.changePassword,
+    body: passwordChange,
+    answer: done,
+    problems: ['too-many-tries', 'busy'],
+  },
+  signIns: {
+    ...accountOperations.signIns,
+    answer: z.object({ signIns: z.array(signIn) }),
+  },
+  endSignIn: {
+    ...accountOperations.endSignIn,
+    params: byId,
+    answer: done,
+    problems: ['not-found'],
+  },
+  endOtherSignIns: { ...accountOperations.endOtherSignIns, answer: done },
+  ownData: {
+    ...accountOperations.ownData,
+    answer: z.object({
+      format: z.literal('spalo-trainer'),
+      version: z.literal(1),
+      exportedAt: instant,
+      account: trainer.extend({ studio: z.string(), since: instant }),
+      signIns: z.array(signIn.omit({ current: true })),
+      clients: z.array(z.object({ id: uuid, name: z.string() })),
+      sessions: z.array(z.object({ id: uuid, startedAt: instant, finishedAt: instant.nullable() })),
+      /** How many entries of logs bear their name, and how many of those came by another's sign-in. */
+      entries: z.object({ written: z.int(), sentByOthers: z.int() }),
+      screeningOpenings: z.array(z.object({ clientId: uuid, at: instant, allowed: z.boolean() })),
+    }),
   },
 } satisfies Record<string, Route>;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { logOperations, MAX_EVENTS } from '../operations/log';
 import { logEvent, storedEvent } from '../events/event';
+import { uuid } from '../primitives/values';
 import { session } from '../resources/session';
 import { byId, type Route } from './route';
 
@@ -22,12 +23,22 @@ export const logRoutes = {
   },
   liveEvents: {
     ...logOperations.liveEvents,
-    answer: eventPage,
+    query: z.object({ after: cursor.optional() }),
+    /** `cursor` is where the log stood; `next` is what the next page is asked for with, null after the last. */
+    answer: eventPage.extend({ next: z.string().nullable() }),
   },
   sessionEvents: {
     ...logOperations.sessionEvents,
     params: byId,
     answer: eventPage,
+    problems: ['not-found'],
+  },
+  sessionSenders: {
+    ...logOperations.sessionSenders,
+    params: byId,
+    answer: z.object({
+      senders: z.array(z.object({ author: uuid, sentBy: uuid, entries: z.int() })),
+    }),
     problems: ['not-found'],
   },
   session: {

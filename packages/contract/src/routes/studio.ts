@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { studioOperations } from '../operations/studio';
 import { instant } from '../primitives/values';
 import { booking, bookingFacts } from '../resources/booking';
+import { ownLift, ownLiftFacts } from '../resources/own-lift';
 import { room, roomFacts } from '../resources/room';
 import { byId, done, type Route } from './route';
 
@@ -36,6 +37,23 @@ export const studioRoutes = {
   },
   deleteRoom: {
     ...studioOperations.deleteRoom,
+    params: byId,
+    answer: done,
+    problems: ['not-found', 'conflict'],
+  },
+  ownLifts: {
+    ...studioOperations.ownLifts,
+    answer: z.object({ lifts: z.array(ownLift) }),
+  },
+  putOwnLift: {
+    ...studioOperations.putOwnLift,
+    params: byId,
+    body: ownLiftFacts,
+    answer: ownLift,
+    problems: ['conflict'],
+  },
+  deleteOwnLift: {
+    ...studioOperations.deleteOwnLift,
     params: byId,
     answer: done,
     problems: ['not-found', 'conflict'],

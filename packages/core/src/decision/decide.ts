@@ -1,3 +1,4 @@
+import { amountText } from '../lift/counted';
 import { stepDown, stepUp } from '../loads/loads';
 import { redFlag } from '../person/red-flag';
 import type { LiftPlan } from '../session/plan';
@@ -17,27 +18,50 @@ import { notDoneGate } from './gates/not-done';
 import { painGate } from './gates/pain';
 import { techniqueGate } from './gates/technique';
 import { afterClimb } from './schemes/after-climb';
+import { byHolding } from './schemes/by-holding';
 import { byOutlook } from './schemes/by-outlook';
 
 /** In the order in which they are asked; the first that applies decides. */
 const gates: readonly Gate[] = [painGate, notDoneGate, techniqueGate];
 
-/** The scheme of a lift: a climb goes on from what it found. */
-const schemeOf = ({ plan }: LiftState): Scheme => (plan.climb ? afterClimb : byOutlook);
+/** The scheme of a lift: a climb goes on from what it found, what is held or carried grows longer. */
+const schemeOf = ({ plan }: LiftState): Scheme =>
+  plan.counted ? byHolding : plan.climb ? afterClimb : byOutlook;
 
 /** The plan part of a planned lift: what is carried from session to session. */
 export function planOf(plan: LiftPlan): LiftPlan {
   const { liftId, styleId, implement, repRange, reps, targetRir, sets, loadG, focusCueId, closed } =
     plan;
-  return { liftId, styleId, implement, repRange, reps, targetRir, sets, loadG, focusCueId, closed };
+  const { counted } = plan;
+  return {
+    liftId,
+    styleId,
+    implement,
+    repRange,
+    reps,
+    ...(counted && { counted }),
+    targetRir,
+    sets,
+    loadG,
+    focusCueId,
+    closed,
+  };
 }
 
-function happened(sets: readonly LoggedSet[], context: DecisionContext): string {
+function happened(
+  sets: readonly LoggedSet[],
+  { counted }: Pick<LiftPlan, 'counted'>,
+  context: DecisionContext,
+): string {
   if (sets.length === 0) return 'No working set';
   const loads = [...new Set(sets.map((set) => massText(set.loadG, context.unit)))].join(', ');
   const reps = sets
     .map((set) => (set.cleanReps === set.reps ? `${set.reps}` : `${set.cleanReps} of ${set.reps}`))
     .join(', ');
+  if (counted)
+    return sets.every(({ loadG }) => loadG === 0)
+      ? `${reps} ${counted}`
+      : `${loads}, ${reps} ${counted}`;
   return `${loads} × ${reps}`;
 }
 
@@ -49,7 +73,8 @@ function alternatives(plan: LiftPlan, proposed: LiftPlan, context: DecisionConte
     const same = (other: LiftPlan) => other.loadG === option.loadG && other.reps === option.reps;
     if (!taken.some(same)) options.push({ label, plan: option });
   };
-  offer(`Repeat ${say(plan.loadG)} × ${plan.reps}`, { ...plan, closed: proposed.closed });
+  const amount = plan.counted ? `, ${amountText(plan.reps, plan.counted)}` : ` × ${plan.reps}`;
+  offer(`Repeat ${say(plan.loadG)}${amount}`, { ...plan, closed: proposed.closed });
   const down = stepDown(context.loads, proposed.loadG);
   if (down) offer(`Lighter, ${say(down.loadG)}`, { ...proposed, loadG: down.loadG });
   const up = stepUp(context.loads, proposed.loadG);
@@ -87,7 +112,7 @@ export function decide(lift: LiftState, context: DecisionContext): Decision {
   });
   return {
     gate,
-    happened: happened(sets, context),
+    happened: happened(sets, plan, context),
     proposed: next.plan,
     why,
     // What was closed opens by clearance, not by another load.

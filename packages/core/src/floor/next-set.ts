@@ -20,6 +20,7 @@ import {
   type BestSet,
 } from '../strength/worth';
 import { massText, type Unit } from '../unit/mass';
+import { nextHold } from './next-hold';
 import { painStop, type Stop } from './pain-stop';
 
 /** What the proposal is drawn from besides the log. */
@@ -257,6 +258,12 @@ export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet 
       why: lift.adjusted.reasons.join('. '),
       restLonger: false,
     };
+  }
+  if (lift.plan.counted) {
+    const { reps, why } = nextHold(planned, last, lift.plan.counted);
+    const change = reps < planned.reps ? 'fewer reps' : 'planned';
+    const set = { ...planned, reps, loadG: last?.loadG ?? planned.loadG };
+    return { kind: 'step', step, set, change, why: why || lift.plan.why, restLonger: false };
   }
   const byForm = !last && planned.kind === 'working' ? firstByForm(planned, lift, context) : null;
   if (byForm) {

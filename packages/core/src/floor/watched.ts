@@ -1,4 +1,4 @@
-import type { StepKind } from '../session/plan';
+import type { LiftPlan, StepKind } from '../session/plan';
 import type { Mark, SetResult } from '../session/set-result';
 import type { Grams } from '../unit/mass';
 
@@ -9,15 +9,24 @@ export interface Watched {
   rir?: number;
 }
 
+/** The reserve that a plan asks for; null where none is, as in what is held or carried. */
+export const reserveAsked = ({
+  targetRir,
+  counted,
+}: Pick<LiftPlan, 'targetRir' | 'counted'>): number | null => (counted ? null : targetRir);
+
 /** Reps that nothing was seen wrong in. */
 export const cleanRepsOf = ({ reps, marks }: Pick<SetResult, 'reps' | 'marks'>): number =>
   reps - new Set(marks.map((mark) => mark.rep)).size;
 
-/** What a watched set comes to, with its planned parts filled in. */
+/**
+ * What a watched set comes to, with its planned parts filled in. `targetRir` is the reserve that was asked for; null where
+ * none is, as in what is held or carried.
+ */
 export function resultOf(
   planned: { loadG: Grams; reps: number; kind: StepKind },
   watched: Watched,
-  targetRir: number,
+  targetRir: number | null,
 ): SetResult {
   const reps = watched.reps ?? planned.reps;
   const marks = (watched.marks ?? []).filter((mark) => mark.rep <= reps);
@@ -27,6 +36,11 @@ export function resultOf(
     marks,
     cleanReps: cleanRepsOf({ reps, marks }),
     // Where no rep was done, none was left.
-    rir: planned.kind !== 'working' ? null : reps === 0 ? 0 : (watched.rir ?? targetRir),
+    rir:
+      planned.kind !== 'working' || targetRir === null
+        ? null
+        : reps === 0
+          ? 0
+          : (watched.rir ?? targetRir),
   };
 }

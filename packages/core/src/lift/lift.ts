@@ -1,4 +1,5 @@
 import type { Grams } from '../unit/mass';
+import type { Count } from './counted';
 import type { Stress } from './joints';
 import type { Muscle } from './muscles';
 import type { Position } from './position';
@@ -23,6 +24,8 @@ export type LiftImplement =
 /** What the computation needs to know about a lift; its teaching lives in the catalogue. */
 export interface Lift {
   id: string;
+  /** Of a studio's own lift: the one of the catalogue that it is most like; absent for those of the catalogue. */
+  like?: string;
   name: string;
   pattern: Pattern;
   region: 'upper' | 'lower';
@@ -39,13 +42,18 @@ export interface Lift {
   /** Where the muscle is hardest worked. */
   peak: 'shortened' | 'middle' | 'stretched';
   restClass: RestClass;
-  /** 1RM as a share of body mass for an untrained man of 75 kg; per bell for dumbbell lifts, body share included. */
+  /** What its sets count. Nothing is believed of the strength in one that is held or carried. */
+  counted: Count;
+  /**
+   * 1RM as a share of body mass for an untrained man of 75 kg; per bell for dumbbell lifts, body share included. Of one that
+   * is held or carried: the load to begin with, as a share of body mass.
+   */
   priorRatio: number;
   /** Typical k of w = 1RM / (1 + R / k): 30–36 for most, higher for legs and machines. */
   repConstant: number;
   /** Usual step between loads in grams, for caps where the room's own step is finer. */
   stepG: Grams;
-  /** Rep range used when nothing else is known. */
+  /** Rep range (or seconds, or metres) used when nothing else is known. */
   repRange: RepRange;
   /** Small muscle on a long lever: starts at the very bottom of the rack. */
   longLever: boolean;

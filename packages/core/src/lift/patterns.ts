@@ -12,6 +12,8 @@ export const patterns = [
   'pull',
   'shoulder',
   'arm',
+  'trunk',
+  'carry',
 ] as const;
 export type Pattern = (typeof patterns)[number];
 
@@ -29,4 +31,6 @@ export const familyOf: Record<Pattern, 'knee' | 'hip' | 'push' | 'pull'> = {
   row: 'pull',
   pull: 'pull',
   arm: 'pull',
+  trunk: 'hip',
+  carry: 'pull',
 };

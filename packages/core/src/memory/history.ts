@@ -14,7 +14,7 @@ import {
 import { evidenceOf } from './past-sets';
 
 /** Changes whenever the shape of a history does: one of another version is made anew from the log. */
-export const HISTORY_VERSION = 3;
+export const HISTORY_VERSION = 4;
 
 /** What finished sessions leave behind for the next one. */
 export interface ClientHistory {
@@ -54,48 +54,77 @@ export interface HistoryContext {
   person: Person;
 }
 
-function withSession(
+/** Evidence of the latest sessions only: the belief remembers the rest. */
+function latestOf(evidence: readonly PastSet[]): PastSet[] {
+  const sessions = [...new Set(evidence.map((set) => set.sessionId))].slice(-EVIDENCE_SESSIONS);
+  return evidence.filter((set) => sessions.includes(set.sessionId));
+}
+
+/** The belief after one more session; from the prior on before the first, and where a model of another version made it. */
+function beliefAfter(
+  { belief: saved, evidence }: ClientHistory,
+  sets: readonly PastSet[],
+  now: string,
+  { lifts, person }: HistoryContext,
+): SavedBelief {
+  const before = saved && loadBelief(saved, lifts);
+  if (!before) return saveBelief(replay(person, lifts, [...evidence, ...sets], now));
+  takeSets(before, person, sets, now);
+  return saveBelief(before);
+}
+
+/**
+ * A history with one more finished session, later than all in it. Only this: what a client did before is in the history
+ * already, so that it costs the same however long they have come.
+ */
+export function foldSession(
   history: ClientHistory,
   state: SessionState,
-  mainFaultOf: MainFaultOf,
+  context: HistoryContext,
 ): ClientHistory {
   const lifts = { ...history.lifts };
   for (const lift of state.lifts) {
     const { liftId } = lift.plan;
     const before = memoryOf(history, liftId);
-    const after = rememberLift(before, lift, state, mainFaultOf);
+    const after = rememberLift(before, lift, state, context.mainFaultOf);
     if (after !== before) lifts[liftId] = after;
   }
+  const sets = evidenceOf(state);
   return {
     ...history,
     lifts,
-    evidence: [...history.evidence, ...evidenceOf(state)],
+    evidence: latestOf([...history.evidence, ...sets]),
     swaps: { ...history.swaps, ...state.swaps },
     lastSessionAt: state.startedAt,
+    belief: beliefAfter(history, sets, state.startedAt, context),
   };
 }
 
 const byStart = (a: SessionState, b: SessionState) =>
   a.startedAt < b.startedAt ? -1 : a.startedAt > b.startedAt ? 1 : a.id < b.id ? -1 : 1;
 
-/** Folds finished sessions into a history, oldest first; sessions still open leave no trace in it. */
-export function historyOf(
-  sessions: readonly SessionState[],
-  { mainFaultOf, lifts, person }: HistoryContext,
-): ClientHistory {
-  const finished = sessions.filter((state) => state.finishedAt !== null).sort(byStart);
-  const history = finished.reduce(
-    (held, state) => withSession(held, state, mainFaultOf),
-    emptyHistory,
-  );
-  const kept = new Set(finished.slice(-EVIDENCE_SESSIONS).map((state) => state.id));
-  const last = finished.at(-1);
-  return {
-    ...history,
-    evidence: history.evidence.filter((set) => kept.has(set.sessionId)),
-    belief: last ? saveBelief(replay(person, lifts, history.evidence, last.startedAt)) : null,
-  };
+/** A history, and what it was before the last of its sessions. */
+export interface Folded {
+  history: ClientHistory;
+  before: ClientHistory;
+  last: SessionState | null;
 }
+
+/** Folds finished sessions into a history, oldest first; sessions still open leave no trace in it. */
+export function foldSessions(sessions: readonly SessionState[], context: HistoryContext): Folded {
+  let folded: Folded = { history: emptyHistory, before: emptyHistory, last: null };
+  for (const state of sessions.filter(({ finishedAt }) => finishedAt !== null).sort(byStart)) {
+    const { history } = folded;
+    folded = { history: foldSession(history, state, context), before: history, last: state };
+  }
+  return folded;
+}
+
+/** The history that finished sessions leave behind. */
+export const historyOf = (
+  sessions: readonly SessionState[],
+  context: HistoryContext,
+): ClientHistory => foldSessions(sessions, context).history;
 
 /** Plans as this device has them: what was decided again after a session that the server knows already. */
 function decidedHere(history: ClientHistory, sessions: readonly SessionState[]): ClientHistory {
@@ -116,22 +145,12 @@ function decidedHere(history: ClientHistory, sessions: readonly SessionState[]):
 export function withLocalSessions(
   history: ClientHistory,
   sessions: readonly SessionState[],
-  { mainFaultOf, lifts, person }: HistoryContext,
+  context: HistoryContext,
 ): ClientHistory {
   const known = new Set(history.evidence.map((set) => set.sessionId));
-  const fresh = sessions
+  return sessions
     .filter((state) => state.finishedAt !== null && !known.has(state.id))
     .filter((state) => history.lastSessionAt === null || state.startedAt > history.lastSessionAt)
-    .sort(byStart);
-  const last = fresh.at(-1);
-  const decided = decidedHere(history, sessions);
-  if (!last) return decided;
-  const folded = fresh.reduce((held, state) => withSession(held, state, mainFaultOf), decided);
-  const sets = fresh.flatMap(evidenceOf);
-  const before = history.belief && loadBelief(history.belief, lifts);
-  if (!before) {
-    return { ...folded, belief: saveBelief(replay(person, lifts, sets, last.startedAt)) };
-  }
-  takeSets(before, person, sets, last.startedAt);
-  return { ...folded, belief: saveBelief(before) };
+    .sort(byStart)
+    .reduce((held, state) => foldSession(held, state, context), decidedHere(history, sessions));
 }

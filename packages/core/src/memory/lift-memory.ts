@@ -31,14 +31,24 @@ export interface Decided {
 export interface PastMarks {
   loadG: Grams;
   reps: number;
+  /** Absent in what was kept before it was. */
+  cleanReps?: number;
   marks: { rep: number; faultId: string }[];
 }
 
-/** The working sets of one session with their marks. */
+/** The working sets of one session with their marks, and the checkpoints that were looked at and right. */
 export interface MarkedSession {
   sessionId: string;
   at: string;
   sets: PastMarks[];
+  /** Ids of checkpoints; absent where none was ticked. */
+  looked?: string[];
+}
+
+/** How far a first lesson came: the steps of a style that were right. */
+export interface TaughtSoFar {
+  styleId: string;
+  stepIds: string[];
 }
 
 /** Everything that a client's finished sessions leave behind about one lift. */
@@ -62,6 +72,8 @@ export interface LiftMemory {
   marked?: MarkedSession[];
   /** Remedies of the latest session that go on into the next; absent where there are none. */
   remedies?: TakenRemedy[];
+  /** Its first lesson so far; absent where none was begun. */
+  taught?: TaughtSoFar;
 }
 
 export const noMemory: LiftMemory = {
@@ -75,7 +87,8 @@ export const noMemory: LiftMemory = {
 
 const FAULT_SESSIONS = 4;
 const WARM_UPS = 6;
-const MARKED_SESSIONS = 6;
+/** As many sessions as a trend is drawn of. */
+const MARKED_SESSIONS = 12;
 
 /** Finds the main fault of sets; the catalogue behind it knows how faults weigh. */
 export type MainFaultOf = (
@@ -117,12 +130,19 @@ function whatWasSeen(
   lift: LiftState,
   state: SessionState,
 ): Pick<LiftMemory, 'cues' | 'marked' | 'remedies'> {
-  const sets = countedSets(lift, 'working').map(({ loadG, reps, marks }) => ({
+  const sets = countedSets(lift, 'working').map(({ loadG, reps, cleanReps, marks }) => ({
     loadG,
     reps,
+    cleanReps,
     marks: marks.map(({ rep, faultId }) => ({ rep, faultId })),
   }));
-  const here = { sessionId: state.id, at: state.startedAt, sets };
+  const looked = lift.ticked.map(({ checkpointId }) => checkpointId);
+  const here = {
+    sessionId: state.id,
+    at: state.startedAt,
+    sets,
+    ...(looked.length > 0 && { looked }),
+  };
   const marked = [here, ...(memory.marked ?? [])].slice(0, MARKED_SESSIONS);
   const cues = lift.judged.reduce<Record<string, CueTally>>(
     (all, { cueId, outcome }) => ({
@@ -138,6 +158,18 @@ function whatWasSeen(
   };
 }
 
+/** A first lesson with the steps that were right in one more session; another style begins anew. */
+export function taughtAfter(
+  before: TaughtSoFar | undefined,
+  { plan, taught }: Pick<LiftState, 'plan' | 'taught'>,
+): TaughtSoFar | undefined {
+  const { styleId } = plan;
+  const right = taught.filter((step) => step.right && step.styleId === styleId);
+  if (right.length === 0) return before;
+  const known = before?.styleId === styleId ? before.stepIds : [];
+  return { styleId, stepIds: [...new Set([...known, ...right.map(({ stepId }) => stepId)])] };
+}
+
 /** The memory of a lift with one more session of it. A lift without a working set leaves only its answer. */
 export function rememberLift(
   memory: LiftMemory,
@@ -145,9 +177,10 @@ export function rememberLift(
   state: SessionState,
   mainFaultOf: MainFaultOf,
 ): LiftMemory {
-  const answered = withAnswer(memory, lift, state);
+  const taught = taughtAfter(memory.taught, lift);
+  const answered = { ...withAnswer(memory, lift, state), ...(taught && { taught }) };
   const working = countedSets(lift, 'working');
-  if (working.length === 0) return answered;
+  if (working.length === 0) return lift.answer || taught !== memory.taught ? answered : memory;
   const { remedies: _last, ...rest } = answered;
   return {
     ...rest,

@@ -20,7 +20,11 @@ function pastSet(set: LoggedSet, lift: LiftState, sessionId: string): PastSet {
 
 /** The working sets of a session as evidence, in the order in which they were logged. */
 export function evidenceOf(state: SessionState): PastSet[] {
-  return state.lifts
-    .flatMap((lift) => countedSets(lift, 'working').map((set) => pastSet(set, lift, state.id)))
-    .sort((a, b) => (a.id < b.id ? -1 : 1));
+  return (
+    state.lifts
+      // What is held or carried says nothing of a strength that is counted in reps.
+      .filter((lift) => !lift.plan.counted)
+      .flatMap((lift) => countedSets(lift, 'working').map((set) => pastSet(set, lift, state.id)))
+      .sort((a, b) => (a.id < b.id ? -1 : 1))
+  );
 }

@@ -70,6 +70,8 @@ export interface Person {
   sex: Sex;
   /** Months of regular loaded training. */
   trainingMonths: number;
+  /** When it was that many (ISO): they go on from there. Absent: whenever it is asked. */
+  trainingMonthsAt?: string;
   /** Day of birth (1990-05-01), or null. */
   birthDate: string | null;
   /** New to the gym and afraid of it: starts lower still. */

@@ -22,13 +22,8 @@ import { rampFor } from '../warm-up/ramp/ramp-for';
 import { isWarm } from '../warm-up/ramp/warm-muscles';
 import { absenceShare } from './absence';
 import { decideAgain } from './decide-again';
-
-/** A lift of the programme with the style it is taught in and the cue to begin with. */
-export interface ProgrammeLift {
-  lift: Lift;
-  styleId: string;
-  firstCueId: string;
-}
+import { heldCount, loadHold, planHold } from './hold-plan';
+import type { ProgrammeLift } from './programme-lift';
 
 /** All that a session is drafted from. */
 export interface DraftInput {
@@ -208,7 +203,12 @@ function closedBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
 /** A lift with its load and reason; null when the room has nothing for it. */
 function loadLift(entry: ProgrammeLift, input: DraftInput): LoadedLift | null {
   const { lift } = entry;
-  const { plan: kept, lastTime } = memoryOf(input.history, lift.id);
+  const memory = memoryOf(input.history, lift.id);
+  const { plan: kept, lastTime } = memory;
+  if (heldCount(lift)) {
+    const daysAway = daysSince(memory.lastDone, input.now);
+    return loadHold(entry, { person: input.person, room: input.room, memory, daysAway });
+  }
   const found = kept
     ? carriedPlan({ ...kept, closed: null }, entry, input)
     : firstPlan(entry, input);
@@ -225,6 +225,7 @@ function withRamp(
   warm: boolean,
   standing: readonly Plate[],
 ): PlannedLift {
+  if (loaded.counted) return planHold(loaded, lift);
   const { person, room, unit } = input;
   const setting = rampFor(person, lift, loaded.reps, warm, memoryOf(input.history, lift.id).habit);
   const { kind: ramp, primer, reasons: rampReasons } = setting;

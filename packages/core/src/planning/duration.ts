@@ -1,7 +1,6 @@
 import { buildOf } from '../floor/build';
-import type { Implement } from '../room/implement';
 import type { Room } from '../room/room';
-import type { PlannedLift, Step } from '../session/plan';
+import type { LiftPlan, PlannedLift, Step } from '../session/plan';
 import { generalSeconds, type GeneralStep } from '../warm-up/general/general';
 import { durationOf } from '../warm-up/ramp/ramp-time';
 
@@ -11,12 +10,17 @@ export interface StepsDuration {
   workS: number;
 }
 
+/** A hold takes the seconds it counts; a metre carried about one. */
 export function stepsDuration(
   steps: readonly Step[],
-  implement: Implement,
+  { implement, counted }: Pick<LiftPlan, 'implement' | 'counted'>,
   room: Room,
 ): StepsDuration {
-  const timed = steps.map((step) => ({ ...step, build: buildOf(step, implement, room, null) }));
+  const timed = steps.map((step) => ({
+    ...step,
+    build: buildOf(step, implement, room, null),
+    ...(counted && { setS: step.reps }),
+  }));
   const warmUps = timed.filter((step) => step.kind === 'warm-up');
   const working = timed.filter((step) => step.kind === 'working');
   const on = warmUps.at(-1)?.build ?? working[0]?.build ?? null;
@@ -35,7 +39,7 @@ export function sessionDuration(
   general: readonly GeneralStep[],
   room: Room,
 ): { generalS: number; rampsS: number; workS: number; totalS: number } {
-  const parts = lifts.map((lift) => stepsDuration(lift.steps, lift.implement, room));
+  const parts = lifts.map((lift) => stepsDuration(lift.steps, lift, room));
   const generalS = generalSeconds(general);
   const rampsS = parts.reduce((sum, part) => sum + part.warmUpS, 0);
   const work = parts.reduce((sum, part) => sum + part.workS, 0);

@@ -14,7 +14,9 @@ export type LoadObstacle =
   /** All plates that fit are on. */
   | { kind: 'plates run out'; mostG: Grams }
   /** The target would exist if this plate had its pair. */
-  | { kind: 'plate without its pair'; plate: Plate };
+  | { kind: 'plate without its pair'; plate: Plate }
+  /** These plates make more loads than can be tried: others may lie closer. */
+  | { kind: 'too many loads' };
 
 /** The nearest loads round a target on one bar. `below` is null under the empty bar, `above` over everything. */
 export interface BarAnswer {
@@ -35,7 +37,8 @@ const withItsPair = (plates: readonly Plate[], odd: Plate): readonly Plate[] =>
 
 /**
  * What a bar can carry at and around `targetG` from this stock, and what stands in the way of the target itself.
- * Masses in grams, implement included. Exact; one table over the plate kinds answers everything.
+ * Masses in grams, implement included. Exact, but for stocks of so many odd
+ * masses that it says so; one table over the plate kinds answers everything.
  */
 export function loadBar(bar: Barbell, plates: readonly Plate[], targetG: Grams): BarAnswer {
   const sleeve = barSleeve(bar, plates);
@@ -52,7 +55,8 @@ export function loadBar(bar: Barbell, plates: readonly Plate[], targetG: Grams):
     const further = allOn > (belowSum ?? 0);
     obstacles.push({ kind: further ? 'sleeve too short' : 'plates run out', mostG });
   }
-  if (!exact && side >= 0) {
+  if (!exact && !sleeve.whole) obstacles.push({ kind: 'too many loads' });
+  if (!exact && side >= 0 && sleeve.whole) {
     const single = plates.find(
       (plate) =>
         plate.count % 2 === 1 &&

@@ -16,7 +16,14 @@ interface Sums {
   piles: Map<Grams, Pile[]>;
   /** Thickness of the thinnest pile, in the order of `sorted`. */
   thinnest: number[];
+  /** False where there were more sums than are kept. */
+  whole: boolean;
 }
+
+/** Real stocks make some hundreds of sums, odd masses hundreds of thousands: beyond this a table is thinned out. */
+const MOST_SUMS = 6000;
+/** Sums that trainers ask for are multiples of this, in grams: they are always kept. */
+const ROUND = 250;
 
 const empty: Pile = { plate: null, times: 0, below: null, count: 0, thicknessMm: 0 };
 
@@ -32,9 +39,34 @@ function keepUnbeaten(piles: Pile[], grown: Pile): Pile[] {
   return kept;
 }
 
+/** How many plates the smallest pile has. */
+const fewest = (piles: readonly Pile[]) => Math.min(...piles.map(({ count }) => count));
+
+/** Every round sum, and of the others in each stretch of the range the one with the fewest plates. */
+function thinnedOut(sums: Map<Grams, Pile[]>): Map<Grams, Pile[]> {
+  const heaviest = Math.max(...sums.keys());
+  const stretch = Math.ceil(heaviest / (MOST_SUMS / 2));
+  const best = new Map<number, Grams>();
+  const kept = new Map<Grams, Pile[]>();
+  for (const [sum, piles] of sums) {
+    if (sum % ROUND === 0) {
+      kept.set(sum, piles);
+      continue;
+    }
+    const place = Math.floor(sum / stretch);
+    const known = best.get(place);
+    if (known === undefined || fewest(piles) < fewest(sums.get(known)!)) best.set(place, sum);
+  }
+  for (const sum of best.values()) kept.set(sum, sums.get(sum)!);
+  // What is heaviest says where the stock ends.
+  kept.set(heaviest, sums.get(heaviest)!);
+  return kept;
+}
+
 /** Light kinds come first: sums stay few until the last kinds. */
 function sumsOf(plates: readonly Plate[], share: number, sleeveMm: number): Sums {
   let sums = new Map<Grams, Pile[]>([[0, [empty]]]);
+  let whole = true;
   for (const plate of [...plates].sort((a, b) => a.massG - b.massG)) {
     const most = Math.floor(plate.count / share);
     if (most === 0) continue;
@@ -51,11 +83,13 @@ function sumsOf(plates: readonly Plate[], share: number, sleeveMm: number): Sums
         }
       }
     }
-    sums = next;
+    const tooMany = next.size > MOST_SUMS;
+    whole &&= !tooMany;
+    sums = tooMany ? thinnedOut(next) : next;
   }
   const sorted = [...sums.keys()].sort((a, b) => a - b);
   const thinnest = sorted.map((sum) => Math.min(...sums.get(sum)!.map((pile) => pile.thicknessMm)));
-  return { sorted, piles: sums, thinnest };
+  return { sorted, piles: sums, thinnest, whole };
 }
 
 /** Larger plates go on first: no plate may lie outside a smaller one. */
@@ -87,6 +121,8 @@ function lastUpTo(sorted: readonly number[], value: number): number {
 
 /** What one sleeve can carry. Masses are of one sleeve, without the bar. */
 export interface Sleeve {
+  /** False where the stock makes more sums than are kept: those that are given exist, others may lie closer. */
+  whole: boolean;
   /** The heaviest sum not above `targetG`; null below zero. */
   atOrBelow(targetG: number): Grams | null;
   /** The lightest sum not below `targetG`; null above everything. */
@@ -98,7 +134,8 @@ export interface Sleeve {
 }
 
 /**
- * The sums that plates make on a sleeve, exact for any stock. `share` is how many single plates one more plate on
+ * The sums that plates make on a sleeve, exact for any stock that makes fewer than some thousands of them; of one that
+ * makes more, a fair choice of some thousands that exist, multiples of 250 g first. `share` is how many single plates one more plate on
  * this sleeve costs: 2 for a bar, 4 for a pair of handles, 1 where all go on one horn.
  *
  * Kilogram and pound plates make a table each (their sums have no common step, and together would be the product of
@@ -119,6 +156,7 @@ export function sleeveOf(plates: readonly Plate[], share: number, sleeveMm: numb
   const fits = (i: number, j: number) => a.thinnest[i]! + b.thinnest[j]! <= sleeveMm;
 
   return {
+    whole: a.whole && b.whole,
     atOrBelow(targetG) {
       let best: Grams | null = null;
       for (let i = lastUpTo(a.sorted, targetG); i >= 0; i -= 1) {

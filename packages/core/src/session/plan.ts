@@ -1,3 +1,4 @@
+import type { HeldCount } from '../lift/counted';
 import type { LoadBelief, RepRange } from '../lift/lift';
 import type { Implement } from '../room/implement';
 import type { Certainty } from '../strength/profile';
@@ -11,8 +12,10 @@ export interface LiftPlan {
   styleId: string;
   implement: Implement;
   repRange: RepRange;
-  /** Reps asked of each working set, inside `repRange`. */
+  /** Reps asked of each working set, inside `repRange`; seconds or metres where the lift is counted so. */
   reps: number;
+  /** What its sets count where that is not reps; absent for reps. */
+  counted?: HeldCount;
   /** Clean reps to leave in reserve. */
   targetRir: number;
   /** Working sets. */

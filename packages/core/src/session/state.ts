@@ -77,6 +77,20 @@ export interface JudgedCue {
   outcome: CueOutcome;
 }
 
+/** A checkpoint that was looked at and right. `id` is its event's id. */
+export interface TickedPoint {
+  id: string;
+  styleId: string;
+  checkpointId: string;
+}
+
+/** A step of a first lesson that was tried. */
+export interface TaughtStep {
+  styleId: string;
+  stepId: string;
+  right: boolean;
+}
+
 /** A lift of the session as it stands. */
 export interface LiftState {
   plan: PlannedLift;
@@ -95,11 +109,15 @@ export interface LiftState {
   judged: JudgedCue[];
   /** Remedies that were taken besides cues, in order. */
   remedies: TakenRemedy[];
+  /** Checkpoints that were seen to be right, in the order they were ticked. */
+  ticked: TickedPoint[];
+  /** Steps of its first lesson, in the order they were tried. */
+  taught: TaughtStep[];
   notes: string[];
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 3;
+export const STATE_VERSION = 4;
 
 /** A session as its log tells it. */
 export interface SessionState {
@@ -136,6 +154,8 @@ export function newLift(plan: PlannedLift): LiftState {
     warmUp: null,
     judged: [],
     remedies: [],
+    ticked: [],
+    taught: [],
     notes: [],
   };
 }
@@ -165,6 +185,12 @@ export function onSet(
 /** The sets that count: not voided, in the order they were logged. */
 export function countedSets(lift: LiftState, kind?: StepKind): LoggedSet[] {
   return lift.sets.filter((set) => !set.voided && (kind === undefined || set.kind === kind));
+}
+
+/** The checkpoints that were ticked before a set and after the one before it: what was looked at for it. */
+export function lookedAtFor(lift: LiftState, set: Pick<LoggedSet, 'id'>): TickedPoint[] {
+  const before = lift.sets.filter((each) => each.id < set.id).at(-1)?.id ?? '';
+  return lift.ticked.filter((point) => point.id < set.id && point.id > before);
 }
 
 /** Index of the next step to do: after the furthest one that has a set. */

@@ -21,6 +21,8 @@ export interface Belief {
   sets: Float64Array;
   reps: Float64Array;
   lastMs: Float64Array;
+  /** Per lift: what the last set that was most likely a slip would have meant; NaN where the last set was none. */
+  aside: Float64Array;
 }
 
 /** Places of the shared parts behind the lifts. */
@@ -82,7 +84,8 @@ export function priorBelief(person: Person, lifts: readonly Lift[], now: string)
     cov[rowAt(at) + at] = sd ** 2;
   });
   const none = () => new Float64Array(count);
-  return { lifts, mean, cov, atMs: null, sets: none(), reps: none(), lastMs: none() };
+  const aside = none().fill(NaN);
+  return { lifts, mean, cov, atMs: null, sets: none(), reps: none(), lastMs: none(), aside };
 }
 
 export function copyBelief(belief: Belief): Belief {
@@ -93,6 +96,7 @@ export function copyBelief(belief: Belief): Belief {
     sets: belief.sets.slice(),
     reps: belief.reps.slice(),
     lastMs: belief.lastMs.slice(),
+    aside: belief.aside.slice(),
   };
 }
 

@@ -22,7 +22,7 @@ export const SPREAD = {
 } as const;
 
 /** Reps that reporters have left beyond what they say, before anything is known of them. */
-export const BIAS = { mean: 0.6, sd: 0.5 } as const;
+export const BIAS = { mean: 0.9, sd: 0.5 } as const;
 
 /**
  * Log strength lost to each earlier working set of the same lift that day which left two; `each` more for every rep
@@ -46,7 +46,7 @@ export const NOISE = {
   reserve: 0.7,
   reserveEach: 0.3,
   /** Reports that mean nothing at all (a slip of the finger, another set in mind), as a share. */
-  slips: 0.02,
+  slips: 0.01,
   /** Beginners misjudge more (Steele and others, 2017). */
   beginner: 1.25,
   beginnerMonths: 6,

@@ -190,7 +190,7 @@ describe('doubt about a set before it is logged', () => {
     profile.doubt({ liftId: squat.id, loadG: kg(load), reps: 10, cleanReps: 10, rir });
   it('questions 200 for 20, and says what was expected', () => {
     expect(doubt(200)?.kind).toBe('heavy');
-    expect(doubt(200)!.expected.mean).toBeLessThan(kg(26));
+    expect(doubt(200)!.expected.mean).toBeLessThan(kg(28));
   });
   it('questions a set to the limit that is far too light, but not a light one with more left', () => {
     expect(doubt(2, 0)?.kind).toBe('light');
@@ -262,7 +262,7 @@ describe('the covariance', () => {
     expect(ask(back).mean / ask(belief).mean).toBeCloseTo(1, 3);
     expect(ask(back).high / ask(belief).high).toBeCloseTo(1, 3);
     expect(loadBelief({ ...saveBelief(belief), version: 0 }, lifts)).toBeNull();
-    expect(loadBelief(saveBelief(belief), [squat])).toBeNull();
+    expect(loadBelief(saveBelief(belief), [...lifts, { ...squat, id: 'a-new-one' }])).toBeNull();
   });
 
   it('goes on from where it was saved as if it had never stopped', () => {

@@ -26,9 +26,13 @@ export function startingBelief(person: Person, lifts: readonly Lift[], now: stri
   return belief;
 }
 
-/** Months of training that a client had at a time before `now`. */
-function monthsAt(person: Person, now: string, ms: number): number {
-  return Math.max(0, person.trainingMonths - Math.max(0, Date.parse(now) - ms) / MONTH_MS);
+/** Months of training that a client had at a time; where it is not known when they had how many, they had them `now`. */
+function monthsAt({ trainingMonths, trainingMonthsAt }: Person, now: string, ms: number): number {
+  const since =
+    trainingMonthsAt === undefined
+      ? Math.min(0, ms - Date.parse(now))
+      : ms - Date.parse(trainingMonthsAt);
+  return Math.max(0, trainingMonths + since / MONTH_MS);
 }
 
 /**
@@ -48,8 +52,6 @@ export function takeSets(
   let months = 0;
   let ms = 0;
   let soFar = nothingYet;
-  /** What the last set that was most likely a slip would have meant, by lift. */
-  const aside = new Map<number, number>();
   for (const set of sets) {
     const at = places.get(set.liftId);
     if (at === undefined) continue;
@@ -65,17 +67,16 @@ export function takeSets(
     soFar = withSet(soFar, belief, set);
     if (!seen) continue;
     const meant = belief.mean[at]! + seen.surprise;
-    const last = aside.get(at);
-    const repeated = last !== undefined && Math.abs(meant - last) < ALIKE;
+    const repeated = Math.abs(meant - belief.aside[at]!) < ALIKE;
     // Twice alike is no slip of the finger: what was believed of this lift is itself in doubt.
     if (repeated) belief.cov[rowAt(at) + at]! += (seen.surprise / 2) ** 2;
     const taken = takeIn(belief, seen);
     onSet?.(set, taken, belief);
     if (taken.how === 'not') {
-      aside.set(at, meant);
+      belief.aside[at] = meant;
       continue;
     }
-    aside.delete(at);
+    belief.aside[at] = NaN;
     const share = 1 / Math.min(8, belief.sets[at]! + 1);
     belief.reps[at]! += share * (seen.repsToLimit - belief.reps[at]!);
     belief.sets[at]! += 1;

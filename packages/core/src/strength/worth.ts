@@ -21,7 +21,7 @@ export const aimHere = (
 ): Aim => ({ range: (loadG) => rangeHere(loads, loadG, repRange), targetRir, careful });
 
 /** Prices of a set, in chances of a good one. */
-const PRICE = { fail: 0.5, failCareful: 1.5, tooEasy: 0.48 } as const;
+const PRICE = { fail: 0.5, failCareful: 1.5, tooEasy: 0.55 } as const;
 
 /** How a set stands to its aim. */
 export interface Chances {

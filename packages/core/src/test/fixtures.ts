@@ -55,6 +55,7 @@ export const squat: Lift = {
   muscles: { main: ['quads'], helping: [] },
   stations: [],
   bodyShare: 0,
+  counted: 'reps',
   stress: [
     { joint: 'knee', kinds: ['deep bend'], how: 'deep bend' },
     { joint: 'low back', kinds: ['lean'], how: 'loaded lean' },

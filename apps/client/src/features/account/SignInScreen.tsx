@@ -1,14 +1,8 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { newStudio } from '@spalo/contract';
+import { newStudio, type Problem } from '@spalo/contract';
 import { useState } from 'react';
-import {
-  Controller,
-  useForm,
-  type FieldValues,
-  type Path,
-  type UseFormSetError,
-} from 'react-hook-form';
-import { ScrollView, View } from 'react-native';
+import { Controller, useForm } from 'react-hook-form';
+import { View } from 'react-native';
 import { z } from 'zod';
 import { ApiProblem, call } from '../../api/call';
 import { Banner } from '../../design/Banner';
@@ -20,39 +14,31 @@ import { ErrorState, LoadingState } from '../../design/States';
 import { Body, Strong, Title } from '../../design/Words';
 import { useSetup } from '../../state/queries';
 import { enter } from './account-actions';
+import { showProblem } from './form-problem';
+import { FrontPage } from './FrontPage';
+import { NewPasswordField } from './NewPasswordField';
 
 const signInForm = z.object({
   email: z.string().trim().pipe(z.email('Not an e-mail address')),
   password: z.string().min(1, 'Fill this in'),
 });
 
-/** Puts the server's messages beside their fields; answers what belongs to none of them. */
-function showProblem<T extends FieldValues>(
-  error: unknown,
-  fields: string[],
-  setError: UseFormSetError<T>,
-): string | null {
-  if (!(error instanceof ApiProblem)) return 'The server cannot be reached. Try again.';
-  const placed = (error.problem.errors ?? []).filter(({ path }) =>
-    fields.includes(path.replace('body.', '')),
-  );
-  for (const { path, message } of placed)
-    setError(path.replace('body.', '') as Path<T>, { message });
-  return placed.length > 0 ? null : error.message;
-}
-
 function SignInForm() {
   const [problem, setProblem] = useState<string | null>(null);
+  const [studios, setStudios] = useState<Problem['choices']>();
   const { control, handleSubmit, setError } = useForm({
     resolver: zodResolver(signInForm),
     defaultValues: { email: '', password: '' },
   });
-  const submit = async (body: z.output<typeof signInForm>) => {
+  const submit = async (body: z.output<typeof signInForm>, studioId?: string) => {
     setProblem(null);
+    setStudios(undefined);
     try {
-      enter(await call('signIn', { body }));
+      await enter(await call('signIn', { body: { ...body, studioId } }));
     } catch (error) {
-      setProblem(showProblem(error, ['email', 'password'], setError));
+      const choices = error instanceof ApiProblem ? error.problem.choices : undefined;
+      if (choices) setStudios(choices);
+      else setProblem(showProblem(error, ['email', 'password'], setError));
     }
   };
   return (
@@ -66,7 +52,15 @@ function SignInForm() {
         secureTextEntry
         autoComplete="current-password"
       />
-      <Button kind="main" big label="Sign in" onPress={handleSubmit(submit)} />
+      <Button kind="main" big label="Sign in" onPress={handleSubmit((body) => submit(body))} />
+      {studios && (
+        <View role="group" aria-label="Which studio" className="gap-2">
+          <Strong>You work for several studios. Which one?</Strong>
+          {studios.map(({ id, name }) => (
+            <Button key={id} label={name} onPress={handleSubmit((body) => submit(body, id))} />
+          ))}
+        </View>
+      )}
     </View>
   );
 }
@@ -92,7 +86,7 @@ function FirstStudioForm() {
   const submit = async (body: z.output<typeof newStudio>) => {
     setProblem(null);
     try {
-      enter(await call('makeStudio', { body }));
+      await enter(await call('makeStudio', { body }));
     } catch (error) {
       setProblem(showProblem(error, Object.keys(body), setError));
     }
@@ -115,14 +109,7 @@ function FirstStudioForm() {
       <Field control={control} name="zone" label="Time zone" />
       <Field control={control} name="name" label="Your name" autoComplete="name" />
       <Field control={control} name="email" label="E-mail" inputMode="email" autoComplete="email" />
-      <Field
-        control={control}
-        name="password"
-        label="Password"
-        hint="At least 10 characters."
-        secureTextEntry
-        autoComplete="new-password"
-      />
+      <NewPasswordField control={control} name="password" />
       <Button kind="main" big label="Make the studio" onPress={handleSubmit(submit)} />
     </View>
   );
@@ -135,17 +122,13 @@ export function SignInScreen() {
   const demo = async () => {
     setProblem(null);
     try {
-      enter(await call('signInDemo', {}));
+      await enter(await call('signInDemo', {}));
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'That did not work');
     }
   };
   return (
-    <ScrollView
-      role="main"
-      className="flex-1 bg-paper"
-      contentContainerClassName="mx-auto w-full max-w-[30rem] gap-6 p-4 pt-12"
-    >
+    <FrontPage>
       <View className="flex-row items-end gap-3 border-b-[3px] border-ink pb-2">
         <Icon name="floor" size={44} color="moss" />
         <Title className="text-[3rem] leading-[3rem] text-moss">spalo</Title>
@@ -166,6 +149,6 @@ export function SignInScreen() {
         </View>
       )}
       {setup && (setup.firstRun ? <FirstStudioForm /> : <SignInForm />)}
-    </ScrollView>
+    </FrontPage>
   );
 }

@@ -1,19 +1,28 @@
 import type { Account } from '@spalo/contract';
 import { call } from '../../api/call';
-import { sync } from '../../state/device';
+import { useFloorUi } from '../../parts/lane/floor-ui';
+import { holderOf, journal, sync } from '../../state/device';
 import { queryClient } from '../../state/query-client';
 
 /** Goes on as this trainer: what another had fetched is not theirs to see. */
-export function enter(account: Account): void {
+export async function enter(account: Account): Promise<void> {
   const before = queryClient.getQueryData<Account>(['me']);
-  if (before && before.studio.id !== account.studio.id) queryClient.clear();
+  if (before && holderOf(before) !== holderOf(account)) queryClient.clear();
+  if (journal.state.getState().holder !== holderOf(account)) journal.close();
+  // An answer to who was signed in a moment ago must not come after this one.
+  await queryClient.cancelQueries({ queryKey: ['me'] });
   queryClient.setQueryData(['me'], account);
   sync.state.setState({ connection: 'connecting' });
 }
 
-/** Signs out on the server and forgets what was fetched; what waits to be sent stays on the device. */
+/** Signs out on the server and forgets all that it has; what waits to be sent stays on the device, for this account alone. */
 export async function leave(): Promise<void> {
   await call('signOut', {});
-  queryClient.clear();
+  await journal.forgetSent();
+  journal.close();
+  useFloorUi.getState().forgetAll();
   sync.state.setState({ connection: 'signed out' });
+  // Last, for this is what shows the sign-in: nobody signs in while something is still being forgotten.
+  queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'me' });
+  await queryClient.resetQueries({ queryKey: ['me'] });
 }

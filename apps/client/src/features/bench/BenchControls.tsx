@@ -1,3 +1,4 @@
+import { repLifts } from '@spalo/catalog';
 import { massText, stepDown, stepUp, type Primer, type Room } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -86,6 +87,7 @@ export function BenchControls({ bench, rooms }: { bench: Bench; rooms: readonly 
       {picking && (
         <LiftPicker
           title="Choose a lift"
+          among={repLifts()}
           taken={[lift.id]}
           onPick={(picked) => {
             bench.chooseLift(picked);

@@ -1,4 +1,4 @@
-import { liftById, lifts } from '@spalo/catalog';
+import { liftById, repLifts } from '@spalo/catalog';
 import {
   type Lift,
   chooseRamp,
@@ -25,7 +25,7 @@ const OVER_FROM = 12;
 /** What is chosen on the warm-up bench in a room, and what follows from it. */
 export function useBench(room: Room, unit: Unit, liftId: string | null) {
   const [lift, setLift] = useState(() =>
-    liftById(lifts.some((each) => each.id === liftId) ? liftId! : 'back-squat'),
+    liftById(repLifts().some((each) => each.id === liftId) ? liftId! : 'back-squat'),
   );
   const [optionAt, chooseOption] = useState(0);
   const [typed, type] = useState<string>(START[unit]);

@@ -24,6 +24,7 @@ import { PersonalData } from './PersonalData';
 import { ScreeningSection } from './ScreeningSection';
 import { SessionHistory } from './SessionHistory';
 import { StartingWeights } from './StartingWeights';
+import { TechniqueTrends } from './TechniqueTrends';
 import { WarmUpHabits } from './WarmUpHabits';
 
 /** From here on the page has two columns beside the list. */
@@ -84,6 +85,9 @@ function ClientRecord({ client, room, account }: PageProps) {
             account={account}
           />
         )}
+      </Guard>
+      <Guard what="The technique">
+        <TechniqueTrends client={client} room={room} />
       </Guard>
       <Guard what="The course of the lifts">
         <LiftTrends client={client} account={account} />

@@ -1,4 +1,4 @@
-import { lifts } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import { programmeFor } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
 import {
@@ -97,7 +97,7 @@ export function LoadCardSection({
     const session = programmeFor(client, room, new Date(now).toISOString()).map(
       ({ lift }) => lift.id,
     );
-    const shown = lifts.filter((lift) =>
+    const shown = repLifts().filter((lift) =>
       scope === 'all'
         ? true
         : scope === 'done'

@@ -10,6 +10,7 @@ import { Section } from '../../design/Section';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
+import { sync } from '../../state/device';
 import { queryClient } from '../../state/query-client';
 import { clockTime, shortDate } from '../../parts/time/day-time';
 
@@ -121,6 +122,8 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
   };
   const open = () =>
     attemptHere(async () => {
+      // What was answered here a moment ago arrives first: older answers shown would be saved over it.
+      await sync.flush();
       const found = await call('screening', { params });
       setAnswers(found.answers);
       setAnsweredAt(found.answeredAt);

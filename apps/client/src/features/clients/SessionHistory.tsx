@@ -1,18 +1,27 @@
 import { findLift } from '@spalo/catalog';
-import { massNumber, type LoggedSet, type SessionState } from '@spalo/core';
+import { massNumber, type HeldCount, type LoggedSet, type SessionState } from '@spalo/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Card } from '../../design/Card';
+import { Guard } from '../../design/Guard';
 import { Icon } from '../../design/Icon';
 import { ErrorState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
-import { useClientSessions } from '../../state/queries';
+import { useClientSessions, useSenders, useTrainers } from '../../state/queries';
 import { shortDate } from '../../parts/time/day-time';
 import { correctionText } from '../../parts/words/set-words';
 import { loadReps, rirText } from '../../parts/words/load-words';
 
-function SetLine({ set, session }: { set: LoggedSet; session: SessionState }) {
+function SetLine({
+  set,
+  session,
+  counted,
+}: {
+  set: LoggedSet;
+  session: SessionState;
+  counted: HeldCount | undefined;
+}) {
   const clean = set.cleanReps === set.reps ? '' : ` · ${set.cleanReps} clean`;
   const left = rirText(set.rir);
   return (
@@ -21,7 +30,7 @@ function SetLine({ set, session }: { set: LoggedSet; session: SessionState }) {
         <Figure
           className={`text-[1.25rem] ${set.voided ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}
         >
-          {loadReps(set.loadG, set.reps, session.unit)}
+          {loadReps(set.loadG, set.reps, session.unit, counted)}
         </Figure>
         <Quiet>{`${set.kind}${clean}${left ? ` · ${left}` : ''}${set.voided ? ' · removed' : ''}`}</Quiet>
       </View>
@@ -32,6 +41,18 @@ function SetLine({ set, session }: { set: LoggedSet; session: SessionState }) {
       ))}
     </View>
   );
+}
+
+/** Entries that came by another's sign-in than of who wrote them, as on a device that is shared. Nothing without network. */
+function SentByOthers({ sessionId }: { sessionId: string }) {
+  const { data: trainers = [] } = useTrainers();
+  const { data: senders = [] } = useSenders(sessionId);
+  const nameOf = (id: string) => trainers.find((trainer) => trainer.id === id)?.name ?? 'somebody';
+  return senders.map(({ author, sentBy, entries }) => (
+    <Quiet key={`${author}/${sentBy}`}>
+      {`${entries} ${entries === 1 ? 'entry' : 'entries'} of ${nameOf(author)} came by the sign-in of ${nameOf(sentBy)}`}
+    </Quiet>
+  ));
 }
 
 function SessionCard({
@@ -78,8 +99,11 @@ function SessionCard({
             </Title>
             {lift.sets.length === 0 && <Quiet>{lift.skipped ? 'skipped' : 'not done'}</Quiet>}
             {lift.sets.map((set) => (
-              <SetLine key={set.id} set={set} session={session} />
+              <SetLine key={set.id} set={set} session={session} counted={lift.plan.counted} />
             ))}
+            {lift.ticked.length > 0 && (
+              <Quiet>{`${lift.ticked.length} points of the checklist looked at`}</Quiet>
+            )}
             {lift.pains.map((pain) => (
               <Body
                 key={pain.id}
@@ -90,11 +114,12 @@ function SessionCard({
               <Body key={note}>{note}</Body>
             ))}
             {lift.answer && (
-              <Quiet>{`Next: ${loadReps(lift.answer.chosen.loadG, lift.answer.chosen.reps, session.unit)}. ${lift.answer.accepted ? lift.answer.why : 'Chosen by the trainer'}.`}</Quiet>
+              <Quiet>{`Next: ${loadReps(lift.answer.chosen.loadG, lift.answer.chosen.reps, session.unit, lift.plan.counted)}. ${lift.answer.accepted ? lift.answer.why : 'Chosen by the trainer'}.`}</Quiet>
             )}
           </View>
         ))}
       {open && session.notes.map((note) => <Body key={note}>{note}</Body>)}
+      {open && <SentByOthers sessionId={session.id} />}
     </Card>
   );
 }
@@ -117,14 +142,18 @@ export function SessionHistory({ clientId, zone }: { clientId: string; zone: str
       {sessions.map((session, index) => {
         const shown = open === null ? index === 0 : open === session.id;
         return (
-          <SessionCard
+          <Guard
             key={session.id}
-            session={session}
-            zone={zone}
-            now={now}
-            open={shown}
-            onToggle={() => setOpen(shown ? '' : session.id)}
-          />
+            what={`The session of ${shortDate(session.startedAt, zone, now)}`}
+          >
+            <SessionCard
+              session={session}
+              zone={zone}
+              now={now}
+              open={shown}
+              onToggle={() => setOpen(shown ? '' : session.id)}
+            />
+          </Guard>
         );
       })}
       {more && <Quiet>The latest twenty are shown.</Quiet>}

@@ -22,7 +22,7 @@ import { buildText } from '../../design/load-text';
 import { Section } from '../../design/Section';
 import { Figure, Quiet, Strong } from '../../design/Words';
 import { attempt } from '../../state/problems';
-import { loadUnit } from '../../parts/words/load-words';
+import { amountAfter, loadReps, loadUnit } from '../../parts/words/load-words';
 import { LiftPicker } from '../../parts/pickers/LiftPicker';
 import { changeClient } from '../../parts/client/change-client';
 import { certaintyWords } from '../../parts/words/certainty-words';
@@ -45,15 +45,26 @@ function StartingWeight({
   return (
     <Card
       className="gap-1 py-3"
-      onPress={() => onAsk({ lift, reps: plan.reps, rir: plan.targetRir })}
-      label={`${lift.name}, ${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`}
+      // Nothing is believed of what is held or carried: there is no estimate to open.
+      onPress={
+        plan.counted ? undefined : () => onAsk({ lift, reps: plan.reps, rir: plan.targetRir })
+      }
+      label={
+        plan.counted
+          ? `${lift.name}, ${loadReps(plan.loadG, plan.reps, unit, plan.counted)}`
+          : `${lift.name}, ${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`
+      }
     >
       <View className="flex-row flex-wrap items-end justify-between gap-x-3">
         <Strong className="shrink text-lead">{lift.name}</Strong>
         <View className="flex-row items-baseline gap-1">
-          <Figure className="text-[1.75rem] leading-8">{massNumber(plan.loadG, unit)}</Figure>
-          <Quiet>{loadUnit(lift, unit)}</Quiet>
-          <Figure>{`× ${plan.reps}`}</Figure>
+          {plan.loadG > 0 && (
+            <>
+              <Figure className="text-[1.75rem] leading-8">{massNumber(plan.loadG, unit)}</Figure>
+              <Quiet>{loadUnit(lift, unit)}</Quiet>
+            </>
+          )}
+          <Figure>{amountAfter(plan.reps, plan.counted)}</Figure>
         </View>
       </View>
       {plan.belief && (

@@ -1,4 +1,4 @@
-import { lifts } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import { replay, saveBelief, type PastSet } from '@spalo/core';
 import { served } from '../../state/client-facts.test-help';
 import { bookingForm } from './booking-form';
@@ -55,7 +55,7 @@ const sets: PastSet[] = [9, 6, 3].map((days) => ({
   rir: 2,
   bearing: 'counts',
 }));
-const squat = lifts.find((lift) => lift.id === 'back-squat')!;
+const squat = repLifts().find((lift) => lift.id === 'back-squat')!;
 
 describe('a booking as it is typed', () => {
   it('names what is wrong, field by field', () => {
@@ -66,7 +66,7 @@ describe('a booking as it is typed', () => {
 
 describe('strength on the device', () => {
   it('comes from the saved belief, and from the person alone where there is none', () => {
-    const belief = saveBelief(replay(served, lifts, sets, NOW));
+    const belief = saveBelief(replay(served, repLifts(), sets, NOW));
     const known = { ...served, history: { ...served.history, belief } };
     expect(profileOfClient(known).loadFor(squat, 8, 2).certainty).toBe('known');
     expect(profileOfClient(known)).toBe(profileOfClient(known));
@@ -74,7 +74,7 @@ describe('strength on the device', () => {
   });
 
   it('starts from the person when the belief is of another model', () => {
-    const belief = { ...saveBelief(replay(served, lifts, sets, NOW)), version: 0 };
+    const belief = { ...saveBelief(replay(served, repLifts(), sets, NOW)), version: 0 };
     const stale = { ...served, history: { ...served.history, belief } };
     expect(profileOfClient(stale).loadFor(squat, 8, 2).certainty).toBe('guessed');
   });

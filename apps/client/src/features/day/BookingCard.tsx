@@ -64,7 +64,7 @@ export function BookingCard({
         <View className="flex-row flex-wrap gap-y-1 border-b-[3px] border-ink pb-2">
           {draft.lifts.map((plan) => (
             <View key={plan.liftId} className="w-1/2 pr-2">
-              <Figure>{loadReps(plan.loadG, plan.reps, unit)}</Figure>
+              <Figure>{loadReps(plan.loadG, plan.reps, unit, plan.counted)}</Figure>
               <Quiet>{liftById(plan.liftId).name}</Quiet>
               {plan.again && <Chip look="flag" icon="alert" label="decide again" />}
             </View>

@@ -6,7 +6,7 @@ import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
 import { within } from '../../design/sentence';
 import type { WholeDraft } from '../../state/worker/tasks/draft';
-import { loadReps, loadUnit } from '../../parts/words/load-words';
+import { amountAfter, loadReps, loadUnit } from '../../parts/words/load-words';
 import { minutesText, rampWords } from '../../parts/words/ramp-words';
 import { DecidedAgain } from './DecidedAgain';
 
@@ -44,13 +44,17 @@ export function SessionPlan({
             <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
               <Strong>{lift.name}</Strong>
               <View className="flex-row items-baseline gap-1">
-                <Figure>{massNumber(plan.loadG, unit)}</Figure>
-                <Quiet>{loadUnit(lift, unit)}</Quiet>
-                <Figure>{`× ${plan.reps}`}</Figure>
+                {plan.loadG > 0 && (
+                  <>
+                    <Figure>{massNumber(plan.loadG, unit)}</Figure>
+                    <Quiet>{loadUnit(lift, unit)}</Quiet>
+                  </>
+                )}
+                <Figure>{amountAfter(plan.reps, plan.counted)}</Figure>
                 <Quiet>{`· ${plan.sets} sets`}</Quiet>
               </View>
             </View>
-            {planned && !plan.climb && (
+            {planned && !plan.climb && !plan.counted && (
               <Quiet>
                 {warmUps.length > 0
                   ? `${rampWords[planned.ramp].name}: ${warmUps.map((step) => loadReps(step.loadG, step.reps, unit)).join(', ')}`

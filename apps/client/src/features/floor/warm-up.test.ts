@@ -352,7 +352,7 @@ describe('how long it takes', () => {
   it('adds up the general part, ramps and work', () => {
     const { lifts, general } = doTask({ name: 'draft', input: someone(client(kg(100))) });
     const whole = sessionDuration(lifts, general.steps, room);
-    const { warmUpS, workS } = stepsDuration(lifts[0]!.steps, lifts[0]!.implement, room);
+    const { warmUpS, workS } = stepsDuration(lifts[0]!.steps, lifts[0]!, room);
     expect(whole).toEqual({
       generalS: generalSeconds(general.steps),
       rampsS: warmUpS,

@@ -1,4 +1,5 @@
-import { phases, type Style } from '@spalo/catalog';
+import type { Style } from '@spalo/catalog';
+import { phases } from '@spalo/core';
 import { View } from 'react-native';
 import { capital } from '../../design/sentence';
 import { Quiet, Strong, Title } from '../../design/Words';

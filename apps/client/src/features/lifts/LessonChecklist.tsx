@@ -1,4 +1,5 @@
-import { phases, type Style } from '@spalo/catalog';
+import type { Style } from '@spalo/catalog';
+import { phases } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -1,4 +1,4 @@
-import { lifts } from '@spalo/catalog';
+import { allLifts } from '@spalo/catalog';
 import { canBeLoaded, type Lift } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -9,6 +9,7 @@ import { TextField } from '../../design/TextField';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
 import { useRoomChoice } from '../../parts/room/use-room';
 import { useRooms } from '../../state/queries';
+import { useTeaching } from '../../state/use-teaching';
 
 const peaks = [
   { value: null, label: 'Any' },
@@ -29,12 +30,13 @@ const words = (lift: Lift) =>
 /** The catalogue: found by a name, a movement, a muscle or an implement, by where it is hardest, and by the room. */
 export function LiftList({ chosen }: { chosen: string | null }) {
   const router = useRouter();
+  useTeaching();
   const { data: rooms } = useRooms();
   const room = useRoomChoice(rooms);
   const [wanted, setWanted] = useState('');
   const [peak, setPeak] = useState<Lift['peak'] | null>(null);
   const [here, setHere] = useState(false);
-  const found = lifts.filter(
+  const found = allLifts().filter(
     (lift) =>
       wanted
         .toLowerCase()
@@ -46,7 +48,10 @@ export function LiftList({ chosen }: { chosen: string | null }) {
   return (
     <ScrollView className="flex-1" contentContainerClassName="gap-3 p-4">
       <Title>Lifts</Title>
-      <Button label="Warm-up bench" icon="floor" onPress={() => router.push('/bench')} />
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Warm-up bench" icon="floor" onPress={() => router.push('/bench')} />
+        <Button label="The studio’s own" icon="lifts" onPress={() => router.push('/lifts/own')} />
+      </View>
       <TextField
         label="Find a lift"
         value={wanted}
@@ -63,7 +68,7 @@ export function LiftList({ chosen }: { chosen: string | null }) {
         wrap
       />
       {room && <Choice label="Which lifts" options={scopes} value={here} onChange={setHere} wrap />}
-      <Quiet>{`${found.length} of ${lifts.length} lifts`}</Quiet>
+      <Quiet>{`${found.length} of ${allLifts().length} lifts`}</Quiet>
       {found.length === 0 && <Body>No lift is all of that. Take a word away.</Body>}
       <View role="list" className="gap-2">
         {found.map((lift) => (
@@ -78,7 +83,7 @@ export function LiftList({ chosen }: { chosen: string | null }) {
               }`}
             >
               <Strong className="text-lead">{lift.name}</Strong>
-              <Quiet>{`${lift.pattern} · ${lift.muscles.main.join(', ')} · ${lift.implement}`}</Quiet>
+              <Quiet>{`${lift.pattern} · ${lift.muscles.main.join(', ')} · ${lift.implement}${lift.like === undefined ? '' : ' · the studio’s own'}`}</Quiet>
             </Pressable>
           </View>
         ))}

@@ -13,8 +13,11 @@ import { capital, within } from '../../design/sentence';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
+import { useTeaching } from '../../state/use-teaching';
 import { useLesson } from '../../parts/lesson/use-lesson';
 import { CompareStyles } from './CompareStyles';
+import { isOwn } from './own/change-own-lift';
+import { OwnSection } from './own/OwnSection';
 import { LessonChecklist } from './LessonChecklist';
 
 const weights = { safety: 'stop the set', major: 'rep not clean', minor: 'note it' } as const;
@@ -80,7 +83,7 @@ function Cues({ style }: { style: Style }) {
       {style.cues.map((cue) => (
         <View key={cue.id} className="border-l-8 border-line pl-3">
           <Strong>{cue.text}</Strong>
-          <Quiet>{`${cue.kind}, for ${within(style.checkpoints.find(({ id }) => id === cue.checkpointId)?.look ?? '')}`}</Quiet>
+          <Quiet>{`${cue.kind}, for ${within(style.checkpoints.find(({ id }) => id === cue.checkpointId)?.look ?? '')}${isOwn(cue.id) ? ' · the studio’s own' : ''}`}</Quiet>
         </View>
       ))}
     </Section>
@@ -170,12 +173,14 @@ function LessonPage({ lift }: { lift: Lift }) {
         <Title>{lift.name}</Title>
         <Strong>{style.name}</Strong>
       </View>
-      <Button
-        label="Try its warm-up"
-        icon="floor"
-        className="self-start"
-        onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
-      />
+      {lift.counted === 'reps' && (
+        <Button
+          label="Try its warm-up"
+          icon="floor"
+          className="self-start"
+          onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
+        />
+      )}
       <StyleChoices
         styles={lesson.styles}
         chosen={style.id}
@@ -188,6 +193,7 @@ function LessonPage({ lift }: { lift: Lift }) {
       ) : (
         <StylePage lesson={lesson} style={style} />
       )}
+      <OwnSection liftId={lift.id} lesson={lesson} style={style} />
     </View>
   );
 }
@@ -196,6 +202,7 @@ function LessonPage({ lift }: { lift: Lift }) {
 export function LiftScreen({ id }: { id: string }) {
   const router = useRouter();
   const wide = useWide();
+  useTeaching();
   const lift = findLift(id);
   if (!lift) {
     return (

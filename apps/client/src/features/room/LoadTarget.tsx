@@ -42,7 +42,7 @@ export function LoadTarget({
             onChange={target.setText}
             max={8}
             inputMode="decimal"
-            problem={target.targetG === null ? `A number in ${unit}, up to 2,000` : null}
+            problem={target.typedG === null ? `A number in ${unit}, up to 2,000` : null}
           />
         </View>
         <IconButton icon="plus" label={`${label}: next load up`} onPress={() => target.step(1)} />

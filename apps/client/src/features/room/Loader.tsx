@@ -1,12 +1,4 @@
-import {
-  loadBar,
-  massText,
-  type Barbell,
-  type Loadable,
-  type LoadObstacle,
-  type Room,
-  type Unit,
-} from '@spalo/core';
+import { massText, type Barbell, type LoadObstacle, type Room, type Unit } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
@@ -15,7 +7,6 @@ import { dropText } from '../../design/load-text';
 import { Section } from '../../design/Section';
 import { Quiet } from '../../design/Words';
 import { useRoomUi } from '../../parts/room/use-room';
-import { oneBarAnswer, twoBarsAnswer } from './loader-answer';
 import { LoadAnswer } from './LoadAnswer';
 import { LoadTarget } from './LoadTarget';
 import { useLoader } from './use-loader';
@@ -35,6 +26,8 @@ function obstacleText(obstacle: LoadObstacle, bar: Barbell, unit: Unit): string 
       return `All plates that fit are on at ${massText(obstacle.mostG, unit)}`;
     case 'plate without its pair':
       return `With a second ${massText(obstacle.plate.massG, obstacle.plate.unit)} plate it would be exact`;
+    case 'too many loads':
+      return 'Plates of so many odd masses make more loads than can be tried; others may lie closer';
   }
 }
 
@@ -48,16 +41,14 @@ export function Loader({
   bars: readonly [Barbell, ...Barbell[]];
   unit: Unit;
 }) {
-  const { unit, switchUnit, two, setTwo, first, second } = useLoader(room, bars, studioUnit);
-  const { onBar, load } = useRoomUi();
-  const { shown, obstacles, bothExact } = two
-    ? twoBarsAnswer(first, second, room.plates)
-    : oneBarAnswer(first, room.plates);
+  const { unit, switchUnit, two, setTwo, sameBar, first, second, answer } = useLoader(
+    room,
+    bars,
+    studioUnit,
+  );
+  const { load } = useRoomUi();
+  const { shown, obstacles, bothExact } = answer ?? { shown: [], obstacles: [], bothExact: null };
   const drop = shown[0] ? dropText(shown[0].found.build) : null;
-  const standing = (bar: Barbell): Loadable | null => {
-    const grams = onBar[bar.id];
-    return grams === undefined ? null : loadBar(bar, room.plates, grams).below;
-  };
   return (
     <Section title="Loader">
       <View className="flex-row flex-wrap items-center justify-between gap-2">
@@ -70,15 +61,13 @@ export function Loader({
       </View>
       <LoadTarget label={two ? 'First target' : 'Target'} bars={bars} unit={unit} target={first} />
       {two && <LoadTarget label="Second target" bars={bars} unit={unit} target={second} />}
-      {two && first.bar.id === second.bar.id && (
-        <Banner kind="wait" title="Choose two different bars" />
-      )}
-      {shown.map(({ title, bar, found }) => (
+      {sameBar && <Banner kind="wait" title="Choose two different bars" />}
+      {shown.map(({ title, bar, found, onBar }) => (
         <LoadAnswer
           key={title}
           title={title}
           load={found}
-          onBar={standing(bar)}
+          onBar={onBar}
           unit={unit}
           onLoad={() => load(bar.id, found.loadG)}
         />

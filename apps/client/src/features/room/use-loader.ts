@@ -1,20 +1,12 @@
-import {
-  loadables,
-  massNumber,
-  shownAs,
-  stepDown,
-  stepUp,
-  toGrams,
-  type Barbell,
-  type Grams,
-  type Room,
-  type Unit,
-} from '@spalo/core';
-import { useState } from 'react';
+import { massNumber, toGrams, type Barbell, type Grams, type Room, type Unit } from '@spalo/core';
+import { useMemo, useRef, useState } from 'react';
+import { useRoomUi } from '../../parts/room/use-room';
+import { inWorker } from '../../state/worker/ask';
+import { useTask } from '../../state/worker/use-task';
 
 const START_G = 40_000;
 
-interface Aim {
+interface Aimed {
   barId: string;
   text: string;
 }
@@ -23,7 +15,7 @@ interface Aim {
 export interface LoaderTarget {
   bar: Barbell;
   text: string;
-  targetG: Grams | null;
+  typedG: Grams | null;
   setBar: (id: string) => void;
   setText: (text: string) => void;
   /** To the next load down or up that the bar can carry. */
@@ -37,35 +29,66 @@ function parse(text: string, unit: Unit): Grams | null {
 }
 
 function useTarget(room: Room, bars: readonly Barbell[], first: Barbell, unit: Unit) {
-  const [aim, setAim] = useState<Aim>(() => ({ barId: first.id, text: massNumber(START_G, unit) }));
+  const [aim, setAim] = useState<Aimed>(() => ({
+    barId: first.id,
+    text: massNumber(START_G, unit),
+  }));
   const bar = bars.find(({ id }) => id === aim.barId) ?? first;
-  const loads = loadables(room, { kind: 'barbell', barId: bar.id });
-  const typedG = parse(aim.text, unit);
-  // What is shown is rounded: a load typed as it is shown is that load.
-  const targetG = typedG === null ? null : (shownAs(loads, typedG, unit)?.loadG ?? typedG);
+  // Taps that come faster than their answers each start from the one before.
+  const latest = useRef(aim);
+  const steps = useRef(Promise.resolve());
+  const take = (next: Aimed) => {
+    latest.current = next;
+    setAim(next);
+  };
   const target: LoaderTarget = {
     bar,
     text: aim.text,
-    targetG,
-    setBar: (barId) => setAim({ ...aim, barId }),
-    setText: (text) => setAim({ ...aim, text }),
+    typedG: parse(aim.text, unit),
+    setBar: (barId) => take({ ...latest.current, barId }),
+    setText: (text) => take({ ...latest.current, text }),
     step: (by) => {
-      const found = (by > 0 ? stepUp : stepDown)(loads, targetG ?? START_G);
-      if (found) setAim({ ...aim, text: massNumber(found.loadG, unit) });
+      steps.current = steps.current.then(async () => {
+        const from = latest.current;
+        const typedG = parse(from.text, unit) ?? START_G;
+        const found = await inWorker('stepLoad', {
+          room,
+          unit,
+          aim: { barId: bar.id, typedG },
+          by,
+        });
+        if (found !== null && latest.current === from)
+          take({ ...from, text: massNumber(found, unit) });
+      });
     },
   };
   const switchUnit = (to: Unit) => {
-    if (targetG !== null) setAim({ ...aim, text: massNumber(targetG, to) });
+    const typedG = parse(latest.current.text, unit);
+    if (typedG !== null) take({ ...latest.current, text: massNumber(typedG, to) });
   };
   return { target, switchUnit };
 }
 
-/** What the loader is asked: one target or two at once, in a unit. The room has at least one bar. */
+/**
+ * What the loader is asked, one target or two at once in a unit, and the answer: null while the first is worked out, or where
+ * nothing is asked. The room has at least one bar.
+ */
 export function useLoader(room: Room, bars: readonly [Barbell, ...Barbell[]], studioUnit: Unit) {
   const [unit, setUnit] = useState(studioUnit);
   const [two, setTwo] = useState(false);
+  const { onBar } = useRoomUi();
   const first = useTarget(room, bars, bars[0], unit);
   const second = useTarget(room, bars, bars[1] ?? bars[0], unit);
+  const [one, other] = [first.target, second.target];
+  const sameBar = two && one.bar.id === other.bar.id;
+  const [oneId, oneG, otherId, otherG] = [one.bar.id, one.typedG, other.bar.id, other.typedG];
+  const asked = useMemo(() => {
+    if (sameBar || oneG === null || (two && otherG === null)) return null;
+    const aims = [{ barId: oneId, typedG: oneG }];
+    if (two && otherG !== null) aims.push({ barId: otherId, typedG: otherG });
+    return { room, unit, aims, standing: onBar };
+  }, [room, unit, two, sameBar, oneId, oneG, otherId, otherG, onBar]);
+  const answer = useTask('loadNear', asked);
   return {
     unit,
     switchUnit: (to: Unit) => {
@@ -75,7 +98,9 @@ export function useLoader(room: Room, bars: readonly [Barbell, ...Barbell[]], st
     },
     two,
     setTwo,
-    first: first.target,
-    second: second.target,
+    sameBar,
+    first: one,
+    second: other,
+    answer,
   };
 }

@@ -8,7 +8,7 @@ import { loadReps, loadUnit } from '../../parts/words/load-words';
 import { direction, type WrapUpCard } from './wrap-up-cards';
 
 const planText = (plan: LiftPlan, unit: Unit) =>
-  plan.closed ? 'closed' : loadReps(plan.loadG, plan.reps, unit);
+  plan.closed ? 'closed' : loadReps(plan.loadG, plan.reps, unit, plan.counted);
 
 /** What is proposed for a lift, and the other ways to go on. */
 export function LiftDecision({
@@ -34,7 +34,7 @@ export function LiftDecision({
       lift={lift.name}
       happened={decision.happened}
       next={planText(taken, unit)}
-      unit={loadUnit(lift, unit)}
+      unit={taken.loadG > 0 ? loadUnit(lift, unit) : null}
       focus={cue?.text ?? null}
       why={
         taken === decision.proposed
@@ -65,7 +65,7 @@ export function LiftDecision({
         <Quiet key={note}>{note}</Quiet>
       ))}
       {finished && state.answer && (
-        <Strong>{`Kept: ${loadReps(state.answer.chosen.loadG, state.answer.chosen.reps, unit)}`}</Strong>
+        <Strong>{`Kept: ${planText(state.answer.chosen, unit)}`}</Strong>
       )}
     </DecisionCard>
   );

@@ -13,7 +13,7 @@ import { laneView } from '../../parts/lane/lane-view';
 import { roomOf } from '../../parts/lane/use-lanes';
 import { attempt } from '../../state/problems';
 import { useClients, useRooms } from '../../state/queries';
-import { useJournalReady, useSession } from '../../state/use-journal';
+import { useJournalHolder, useSession } from '../../state/use-journal';
 import { Guard } from '../../design/Guard';
 import { LiftDecision } from './LiftDecision';
 import { cardsFor, type WrapUpCard } from './wrap-up-cards';
@@ -21,7 +21,7 @@ import { finishSession } from './finish-session';
 
 /** The cards of a session, or why there are none (yet). */
 function useCards(sessionId: string) {
-  const ready = useJournalReady();
+  const ready = useJournalHolder() !== null;
   const session = useSession(sessionId);
   const { data: clients } = useClients();
   const { data: rooms } = useRooms();

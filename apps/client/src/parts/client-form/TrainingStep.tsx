@@ -1,4 +1,4 @@
-import { findLift, lifts } from '@spalo/catalog';
+import { findLift, repLifts } from '@spalo/catalog';
 import { massText, readStrength, type Person, type Unit } from '@spalo/core';
 import { useState } from 'react';
 import { useFieldArray, useWatch } from 'react-hook-form';
@@ -44,7 +44,7 @@ function ReportDoubt({
   const loadG = Math.round(Number(report.load.replace(',', '.')) * (unit === 'kg' ? 1000 : 453.59));
   const reps = Number(report.reps);
   if (!(loadG > 0) || !(reps > 0) || !findLift(report.liftId)) return null;
-  const profile = readStrength(person, null, lifts, new Date().toISOString());
+  const profile = readStrength(person, null, repLifts(), new Date().toISOString());
   const doubt = profile.doubt({ liftId: report.liftId, loadG, reps, cleanReps: reps, rir: 1 });
   if (!doubt) return null;
   const say = (grams: number) => massText(grams, unit);
@@ -147,6 +147,7 @@ function LiftedBefore({
       />
       {picking && (
         <LiftChooser
+          among={repLifts()}
           onPick={(lift) => {
             append({ liftId: lift.id, load: '', reps: '', monthsAgo: '0', sure: 'about' });
             setPicking(false);

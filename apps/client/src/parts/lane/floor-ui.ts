@@ -1,4 +1,3 @@
-import { checkpointToday } from '@spalo/catalog';
 import type { Watched } from '@spalo/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -9,13 +8,12 @@ interface FloorUi {
   liftOf: Record<string, string>;
   /** What was seen of sets that are not logged yet. */
   watched: Record<string, Watched>;
-  /** Checkpoints ticked, by session and lift. */
-  ticked: Record<string, string[]>;
   choose: (sessionId: string) => void;
   openLift: (sessionId: string, liftId: string | null) => void;
   watch: (key: string, change: Watched) => void;
   forgetWatched: (key: string) => void;
-  tick: (key: string, checkpointId: string) => void;
+  /** Lets go of everything, as when somebody signs out. */
+  forgetAll: () => void;
 }
 
 const without = <T>(record: Record<string, T>, key: string) => {
@@ -23,8 +21,11 @@ const without = <T>(record: Record<string, T>, key: string) => {
   return rest;
 };
 
-/** What the first version kept: the same, with what was seen under another name. */
-type First = Omit<FloorUi, 'watched'> & { drafts: FloorUi['watched'] };
+/** What earlier versions kept: the first what was seen under another name, both what was ticked. */
+interface Earlier extends FloorUi {
+  drafts?: FloorUi['watched'];
+  ticked?: unknown;
+}
 
 export const useFloorUi = create<FloorUi>()(
   persist(
@@ -32,7 +33,6 @@ export const useFloorUi = create<FloorUi>()(
       chosen: null,
       liftOf: {},
       watched: {},
-      ticked: {},
       choose: (chosen) => set({ chosen }),
       openLift: (sessionId, liftId) =>
         set(({ liftOf }) => ({
@@ -41,21 +41,15 @@ export const useFloorUi = create<FloorUi>()(
       watch: (key, change) =>
         set(({ watched }) => ({ watched: { ...watched, [key]: { ...watched[key], ...change } } })),
       forgetWatched: (key) => set(({ watched }) => ({ watched: without(watched, key) })),
-      tick: (key, id) =>
-        set(({ ticked }) => {
-          const before = ticked[key] ?? [];
-          const after = before.includes(id)
-            ? before.filter((each) => each !== id)
-            : [...before, id];
-          return { ticked: { ...ticked, [key]: after } };
-        }),
+      forgetAll: () => set({ chosen: null, liftOf: {}, watched: {} }),
     }),
     {
       name: 'spalo-floor',
-      version: 1,
-      migrate: (kept) => {
-        const { drafts, ...rest } = kept as First;
-        return { ...rest, watched: drafts };
+      version: 2,
+      migrate: (kept, version) => {
+        // Checkpoints that were ticked are in the session's log now.
+        const { drafts, ticked: _ticked, ...rest } = kept as Earlier;
+        return version === 0 ? { ...rest, watched: drafts ?? {} } : rest;
       },
     },
   ),
@@ -64,7 +58,6 @@ export const useFloorUi = create<FloorUi>()(
 /** Where it is kept what was seen of a set: by session, lift and step. */
 export const watchedKey = (sessionId: string, liftId: string, step: number) =>
   `${sessionId}/${liftId}/${step}`;
-const tickKey = (sessionId: string, liftId: string) => `${sessionId}/${liftId}`;
 
 const nothing: Watched = {};
 
@@ -74,17 +67,4 @@ export function useWatched(sessionId: string, liftId: string, step: number) {
   const watched = useFloorUi((state) => state.watched[key]) ?? nothing;
   const watch = useFloorUi((state) => state.watch);
   return { watched, change: (part: Watched) => watch(key, part) };
-}
-
-const noTicks: string[] = [];
-
-/** The checkpoints ticked in a lift of a session, by the ids that they have today, and a way to tick another. */
-export function useTicks(sessionId: string, liftId: string, styleId: string) {
-  const key = tickKey(sessionId, liftId);
-  const kept = useFloorUi((state) => state.ticked[key]) ?? noTicks;
-  const tick = useFloorUi((state) => state.tick);
-  return {
-    ticked: kept.map((id) => checkpointToday(liftId, styleId, id)),
-    tick: (checkpointId: string) => tick(key, checkpointId),
-  };
 }

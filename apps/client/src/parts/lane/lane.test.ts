@@ -1,4 +1,4 @@
-import { lifts as catalogue } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import { programmeLift } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
 import {
@@ -75,7 +75,7 @@ const input: DraftInput = {
     programmeLift,
   ),
   person: client,
-  profile: readStrength(client, null, catalogue, '2026-11-24T10:00:00.000Z'),
+  profile: readStrength(client, null, repLifts(), '2026-11-24T10:00:00.000Z'),
   history: emptyHistory,
   room,
   unit: 'kg',

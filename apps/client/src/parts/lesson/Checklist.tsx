@@ -1,4 +1,5 @@
-import { phases, type Style } from '@spalo/catalog';
+import type { Style } from '@spalo/catalog';
+import { phases } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../design/Icon';
 import { Quiet, Strong, Title } from '../../design/Words';

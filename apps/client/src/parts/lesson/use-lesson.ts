@@ -1,6 +1,7 @@
 import { lessonHere, loadLesson } from '@spalo/catalog/lessons';
 import type { Lesson } from '@spalo/catalog';
 import { useEffect, useState } from 'react';
+import { useTeaching } from '../../state/use-teaching';
 
 /** A lesson as it is brought: undefined until it is here; `failed` where it could not be brought. */
 export interface BroughtLesson {
@@ -11,6 +12,7 @@ export interface BroughtLesson {
 
 /** The whole lesson of a lift, brought when it is looked at. One that is here already is there at once. */
 export function useLesson(liftId: string): BroughtLesson {
+  useTeaching();
   const [tries, setTries] = useState(0);
   const [brought, setBrought] = useState<{ liftId: string; failed: boolean } | null>(null);
   useEffect(() => {

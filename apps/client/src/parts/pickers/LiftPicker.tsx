@@ -1,4 +1,4 @@
-import { lifts } from '@spalo/catalog';
+import { allLifts } from '@spalo/catalog';
 import { type Lift, patterns } from '@spalo/core';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
@@ -6,6 +6,7 @@ import { Chip } from '../../design/Chip';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { capital } from '../../design/sentence';
+import { useTeaching } from '../../state/use-teaching';
 
 const matches = (lift: Lift, wanted: string) =>
   `${lift.name} ${lift.pattern} ${lift.muscles.main.join(' ')} ${lift.implement}`
@@ -14,15 +15,18 @@ const matches = (lift: Lift, wanted: string) =>
 
 interface ChooserProps {
   taken?: readonly string[];
+  /** The lifts to choose from; all where it is left out. */
+  among?: readonly Lift[];
   /** What to say of a lift: why it is closed. */
   note?: (lift: Lift) => string | null;
   onPick: (lift: Lift) => void;
 }
 
 /** The catalogue by pattern, found by typing a name, a muscle or an implement. Taken lifts are marked. */
-export function LiftChooser({ taken = [], note, onPick }: ChooserProps) {
+export function LiftChooser({ taken = [], among, note, onPick }: ChooserProps) {
+  useTeaching();
   const [wanted, setWanted] = useState('');
-  const found = lifts.filter((lift) => matches(lift, wanted));
+  const found = (among ?? allLifts()).filter((lift) => matches(lift, wanted));
   return (
     <View className="gap-4">
       <TextInput

@@ -16,6 +16,10 @@ export function dayBounds(
   return { from: iso(day), to: iso(addDays(day, 1)), label: format(day, 'EEEE d MMMM') };
 }
 
+/** "24 Nov 2026, 10:30". */
+export const dayAndTime = (iso: string, zone: string) =>
+  format(new TZDate(iso, zone), 'd MMM yyyy, HH:mm');
+
 /** The clock time of an instant in the studio's zone. */
 export const clockTime = (iso: string, zone: string) => format(new TZDate(iso, zone), 'HH:mm');
 

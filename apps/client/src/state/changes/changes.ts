@@ -12,6 +12,8 @@ const touches = {
   putBooking: 'bookings',
   putRoom: 'rooms',
   deleteRoom: 'rooms',
+  putOwnLift: 'own-lifts',
+  deleteOwnLift: 'own-lifts',
 } as const satisfies Partial<Record<RouteName, string>>;
 
 export type ChangeRoute = keyof typeof touches;
@@ -29,6 +31,7 @@ export const fetchedOf: Record<Extract<StreamMessage, { kind: 'changed' }>['what
   bookings: ['bookings'],
   rooms: ['rooms'],
   trainers: ['trainers'],
+  'own-lifts': ['own-lifts'],
 };
 
 type Send = <R extends ChangeRoute>(route: R, args: Call<R>) => Promise<unknown>;

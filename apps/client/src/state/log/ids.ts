@@ -1,9 +1,5 @@
+import { timeOfId } from '@spalo/core';
 import { v7 } from 'uuid';
-
-/** Milliseconds that a UUIDv7 was made at. */
-export function timeOfId(id: string): number {
-  return parseInt(id.replace(/-/g, '').slice(0, 12), 16);
-}
 
 /**
  * A UUIDv7 that sorts after `after` (a UUIDv7 or empty), even when the device's clock has gone back since:

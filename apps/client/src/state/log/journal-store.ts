@@ -1,5 +1,5 @@
 import { ofThisVersion, type LogEvent } from '@spalo/core';
-import { createStore, delMany, entries, get, set, setMany } from 'idb-keyval';
+import { clear, createStore, delMany, entries, get, set, setMany } from 'idb-keyval';
 import type { Change } from '../changes/changes';
 
 /** waiting: to be sent; sent: the server has it; refused: the server will not have it, and says why. */
@@ -17,15 +17,25 @@ export interface JournalStore {
   remove(ids: string[]): Promise<void>;
   readNote(key: string): Promise<string | undefined>;
   writeNote(key: string, value: string): Promise<void>;
+  clearNotes(): Promise<void>;
 }
 
 /** An entry as this version has it, whichever version stored it. */
 const entryToday = (entry: Entry): Entry =>
   entry.kind === 'event' ? { ...entry, event: ofThisVersion(entry.event) as LogEvent } : entry;
 
-export function indexedDbJournal(): JournalStore {
-  const journal = createStore('spalo-journal', 'entries');
-  const notes = createStore('spalo-notes', 'notes');
+/** The stores of one holder; those of versions before holders were told apart have no name of their own. */
+const storesOf = (holder: string | null) => {
+  const name = holder === null ? '' : `-${holder}`;
+  return {
+    journal: createStore(`spalo-journal${name}`, 'entries'),
+    notes: createStore(`spalo-notes${name}`, 'notes'),
+  };
+};
+
+/** What a device keeps for one trainer of one studio; another's entries rest in stores of their own and are never read. */
+export function indexedDbJournal(holder: string): JournalStore {
+  const { journal, notes } = storesOf(holder);
   return {
     async all() {
       return (await entries<string, Entry>(journal)).map(([, entry]) => entryToday(entry));
@@ -38,7 +48,28 @@ export function indexedDbJournal(): JournalStore {
     remove: (ids) => delMany(ids, journal),
     readNote: (key) => get<string>(key, notes),
     writeNote: (key, value) => set(key, value, notes),
+    clearNotes: () => clear(notes),
   };
+}
+
+/** Whether entries are of a trainer: one of their events is theirs, or there is no event that says whose they are. */
+export function isTheirs(kept: readonly Entry[], trainerId: string): boolean {
+  const events = kept.flatMap((entry) => (entry.kind === 'event' ? [entry.event] : []));
+  return (
+    kept.length > 0 && (events.length === 0 || events.some(({ author }) => author === trainerId))
+  );
+}
+
+/** Takes over what a version kept that did not tell holders apart, where it is this trainer's. */
+export async function adoptUnheld(store: JournalStore, trainerId: string): Promise<void> {
+  const { journal, notes } = storesOf(null);
+  const kept = (await entries<string, Entry>(journal)).map(([, entry]) => entryToday(entry));
+  if (!isTheirs(kept, trainerId)) return;
+  await store.put(kept);
+  for (const [key, value] of await entries<string, string>(notes))
+    await store.writeNote(key, value);
+  await clear(journal);
+  await clear(notes);
 }
 
 export function memoryJournal(): JournalStore {
@@ -50,5 +81,6 @@ export function memoryJournal(): JournalStore {
     remove: async (ids) => ids.forEach((id) => kept.delete(id)),
     readNote: async (key) => notes.get(key),
     writeNote: async (key, value) => void notes.set(key, value),
+    clearNotes: async () => notes.clear(),
   };
 }

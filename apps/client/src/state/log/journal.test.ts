@@ -1,14 +1,14 @@
 import { problems, type AnswerOf, type Call, type RouteName } from '@spalo/contract';
-import { reduceSession, type LogEvent } from '@spalo/core';
+import { reduceSession, timeOfId, type LogEvent } from '@spalo/core';
 import fc from 'fast-check';
 import { ApiProblem, Unreachable } from '../../api/call';
-import { orderedId, timeOfId } from './ids';
+import { orderedId } from './ids';
 import { refusedEntries, waitingEntries } from './entries';
 import { Journal, makeJournal } from './journal';
-import { memoryJournal, type JournalStore } from './journal-store';
+import { isTheirs, memoryJournal, type Entry, type JournalStore } from './journal-store';
 import { parcels } from './outbox';
 import { appendToSession } from './session-log';
-import { makeSync } from './sync';
+import { makeSync, type Caller } from './sync';
 import { facts } from '../client-facts.test-help';
 
 const author = {
@@ -321,6 +321,44 @@ describe('syncing', () => {
     expect(waitingEntries(journal.state.getState())).toHaveLength(1);
   });
 
+  it('fetches what is on the floor page by page the first time, and goes on where it was cut off', async () => {
+    const maker = makeJournal(memoryJournal());
+    for (let each = 0; each < 3; each += 1) {
+      await maker.append(
+        { stream: 'session', streamId: `s${each}`, type: 'session.started', payload: start },
+        author,
+      );
+    }
+    const events = [...maker.state.getState().entries.values()].flatMap((entry) =>
+      entry.kind === 'event' ? [entry.event] : [],
+    );
+    const asked: string[] = [];
+    let cutAt = 1;
+    const call = (async (name: string, args: { query: { after?: string } }) => {
+      if (name === 'events') return { events: [], cursor: args.query.after, more: false };
+      const after = Number(args.query.after ?? 0);
+      asked.push(`${name} ${after}`);
+      if (after === cutAt) {
+        cutAt = -1;
+        throw new Unreachable();
+      }
+      const next = after + 1 < events.length ? String(after + 1) : null;
+      // The log goes on meanwhile: where it stood at the first page is what counts.
+      return { events: [events[after]], cursor: String(100 + after), next };
+    }) as unknown as Caller;
+    const store = memoryJournal();
+    const journal = makeJournal(store);
+    await makeSync(journal, call).pull();
+    expect(await journal.note.readNote('cursor')).toBeUndefined();
+    // The app is started again, on the same device.
+    const again = makeJournal(store);
+    await again.load(Date.now());
+    await makeSync(again, call).pull();
+    expect(asked).toEqual(['liveEvents 0', 'liveEvents 1', 'liveEvents 1', 'liveEvents 2']);
+    expect(again.state.getState().streams.session.size).toBe(3);
+    expect(await again.note.readNote('cursor')).toBe('100');
+  });
+
   it('says which resource a message is about, and fetches when it is about the log', async () => {
     const server = fakeServer(() => 'none');
     const { journal, sync } = device(server.call);
@@ -330,5 +368,136 @@ describe('syncing', () => {
     await other.sync.flush();
     expect(await sync.hear('{"kind":"log","cursor":"1"}')).toBeNull();
     expect(journal.state.getState().streams.session.has(session)).toBe(true);
+  });
+});
+
+describe('a device that several trainers use', () => {
+  const started = (journal: Journal, author: string) => {
+    const payload = { clientId: 'c', bookingId: null, roomId: 'r', unit: 'kg', lifts: [] };
+    return journal.append(
+      { stream: 'session', streamId: `of-${author}`, type: 'session.started', payload },
+      { trainerId: author, device: 'd' },
+    );
+  };
+  const sessionsOf = (journal: Journal) => [...journal.state.getState().streams.session.keys()];
+
+  it('shows each only what they made, and sends nothing of another’s', async () => {
+    const [anna, ben] = [memoryJournal(), memoryJournal()];
+    const journal = makeJournal(memoryJournal());
+    await journal.open('anna', anna, Date.now());
+    await started(journal, 'anna');
+    await journal.open('ben', ben, Date.now());
+    expect(journal.state.getState()).toMatchObject({ ready: true, holder: 'ben' });
+    expect(sessionsOf(journal)).toEqual([]);
+    expect(journal.state.getState().entries.size).toBe(0);
+    await started(journal, 'ben');
+    await journal.open('anna', anna, Date.now());
+    expect(sessionsOf(journal)).toEqual(['of-anna']);
+  });
+
+  it('takes nothing in that was still being read, written or fetched for who used it before', async () => {
+    const anna = memoryJournal();
+    const journal = makeJournal(memoryJournal());
+    await journal.open('anna', anna, Date.now());
+    await started(journal, 'anna');
+    let held = Promise.resolve();
+    let letGo = () => {};
+    const hold = () => {
+      held = new Promise((resolve) => {
+        letGo = resolve;
+      });
+    };
+    const slow = {
+      ...anna,
+      all: () => held.then(() => anna.all()),
+      put: (list: Entry[]) => held.then(() => anna.put(list)),
+    };
+
+    hold();
+    const reading = journal.open('anna', slow, Date.now());
+    await journal.open('ben', memoryJournal(), Date.now());
+    letGo();
+    await reading;
+    expect(journal.state.getState()).toMatchObject({ holder: 'ben', ready: true });
+    expect(sessionsOf(journal)).toEqual([]);
+
+    await journal.open('anna', slow, Date.now());
+    hold();
+    const writing = started(journal, 'anna-later');
+    await journal.open('ben', memoryJournal(), Date.now());
+    letGo();
+    await writing;
+    expect(sessionsOf(journal)).toEqual([]);
+
+    await journal.open('anna', anna, Date.now());
+    hold();
+    const event = (await anna.all()).flatMap((each) =>
+      each.kind === 'event' ? each.event : [],
+    )[0]!;
+    const answer = {
+      events: [{ ...event, id: 'z', streamId: 'secret' }],
+      cursor: '9',
+      more: false,
+    };
+    const sync = makeSync(journal, (async () => held.then(() => answer)) as unknown as Caller);
+    const pulling = sync.pull();
+    const ben = memoryJournal();
+    await journal.open('ben', ben, Date.now());
+    letGo();
+    await pulling;
+    expect(await ben.all()).toEqual([]);
+    expect(await ben.readNote('cursor')).toBeUndefined();
+  });
+
+  it('sends nothing more of whoever leaves while it is being sent', async () => {
+    const anna = memoryJournal();
+    const journal = makeJournal(memoryJournal());
+    await journal.open('anna', anna, Date.now());
+    await started(journal, 'anna');
+    await journal.change({ route: 'setTaste', args: { params: { id: 'c' }, body: {} } } as never);
+    await started(journal, 'anna-later');
+    const sent: string[] = [];
+    const sync = makeSync(journal, (async (name: string) => {
+      sent.push(name);
+      // They sign out, and somebody else signs in, while the first parcel is on its way.
+      journal.close();
+      await journal.open('ben', memoryJournal(), Date.now());
+      return {};
+    }) as unknown as Caller);
+    await sync.flush();
+    expect(sent).toEqual(['appendEvents']);
+    expect((await anna.all()).map(({ state }) => state)).toEqual(['waiting', 'waiting', 'waiting']);
+  });
+
+  it('keeps of who signs out what still waits, and nothing that the server has', async () => {
+    const store = memoryJournal();
+    const journal = makeJournal(memoryJournal());
+    await journal.open('anna', store, Date.now());
+    const sent = await started(journal, 'anna');
+    const waits = await journal.append(
+      {
+        stream: 'session',
+        streamId: 'other',
+        type: 'note.added',
+        payload: { liftId: null, text: 'x' },
+      },
+      { trainerId: 'anna', device: 'd' },
+    );
+    await journal.settle([sent], 'sent');
+    await journal.note.writeNote('cursor', '7');
+    await journal.forgetSent();
+    expect((await store.all()).map(({ id }) => id)).toEqual([waits]);
+    expect(await store.readNote('cursor')).toBeUndefined();
+    expect(sessionsOf(journal)).toEqual([]);
+  });
+
+  it('takes what an older version kept for nobody to belong to who made it', () => {
+    const event = { id: 'a', stream: 'session', streamId: 's', at: '', author: 'anna', device: '' };
+    const kept: Entry[] = [
+      { id: 'a', state: 'sent', kind: 'event', event: { ...event, type: 't', payload: {} } },
+    ];
+    expect(isTheirs(kept, 'anna')).toBe(true);
+    expect(isTheirs(kept, 'ben')).toBe(false);
+    expect(isTheirs([], 'anna')).toBe(false);
   });
 });

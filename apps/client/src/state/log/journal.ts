@@ -3,11 +3,13 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Change } from '../changes/changes';
 import { eventsOf, refusedEntries, stale } from './entries';
 import { orderedId } from './ids';
-import type { Entry, JournalStore } from './journal-store';
+import { memoryJournal, type Entry, type JournalStore } from './journal-store';
 import { reducers, type Reducers, type StatesOf } from './streams';
 
 export interface JournalState<R extends Reducers = typeof reducers> {
   ready: boolean;
+  /** Whose it is, as the device names its holders; null while nobody has opened it. */
+  holder: string | null;
   entries: ReadonlyMap<string, Entry>;
   /** What the logs tell, by kind of stream and by what each is about. */
   streams: StatesOf<R>;
@@ -31,11 +33,12 @@ export class Journal<R extends Reducers = typeof reducers> {
   private lastMade = '';
 
   constructor(
-    private readonly store: JournalStore,
+    private store: JournalStore,
     private readonly kinds: R,
   ) {
     this.state = createStore<JournalState<R>>(() => ({
       ready: false,
+      holder: null,
       entries: new Map(),
       streams: emptyStates(kinds),
     }));
@@ -46,14 +49,48 @@ export class Journal<R extends Reducers = typeof reducers> {
     return this.store;
   }
 
+  /** Turns to what the device holds for somebody: nothing of another's is shown or sent from here on. */
+  async open(holder: string, store: JournalStore, nowMs: number): Promise<void> {
+    this.turnTo(holder, store);
+    await this.load(nowMs);
+  }
+
+  /** Nobody's from here on: nothing more is shown, sent or stored of whose it was. */
+  close(): void {
+    this.turnTo(null, memoryJournal());
+  }
+
+  private turnTo(holder: string | null, store: JournalStore): void {
+    this.store = store;
+    this.lastMade = '';
+    this.state.setState({
+      ready: false,
+      holder,
+      entries: new Map(),
+      streams: emptyStates(this.kinds),
+    });
+  }
+
+  /** Lets go of all that the server has; what waits, or was refused, stays for its holder. */
+  async forgetSent(): Promise<void> {
+    const { store } = this;
+    const entries = [...this.state.getState().entries.values()];
+    await this.drop(entries.filter(({ state }) => state === 'sent').map(({ id }) => id));
+    await store.clearNotes();
+  }
+
   /** Takes in what the device holds; what is old and safely on the server leaves it. */
   async load(nowMs: number): Promise<void> {
-    const kept = await this.store.all();
+    const { store } = this;
+    const kept = await store.all();
+    // Somebody else has opened theirs meanwhile: what was read is not for them.
+    if (store !== this.store) return;
     for (const { id, state } of kept) {
       if (state === 'waiting' && id > this.lastMade) this.lastMade = id;
     }
     const gone = new Set(stale(kept, nowMs).map((entry) => entry.id));
-    await this.store.remove([...gone]);
+    await store.remove([...gone]);
+    if (store !== this.store) return;
     this.show(kept.filter((entry) => !gone.has(entry.id)));
     this.state.setState({ ready: true });
   }
@@ -137,8 +174,9 @@ export class Journal<R extends Reducers = typeof reducers> {
 
   private async write(list: Entry[]): Promise<void> {
     if (list.length === 0) return;
-    await this.store.put(list);
-    this.show(list);
+    const { store } = this;
+    await store.put(list);
+    if (store === this.store) this.show(list);
   }
 
   /** Takes entries away, and with their last event what their streams told. */

@@ -14,6 +14,8 @@ export type Caller = <N extends RouteName>(name: N, args: Call<N>) => Promise<An
 type Changed = Extract<StreamMessage, { kind: 'changed' }>['what'];
 
 const CURSOR = 'cursor';
+/** Where the first pull began, and the page it has come to. */
+const STARTING = 'starting';
 /** Refusals that say nothing about what was sent: sign in again, wait a little. */
 const NOT_ITS_FAULT = [401, 429];
 
@@ -78,12 +80,19 @@ export class Sync {
     this.state.setState({ connection });
   }
 
+  /** Whether the journal is still whose it is now: what waits for one account is never sent by the next. */
+  private sameHolder(): () => boolean {
+    const { holder } = this.journal.state.getState();
+    return () => this.journal.state.getState().holder === holder;
+  }
+
   private async flushOnce(): Promise<void> {
+    const isTheirs = this.sameHolder();
     try {
-      for (;;) {
+      while (isTheirs()) {
         const waiting = waitingEntries(this.journal.state.getState());
         if (waiting.length === 0) return;
-        await this.postAll(parcels(waiting));
+        await this.postAll(parcels(waiting), isTheirs);
       }
     } catch (error) {
       this.failed(error);
@@ -91,8 +100,9 @@ export class Sync {
   }
 
   /** A refused parcel of several events is sent one by one, so that one bad event holds back no good one. */
-  private async postAll(list: readonly Parcel[]): Promise<void> {
+  private async postAll(list: readonly Parcel[], isTheirs: () => boolean): Promise<void> {
     for (const parcel of list) {
+      if (!isTheirs()) return;
       try {
         await this.post(parcel);
         this.state.setState({ connection: 'online' });
@@ -101,6 +111,7 @@ export class Sync {
         if (parcel.kind === 'events' && parcel.events.length > 1) {
           await this.postAll(
             parcel.events.map((event) => ({ kind: 'events', ids: [event.id], events: [event] })),
+            isTheirs,
           );
         } else {
           const ids = parcel.kind === 'events' ? parcel.ids : [parcel.id];
@@ -122,14 +133,18 @@ export class Sync {
   }
 
   private async pullOnce(): Promise<void> {
+    // What was fetched for one account is never taken in for the next.
+    const isTheirs = this.sameHolder();
     try {
-      let cursor = (await this.journal.note.readNote(CURSOR)) ?? (await this.pullLive());
+      let cursor = (await this.journal.note.readNote(CURSOR)) ?? (await this.pullLive(isTheirs));
       for (let more = true; more;) {
         const page: AnswerOf<'events'> = await this.call('events', { query: { after: cursor } });
+        if (!isTheirs()) return;
         await this.journal.receive(page.events);
         cursor = page.cursor;
         more = page.more;
       }
+      if (!isTheirs()) return;
       await this.journal.note.writeNote(CURSOR, cursor);
       this.state.setState({ connection: 'online' });
     } catch (error) {
@@ -137,11 +152,22 @@ export class Sync {
     }
   }
 
-  /** The first time: what is on the floor now, and where the log stands. */
-  private async pullLive(): Promise<string> {
-    const live = await this.call('liveEvents', {});
-    await this.journal.receive(live.events);
-    return live.cursor;
+  /**
+   * The first time: what is on the floor now, page by page. Answers where the log stood when this began; a device that is
+   * cut off goes on with the page that it had not got.
+   */
+  private async pullLive(isTheirs: () => boolean): Promise<string> {
+    const { note } = this.journal;
+    let [cursor, after] = ((await note.readNote(STARTING)) ?? '').split(' ') as [string, string?];
+    for (;;) {
+      const page: AnswerOf<'liveEvents'> = await this.call('liveEvents', { query: { after } });
+      if (!isTheirs()) return page.cursor;
+      await this.journal.receive(page.events);
+      cursor ||= page.cursor;
+      if (!page.next) return cursor;
+      after = page.next;
+      await note.writeNote(STARTING, `${cursor} ${after}`);
+    }
   }
 }
 

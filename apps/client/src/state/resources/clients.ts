@@ -11,6 +11,7 @@ const clientOverlays: Overlays<Client, 'putClient'> = {
   putClient(clients, { params: { id }, body }) {
     const known = clients.get(id);
     clients.set(id, {
+      trainingMonthsAt: new Date().toISOString(),
       flags: [],
       cautions: [],
       screened: false,

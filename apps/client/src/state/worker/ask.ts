@@ -1,3 +1,4 @@
+import type { OwnLift } from '@spalo/core';
 import { doTask, type TaskAnswer, type TaskInput, type TaskName } from './tasks';
 
 interface Waiting {
@@ -9,9 +10,19 @@ let worker: Worker | null = null;
 let lastId = 0;
 const waiting = new Map<number, Waiting>();
 
+/** What the studio teaches of its own: a worker that starts later is told as well. */
+let own: readonly OwnLift[] = [];
+
+/** Tells the worker what the studio teaches of its own. */
+export function tellWorker(taught: readonly OwnLift[]): void {
+  own = taught;
+  worker?.postMessage({ own });
+}
+
 function theWorker(): Worker {
   if (worker) return worker;
   worker = new Worker(new URL('./spalo.worker', import.meta.url));
+  worker.postMessage({ own });
   worker.onmessage = ({ data }: MessageEvent<{ id: number; answer: unknown; error?: string }>) => {
     const asker = waiting.get(data.id);
     if (data.error === undefined) asker?.take(data.answer);

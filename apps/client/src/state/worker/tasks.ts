@@ -1,11 +1,19 @@
 import { benchTasks } from './tasks/bench';
 import { draftTasks } from './tasks/draft';
 import { insightTasks } from './tasks/insight';
+import { loaderTasks } from './tasks/loader';
 import { rampTasks } from './tasks/ramp';
 import { sharedBarTasks } from './tasks/shared-bar';
 
 /** Everything that is too much for the screen's thread, by name. */
-const tasks = { ...insightTasks, ...draftTasks, ...rampTasks, ...sharedBarTasks, ...benchTasks };
+const tasks = {
+  ...insightTasks,
+  ...draftTasks,
+  ...rampTasks,
+  ...sharedBarTasks,
+  ...loaderTasks,
+  ...benchTasks,
+};
 
 type Tasks = typeof tasks;
 export type TaskName = keyof Tasks;

@@ -33,6 +33,8 @@ export const clients = pgTable(
     bodyMassG: integer('body_mass_g').notNull(),
     sex: text('sex', { enum: sexes }).notNull(),
     trainingMonths: integer('training_months').notNull(),
+    /** When it was that many: they go on from there. */
+    trainingMonthsAt: when('training_months_at').notNull().default(now),
     /** A day, 1990-05-01. */
     birthDate: text('birth_date'),
     heightMm: integer('height_mm'),

@@ -17,12 +17,14 @@ export const events = pgTable(
   {
     studioId: studioId().references(() => studios.id),
     id: uuid('id').notNull(),
-    seq: bigint('seq', { mode: 'number' }).notNull().generatedAlwaysAsIdentity(),
+    seq: bigint('seq', { mode: 'number' }).notNull(),
     stream: text('stream').notNull(),
     streamId: uuid('stream_id').notNull(),
     type: text('type').notNull(),
     at: when('at').notNull(),
     author: uuid('author').notNull(),
+    /** Whose sign-in it came by; null in what came before this was kept. */
+    sentBy: uuid('sent_by'),
     device: uuid('device').notNull(),
     payload: jsonb('payload').$type<unknown>().notNull(),
     receivedAt: when('received_at').notNull().default(now),

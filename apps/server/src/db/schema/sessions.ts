@@ -27,6 +27,8 @@ export const sessions = pgTable(
     state: jsonb('state').$type<SessionState>().notNull(),
     /** Which version of the reducer made the state: one of another is made anew. */
     stateVersion: integer('state_version').notNull().default(1),
+    /** The log of this open session has gone on since: it is told anew when it is asked for. */
+    stale: boolean('stale').notNull().default(false),
   },
   (table) => [
     primaryKey({ columns: [table.studioId, table.id] }),
@@ -68,6 +70,11 @@ export const clientHistories = pgTable(
     studioId: studioId(),
     clientId: uuid('client_id').notNull(),
     history: jsonb('history').$type<ClientHistory>().notNull(),
+    /** What it was before its last session, so that this one can be folded in again; null where that is not known. */
+    before: jsonb('before').$type<ClientHistory>(),
+    lastSessionId: uuid('last_session_id'),
+    /** What the folding rested on besides the sessions, as a hash: another one, and all is folded anew. */
+    basis: text('basis').notNull().default(''),
   },
   (table) => [
     primaryKey({ columns: [table.studioId, table.clientId] }),

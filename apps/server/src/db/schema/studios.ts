@@ -1,6 +1,9 @@
 import { units } from '@spalo/core';
+import { sql } from 'drizzle-orm';
 import {
+  bigint,
   boolean,
+  index,
   integer,
   pgTable,
   primaryKey,
@@ -17,6 +20,8 @@ export const studios = pgTable('studios', {
   zone: text('zone').notNull(),
   isDemo: boolean('is_demo').notNull().default(false),
   createdAt: when('created_at').notNull().default(now),
+  /** The arrival number of the event that came last: each studio counts its own. */
+  arrivals: bigint('arrivals', { mode: 'number' }).notNull().default(0),
 });
 
 export const trainers = pgTable(
@@ -26,13 +31,20 @@ export const trainers = pgTable(
     id: uuid('id').notNull(),
     name: text('name').notNull(),
     email: text('email').notNull(),
-    passwordHash: text('password_hash').notNull(),
+    /** Null until the invitation was used, and after they have left. */
+    passwordHash: text('password_hash'),
     role: text('role', { enum: ['owner', 'trainer'] }).notNull(),
     createdAt: when('created_at').notNull().default(now),
+    /** When they left the studio; what they did stays under their name. */
+    leftAt: when('left_at'),
   },
   (table) => [
     primaryKey({ columns: [table.studioId, table.id] }),
-    uniqueIndex('trainers_email').on(table.email),
+    // One person may work for several studios.
+    uniqueIndex('trainers_studio_email')
+      .on(table.studioId, table.email)
+      .where(sql`left_at IS NULL`),
+    index('trainers_by_email').on(table.email),
   ],
 );
 
@@ -45,11 +57,48 @@ export const signIns = pgTable(
     trainerId: uuid('trainer_id').notNull(),
     expiresAt: when('expires_at').notNull(),
     createdAt: when('created_at').notNull().default(now),
+    /** Names this sign-in to its trainer. */
+    id: uuid('id').notNull().defaultRandom(),
+    /** The browser as it called itself, shortened. */
+    browser: text('browser').notNull().default(''),
+  },
+  (table) => [
+    belongsTo([table.studioId, table.trainerId], trainers),
+    index('sign_ins_trainer').on(table.studioId, table.trainerId),
+  ],
+);
+
+/** What one link may do, once: take up an invitation, or choose a new password. Only a hash of its token is kept. */
+export const oneTimeLinks = pgTable(
+  'one_time_links',
+  {
+    tokenHash: text('token_hash').primaryKey(),
+    studioId: studioId(),
+    trainerId: uuid('trainer_id').notNull(),
+    kind: text('kind', { enum: ['invitation', 'reset'] }).notNull(),
+    madeBy: uuid('made_by').notNull(),
+    expiresAt: when('expires_at').notNull(),
+    createdAt: when('created_at').notNull().default(now),
   },
   (table) => [belongsTo([table.studioId, table.trainerId], trainers)],
 );
 
-/** Failed sign-ins by e-mail and address, so that every instance throttles alike. */
+/** Browsers that a trainer has signed in with: strangers' tries at their account do not shut these out. */
+export const knownBrowsers = pgTable(
+  'known_browsers',
+  {
+    tokenHash: text('token_hash').notNull(),
+    studioId: studioId(),
+    trainerId: uuid('trainer_id').notNull(),
+    expiresAt: when('expires_at').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.studioId, table.trainerId, table.tokenHash] }),
+    belongsTo([table.studioId, table.trainerId], trainers),
+  ],
+);
+
+/** Failed sign-ins by account, by address and by both, so that every instance throttles alike. */
 export const signInTries = pgTable('sign_in_tries', {
   key: text('key').primaryKey(),
   tries: integer('tries').notNull(),

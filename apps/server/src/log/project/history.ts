@@ -1,15 +1,70 @@
+import { createHash } from 'node:crypto';
+import { teachingOf, whileTeaching } from '@spalo/catalog';
 import { historyContext } from '@spalo/coaching';
-import { historyOf } from '@spalo/core';
-import { and, desc, eq, isNotNull } from 'drizzle-orm';
+import {
+  foldSession,
+  foldSessions,
+  HISTORY_VERSION,
+  MODEL_VERSION,
+  type HistoryContext,
+  type SessionState,
+} from '@spalo/core';
+import { and, asc, eq, isNotNull } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
 import { clientHistories, clients, sessions } from '../../db/schema';
+import { readOwnLifts } from '../../own-lifts/teaching';
 
-/** Folds all finished sessions of a client into the history that the next one is drafted from. */
-export async function projectHistory(
+type HistoryRow = Omit<typeof clientHistories.$inferSelect, 'studioId' | 'clientId'>;
+
+/** What a folding rests on besides the sessions: who the client is, what the studio teaches, and how it is worked out. */
+async function foldingOf(db: StudioDb, studioId: string, clientId: string) {
+  const [facts] = await db
+    .select()
+    .from(clients)
+    .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
+  if (!facts) return null;
+  const ownLifts = await readOwnLifts(db, studioId);
+  const { bodyMassG, sex, birthDate, trainingMonths, trainingMonthsAt, nervous, reports } = facts;
+  const told = [bodyMassG, sex, birthDate, trainingMonths, trainingMonthsAt, nervous, reports];
+  const basis = createHash('sha256')
+    .update(JSON.stringify([HISTORY_VERSION, MODEL_VERSION, told, ownLifts]))
+    .digest('base64url');
+  return {
+    basis,
+    run: <T>(work: (context: HistoryContext) => T): T =>
+      // The belief rests on what the client is and did; flags and cautions only bear on what is offered.
+      whileTeaching(teachingOf(ownLifts), () =>
+        work(historyContext({ ...facts, flags: [], cautions: [] })),
+      ),
+  };
+}
+
+const ofClient = (studioId: string, clientId: string) =>
+  and(eq(clientHistories.studioId, studioId), eq(clientHistories.clientId, clientId));
+
+/**
+ * The history that stands, with one session that was just finished folded in: null where more than this has changed, and
+ * all sessions have to be folded anew. So finishing costs the same after years as after weeks.
+ */
+function withLatest(
+  row: HistoryRow | undefined,
+  state: SessionState,
+  context: HistoryContext,
+): Omit<HistoryRow, 'basis'> | null {
+  if (!row || state.finishedAt === null) return null;
+  // The last session once more stands on what was before it; a newer one on all there is.
+  const before = row.lastSessionId === state.id ? row.before : row.history;
+  if (!before || (before.lastSessionAt ?? '') >= state.startedAt) return null;
+  return { before, lastSessionId: state.id, history: foldSession(before, state, context) };
+}
+
+/** Every finished session of a client, folded from the first on; null where there is none. */
+async function foldAll(
   db: StudioDb,
   studioId: string,
   clientId: string,
-): Promise<void> {
+  run: <T>(work: (context: HistoryContext) => T) => T,
+): Promise<Omit<HistoryRow, 'basis'> | null> {
   const rows = await db
     .select({ state: sessions.state })
     .from(sessions)
@@ -20,29 +75,47 @@ export async function projectHistory(
         isNotNull(sessions.finishedAt),
       ),
     )
-    .orderBy(desc(sessions.startedAt));
-  if (rows.length === 0) {
+    .orderBy(asc(sessions.startedAt), asc(sessions.id));
+  const { history, before, last } = run((context) =>
+    foldSessions(
+      rows.map(({ state }) => state),
+      context,
+    ),
+  );
+  return last && { history, before, lastSessionId: last.id };
+}
+
+/**
+ * Brings what a client's finished sessions leave behind for the next one level with them. `latest` is the only session
+ * that has changed since it was; without it all are folded anew.
+ */
+export async function projectHistory(
+  db: StudioDb,
+  studioId: string,
+  clientId: string,
+  latest?: SessionState,
+): Promise<void> {
+  const folding = await foldingOf(db, studioId, clientId);
+  // A session whose client has not arrived is projected with them, when they do.
+  if (!folding) return;
+  const { basis, run } = folding;
+  const known = latest
+    ? await db.select().from(clientHistories).where(ofClient(studioId, clientId))
+    : [];
+  const row = known.find((each) => each.basis === basis);
+  const folded =
+    (latest && run((context) => withLatest(row, latest, context))) ??
+    (await foldAll(db, studioId, clientId, run));
+  if (!folded) {
     // The only finished session was reopened: no history, as if there had never been one.
-    const { studioId: studio, clientId: client } = clientHistories;
-    await db.delete(clientHistories).where(and(eq(studio, studioId), eq(client, clientId)));
+    await db.delete(clientHistories).where(ofClient(studioId, clientId));
     return;
   }
-  const [facts] = await db
-    .select()
-    .from(clients)
-    .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
-  // A session whose client has not arrived is projected with them, when they do.
-  if (!facts) return;
-  const history = historyOf(
-    rows.map((row) => row.state),
-    // The belief rests on what the client is and did; flags and cautions only bear on what is offered.
-    historyContext({ ...facts, flags: [], cautions: [] }),
-  );
   await db
     .insert(clientHistories)
-    .values({ studioId, clientId, history })
+    .values({ studioId, clientId, basis, ...folded })
     .onConflictDoUpdate({
       target: [clientHistories.studioId, clientHistories.clientId],
-      set: { history },
+      set: { basis, ...folded },
     });
 }

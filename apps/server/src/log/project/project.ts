@@ -19,6 +19,21 @@ function logsByStream(events: readonly LogEvent[]): LogEvent[][] {
   return [...logs.values()];
 }
 
+/** Ids of the streams that have gone on by `fresh` events and are to be projected now. */
+export async function streamsDue(
+  db: StudioDb,
+  studioId: string,
+  fresh: readonly LogEvent[],
+): Promise<string[]> {
+  const due = new Set(fresh.map((event) => event.streamId));
+  for (const [stream, projector] of rows) {
+    const own = fresh.filter((event) => event.stream === stream);
+    if (own.length === 0) continue;
+    for (const id of await projector.defer(db, studioId, own)) due.delete(id);
+  }
+  return [...due];
+}
+
 /** Brings the projections of some whole logs level with them, in the caller's transaction. */
 export async function projectLogs(
   db: StudioDb,

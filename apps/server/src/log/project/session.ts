@@ -2,17 +2,34 @@ import type { StreamMessage } from '@spalo/contract';
 import { reduceSession, type SessionState } from '@spalo/core';
 import { sql } from 'drizzle-orm';
 import { clientHistories, sessions, sets } from '../../db/schema';
+import { uuidList } from '../../db/uuid-list';
 import { projectHistory } from './history';
 import type { Projector } from './projector';
 import { projectSets } from './sets';
 import { projectStates } from './states';
 
+/** Events that change which sessions there are, and what they leave behind. */
+const TURNS = new Set(['session.started', 'session.finished', 'session.reopened']);
+
 /** Sessions as their logs tell them, their sets a row each, and what finished ones leave behind for their clients. */
 export const sessionProjector: Projector = {
+  /** While a session is open only those on its floor look at it, and they have its log: it is told when it is asked for. */
+  async defer(db, studioId, fresh) {
+    const waiting = new Set(fresh.map((event) => event.streamId));
+    for (const { type, streamId } of fresh) if (TURNS.has(type)) waiting.delete(streamId);
+    if (waiting.size === 0) return waiting;
+    const { rows } = await db.execute<{ id: string }>(sql`
+      UPDATE sessions SET stale = true
+      WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList([...waiting])}) AND finished_at IS NULL
+      RETURNING id`);
+    return new Set(rows.map(({ id }) => id));
+  },
+
   async project(db, studioId, logs) {
     const states: SessionState[] = [];
     const broken: string[] = [];
-    const changedClients = new Set<string>();
+    /** Clients whose history this bears on, each with the one session that does; null where there are several. */
+    const changed = new Map<string, SessionState | null>();
     for (const log of logs) {
       try {
         const state = reduceSession(log);
@@ -20,7 +37,7 @@ export const sessionProjector: Projector = {
         states.push(state);
         // A session that was ever finished may have left a history, also when it is open again.
         if (log.some((event) => event.type === 'session.finished')) {
-          changedClients.add(state.clientId);
+          changed.set(state.clientId, changed.has(state.clientId) ? null : state);
         }
       } catch {
         // One that cannot be made sense of stays in the log and stops no other.
@@ -30,10 +47,12 @@ export const sessionProjector: Projector = {
     if (states.length === 0) return { messages: [], broken };
     const anyNew = await projectStates(db, studioId, states);
     await projectSets(db, studioId, states);
-    for (const clientId of changedClients) await projectHistory(db, studioId, clientId);
+    for (const [clientId, only] of changed) {
+      await projectHistory(db, studioId, clientId, only ?? undefined);
+    }
     const messages: StreamMessage[] = [];
-    if (changedClients.size > 0) messages.push({ kind: 'changed', what: 'clients' });
-    if (changedClients.size > 0 || anyNew) messages.push({ kind: 'changed', what: 'bookings' });
+    if (changed.size > 0) messages.push({ kind: 'changed', what: 'clients' });
+    if (changed.size > 0 || anyNew) messages.push({ kind: 'changed', what: 'bookings' });
     return { messages, broken };
   },
 

@@ -27,7 +27,7 @@ export async function projectStates(
     ON CONFLICT (studio_id, id) DO UPDATE SET
       client_id = excluded.client_id, booking_id = excluded.booking_id, trainer_id = excluded.trainer_id,
       started_at = excluded.started_at, finished_at = excluded.finished_at, state = excluded.state,
-      state_version = excluded.state_version
+      state_version = excluded.state_version, stale = false
     RETURNING xmax = 0 AS is_new`);
   return written.some((row) => row.is_new);
 }

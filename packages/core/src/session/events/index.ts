@@ -2,6 +2,7 @@ import type { Envelope, EventsOf } from '../../log/event';
 import type { Steps } from '../../log/reduce';
 import type { SessionState } from '../state';
 import { cueSteps, type CuePayloads } from './cue';
+import { lessonSteps, type LessonPayloads } from './lesson';
 import { liftSteps, type LiftPayloads } from './lift';
 import { noteSteps, type NotePayloads } from './note';
 import { painSteps, type PainPayloads } from './pain';
@@ -18,6 +19,7 @@ export type EventPayloads = SessionPayloads &
   PainPayloads &
   PlanPayloads &
   CuePayloads &
+  LessonPayloads &
   NotePayloads;
 
 export type EventType = keyof EventPayloads;
@@ -34,6 +36,7 @@ export const eventSteps: Steps<SessionState, EventPayloads> = {
   ...painSteps,
   ...planSteps,
   ...cueSteps,
+  ...lessonSteps,
   ...noteSteps,
 };
 

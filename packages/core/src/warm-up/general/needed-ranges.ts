@@ -17,6 +17,8 @@ const byPattern: Record<Pattern, readonly BodyRange[]> = {
   pull: ['shoulder overhead', 'upper back'],
   shoulder: ['shoulder overhead'],
   arm: ['wrist'],
+  trunk: ['upper back'],
+  carry: ['upper back'],
 };
 
 /** The ranges that a lift needs. A bar on the back or in the rack asks for more than the legs alone. */

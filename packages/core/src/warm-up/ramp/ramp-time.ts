@@ -14,6 +14,8 @@ export interface TimedSet {
   /** Seconds until the next set, the change of load included. */
   restS: number;
   build: Build | null;
+  /** Seconds that the set itself takes where it is not counted in reps. */
+  setS?: number;
 }
 
 /** What some sets take, in whole seconds. `changeS` is the part of it that goes into handling the load. */
@@ -25,8 +27,8 @@ export interface Duration {
   totalS: number;
 }
 
-const setSeconds = ({ kind, reps }: Pick<TimedSet, 'kind' | 'reps'>): number =>
-  reps * (kind === 'warm-up' && reps >= SLOW_REPS ? SLOW_REP_S : REP_S);
+const setSeconds = ({ kind, reps, setS }: Pick<TimedSet, 'kind' | 'reps' | 'setS'>): number =>
+  setS ?? reps * (kind === 'warm-up' && reps >= SLOW_REPS ? SLOW_REP_S : REP_S);
 
 /**
  * How long sets take one after the other: reps × tempo, loading before the first, and after each the longer of its

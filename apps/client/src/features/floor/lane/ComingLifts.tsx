@@ -16,7 +16,7 @@ export function ComingLifts() {
         {others.map((view) => {
           const done = view.next.kind !== 'step';
           const { plan } = view.state;
-          const text = `${view.lift.name} ${loadReps(plan.loadG, plan.reps, lane.session.unit)}`;
+          const text = `${view.lift.name} ${loadReps(plan.loadG, plan.reps, lane.session.unit, plan.counted)}`;
           return (
             <Chip
               key={view.lift.id}

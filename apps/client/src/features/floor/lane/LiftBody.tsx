@@ -1,10 +1,11 @@
-import { asksVerdict, massNumber } from '@spalo/core';
+import { amountText, asksVerdict, massNumber } from '@spalo/core';
 import { useState } from 'react';
 import { useWindowDimensions } from 'react-native';
 import { Ramp } from '../../../design/Ramp';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { loadUnit } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
+import { JudgeCue } from '../set/JudgeCue';
 import { StopCard } from '../set/StopCard';
 import { VerdictCard } from '../set/VerdictCard';
 import { WatchedSet } from '../set/WatchedSet';
@@ -13,12 +14,16 @@ import { LiftDone } from './LiftDone';
 import { useLane } from '../scene/lane-scene';
 
 const TALL = 900;
+/** Height of sets that nothing is lifted in: there is no climb to see. */
+const BARE = 20;
 
 /** The ramp of the lift in hand: every set a step, a tap opens it. */
 function LiftRamp({ view }: { view: LiftView }) {
   const { lane, sheets } = useLane();
   const tall = useWindowDimensions().height >= TALL;
   const { unit } = lane.session;
+  const { counted } = view.state.plan;
+  const bare = view.ramp.every(({ load }) => load === 0);
   return (
     <Ramp
       steps={view.ramp}
@@ -27,10 +32,11 @@ function LiftRamp({ view }: { view: LiftView }) {
         load: loadG,
         reps,
       }))}
-      loadText={(load) => massNumber(load, unit)}
+      loadText={(load) => (counted && load === 0 ? '' : massNumber(load, unit))}
       unit={loadUnit(view.lift, unit)}
+      held={counted && ((amount) => amountText(amount, counted))}
       onOpen={sheets.openStep}
-      height={tall ? 150 : 88}
+      height={bare ? BARE : tall ? 150 : 88}
     />
   );
 }
@@ -60,6 +66,7 @@ export function LiftBody() {
   return (
     <>
       <LiftRamp view={view} />
+      {next.kind === 'step' && <JudgeCue />}
       {verdictFirst && verdict}
       <SharedBar />
       {next.kind === 'step' && <WatchedSet key={lift.id} />}

@@ -9,6 +9,7 @@ import type { LiftView } from '../../../parts/lane/lift-view';
 export type SheetName =
   | 'checklist'
   | 'cue'
+  | 'teach'
   | 'fault'
   | 'pain'
   | 'load'

@@ -1,4 +1,4 @@
-import { resultOf } from '@spalo/core';
+import { reserveAsked, resultOf } from '@spalo/core';
 import { useRef } from 'react';
 import { Button, IconButton } from '../../../design/Button';
 import { useWatched } from '../../../parts/lane/floor-ui';
@@ -27,7 +27,7 @@ export function LogBar() {
   const { watched } = useWatched(lane.session.id, view.lift.id, step);
   if (view.next.kind !== 'step') return null;
   const { set } = view.next;
-  const result = resultOf(set, watched, view.state.plan.targetRir);
+  const result = resultOf(set, watched, reserveAsked(view.state.plan));
   const log = () => {
     if (!isNewTap(lastTap)) return;
     const { plan, adjusted } = view.state;
@@ -48,7 +48,7 @@ export function LogBar() {
       <Button
         kind="main"
         big
-        label={logLabel(result, lane.session.unit)}
+        label={logLabel(result, lane.session.unit, view.state.plan.counted)}
         onPress={log}
         className="flex-1"
       />

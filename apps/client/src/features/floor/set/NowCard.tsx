@@ -1,4 +1,4 @@
-import { massNumber, rampReasonsOf, type Build } from '@spalo/core';
+import { amountText, massNumber, rampReasonsOf, reserveAsked, type Build } from '@spalo/core';
 import { Pressable, useWindowDimensions, View } from 'react-native';
 import { Card } from '../../../design/Card';
 import { changeText, dropText } from '../../../design/load-text';
@@ -14,10 +14,13 @@ import { RestStrip } from './RestStrip';
 
 const TALL = 900;
 
-/** A bar with nothing on it, or one that stays as it is between working sets, needs no drawing. */
-const shows = (build: Build, unchanged: boolean) =>
-  (build.kind !== 'barbell' && build.kind !== 'machine') ||
-  (build.perSide.length > 0 && !unchanged);
+/** A bar with nothing on it, one that stays as it is between working sets, or a body that holds itself needs no drawing. */
+function shows(build: Build, unchanged: boolean): boolean {
+  if (build.kind === 'barbell' || build.kind === 'machine') {
+    return build.perSide.length > 0 && !unchanged;
+  }
+  return build.kind !== 'body' || build.added.length > 0 || !unchanged;
+}
 
 type Bell = Extract<Build, { kind: 'dumbbell' | 'kettlebell' }>;
 const isBell = (build: Build): build is Bell =>
@@ -50,6 +53,7 @@ function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null
   const { set } = view.next;
   const { unit } = lane.session;
   const load = massNumber(set.loadG, unit);
+  const { counted } = view.state.plan;
   return (
     <View className="flex-row flex-wrap items-end justify-between gap-x-3">
       <Pressable
@@ -58,10 +62,16 @@ function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null
         onPress={() => sheets.open('load')}
         className="flex-row items-baseline active:opacity-80"
       >
-        <Figure className="text-working">{load}</Figure>
-        <Figure className="text-slate">{` ${loadUnit(view.lift, unit)} `}</Figure>
-        <Figure className="text-[2.5rem] leading-[3.75rem] text-slate">×</Figure>
-        <Figure className="text-working">{` ${set.reps}`}</Figure>
+        {(set.loadG > 0 || !counted) && (
+          <>
+            <Figure className="text-working">{load}</Figure>
+            <Figure className="text-slate">{` ${loadUnit(view.lift, unit)} `}</Figure>
+          </>
+        )}
+        {!counted && <Figure className="text-[2.5rem] leading-[3.75rem] text-slate">×</Figure>}
+        <Figure className="text-working">
+          {`${counted && set.loadG === 0 ? '' : ' '}${counted ? amountText(set.reps, counted) : set.reps}`}
+        </Figure>
       </Pressable>
       {reserve !== null && (
         <Figure
@@ -85,7 +95,10 @@ function HowBuilt({ view, change }: { view: LiftView; change: string }) {
   const { build, lacking } = view;
   const { set } = view.next;
   const drop = build && view.lift.fromFloor ? dropText(build) : null;
-  const unchanged = set.kind === 'working' && change === '';
+  const unchanged =
+    set.kind === 'working' &&
+    change === '' &&
+    (build?.kind !== 'body' || view.state.plan.counted !== undefined);
   return (
     <>
       {change !== '' && <Strong className="text-marigold-text">{capital(change)}</Strong>}
@@ -121,14 +134,16 @@ function Reason({ view }: { view: LiftView }) {
   return (
     <View className="flex-row items-center justify-between gap-x-2">
       <Body className="min-w-0 flex-1 text-small text-slate">{`${working ? why : reason}.`}</Body>
-      <Pressable
-        role="button"
-        aria-label={working ? 'Why this load' : `The ${ramp} ramp: change it, fit it, look back`}
-        onPress={() => sheets.open(working ? 'why' : 'ramp')}
-        className="min-h-[2rem] justify-center px-1"
-      >
-        <Body className="text-small underline">{working ? 'Why' : 'Ramp'}</Body>
-      </Pressable>
+      {!plan.counted && (
+        <Pressable
+          role="button"
+          aria-label={working ? 'Why this load' : `The ${ramp} ramp: change it, fit it, look back`}
+          onPress={() => sheets.open(working ? 'why' : 'ramp')}
+          className="min-h-[2rem] justify-center px-1"
+        >
+          <Body className="text-small underline">{working ? 'Why' : 'Ramp'}</Body>
+        </Pressable>
+      )}
     </View>
   );
 }
@@ -142,16 +157,17 @@ export function NowCard() {
   const rest = resting ? lane.rest : null;
   const what = setText(view);
   const leaves = view.next.set.kind === 'working' && !change;
+  const { counted } = view.state.plan;
   return (
     <Card className="gap-0.5 overflow-hidden py-3">
       {rest && <RestStrip rest={rest} then={`then ${what}`} />}
       <View className={`flex-row justify-between gap-3 ${rest && leaves ? 'hidden' : ''}`}>
         <Quiet className="shrink">{rest ? '' : `Now · ${what}`}</Quiet>
         <Quiet className="text-right">
-          {leaves ? 'leave in reserve' : implementText(view.build)}
+          {leaves && !counted ? 'leave in reserve' : implementText(view.build)}
         </Quiet>
       </View>
-      <LoadAndReps view={view} reserve={leaves ? view.state.plan.targetRir : null} />
+      <LoadAndReps view={view} reserve={leaves ? reserveAsked(view.state.plan) : null} />
       <HowBuilt view={view} change={change} />
       <Reason view={view} />
     </Card>

@@ -6,6 +6,7 @@ import { Chip } from '../../../design/Chip';
 import { Choice } from '../../../design/Choice';
 import { RepRail } from '../../../design/RepRail';
 import { Quiet } from '../../../design/Words';
+import { HeldWatch } from './HeldWatch';
 import type { LiftView } from '../../../parts/lane/lift-view';
 
 type Past = readonly (string | null)[];
@@ -117,6 +118,19 @@ export function SetWatch({
   const faults = likelyFaults(view, past);
   const latest = marks.at(-1);
   const styleId = view.style.id;
+  const { counted } = view.state.plan;
+  if (counted) {
+    return (
+      <HeldWatch
+        value={value}
+        counted={counted}
+        faults={faults}
+        styleId={styleId}
+        onChange={onChange}
+        onHelp={onHelp}
+      />
+    );
+  }
   const toggle = (rep: number) => {
     const faultId = latest?.faultId ?? faults[0]?.id;
     const marked = marks.some((mark) => mark.rep === rep);

@@ -1,11 +1,11 @@
-import { memoryOf, resultOf } from '@spalo/core';
+import { memoryOf, reserveAsked, resultOf } from '@spalo/core';
 import { useWatched } from '../../../parts/lane/floor-ui';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 import { CueCard } from './CueCard';
-import { JudgeCue } from './JudgeCue';
 import { NowCard } from './NowCard';
 import { SetUpStrip } from './SetUpStrip';
 import { SetWatch } from './SetWatch';
+import { TeachStrip } from './TeachStrip';
 
 /** The set in hand: rest, load, cue, reps. */
 export function WatchedSet() {
@@ -18,13 +18,13 @@ export function WatchedSet() {
   const past = lane.client ? memoryOf(lane.client.history, view.lift.id).faults : [];
   return (
     <>
+      <TeachStrip />
       <NowCard />
-      <JudgeCue />
       <CueCard />
-      {set.kind === 'warm-up' && <SetUpStrip />}
+      <SetUpStrip warmUp={set.kind === 'warm-up'} />
       <SetWatch
         view={view}
-        value={resultOf(set, watched, view.state.plan.targetRir)}
+        value={resultOf(set, watched, reserveAsked(view.state.plan))}
         past={past}
         onChange={change}
         onHelp={sheets.openFault}

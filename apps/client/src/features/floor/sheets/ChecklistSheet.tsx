@@ -2,8 +2,8 @@ import { Banner } from '../../../design/Banner';
 import { Sheet } from '../../../design/Sheet';
 import { ErrorState, LoadingState } from '../../../design/States';
 import { Body } from '../../../design/Words';
-import { useTicks } from '../../../parts/lane/floor-ui';
 import { Checklist } from '../../../parts/lesson/Checklist';
+import { ticksOf } from '../../../parts/lane/ticks';
 import { useLesson } from '../../../parts/lesson/use-lesson';
 import { useStyle } from '../../../parts/lesson/use-style';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
@@ -11,9 +11,9 @@ import { StyleChoice } from './StyleChoice';
 
 /** The set-up checklist of the lift, ticked with this client in front of you. */
 export function ChecklistSheet() {
-  const { lane, sheets } = useLane();
+  const { lane, actions, sheets } = useLane();
   const { lift, style: taught, state } = useLiftInHand();
-  const { ticked, tick } = useTicks(lane.session.id, lift.id, state.plan.styleId);
+  const { ticked, tick } = ticksOf(state, actions);
   const { lesson, failed, again } = useLesson(lift.id);
   const style = useStyle(lift.id, taught.id, lane.client);
   return (

@@ -1,4 +1,13 @@
-import { countedSets, isClosed, lastSet, liftLimit, type Lift, type Limit } from '@spalo/core';
+import {
+  countedSets,
+  isClosed,
+  lastSet,
+  liftLimit,
+  type Lift,
+  type Limit,
+  type LoggedSet,
+  type SessionState,
+} from '@spalo/core';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Banner } from '../../../design/Banner';
@@ -34,10 +43,12 @@ function LiftRow({ view }: { view: LiftView }) {
       <View className="flex-row gap-2">
         <Chip
           label={state.skipped ? 'Take up' : 'Skip'}
+          says={`${state.skipped ? 'Take up' : 'Skip'} ${lift.name}`}
           onPress={() => attempt(() => actions.skipLift(lane, lift.id, !state.skipped))}
         />
         <Chip
           label="Open"
+          says={`Open ${lift.name}`}
           look="taken"
           onPress={() => {
             openLift(lift.id);
@@ -81,6 +92,10 @@ function Notes() {
     </View>
   );
 }
+
+/** What the lift of a set counts; undefined for reps. */
+const countedIn = ({ lifts }: SessionState, set: LoggedSet) =>
+  lifts.find(({ sets }) => sets.includes(set))?.plan.counted;
 
 /** Another lift for the session. One that is closed asks for the reason to open it. */
 function AddLift({ onDone }: { onDone: (nothing: string | null) => void }) {
@@ -153,7 +168,7 @@ export function LaneSheet() {
       <Button label="Add a lift" icon="plus" onPress={() => setAdding(true)} />
       {last && (
         <Button
-          label={`Undo ${loadReps(last.loadG, last.reps, lane.session.unit)}`}
+          label={`Undo ${loadReps(last.loadG, last.reps, lane.session.unit, countedIn(lane.session, last))}`}
           onPress={() => attempt(() => actions.setVoided(last, true))}
         />
       )}

@@ -163,8 +163,8 @@ export function RampSheet() {
     : { habit: noHabit, warmUps: [] };
   const today = rampToday(lane, view, null);
   const seconds = useMemo(
-    () => stepsDuration(view.steps, plan.implement, room).warmUpS,
-    [view.steps, plan.implement, room],
+    () => stepsDuration(view.steps, plan, room).warmUpS,
+    [view.steps, plan, room],
   );
   const open = view.next.kind === 'step' && view.next.set.kind === 'warm-up';
   return (

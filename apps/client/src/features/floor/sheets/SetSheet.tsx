@@ -2,6 +2,7 @@ import {
   buildOf,
   cleanRepsOf,
   exactly,
+  lookedAtFor,
   massNumber,
   stepDown,
   stepUp,
@@ -17,6 +18,7 @@ import { Sheet } from '../../../design/Sheet';
 import { Stepper } from '../../../design/Stepper';
 import { Body, Quiet } from '../../../design/Words';
 import type { LiftView } from '../../../parts/lane/lift-view';
+import { useStyle } from '../../../parts/lesson/use-style';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 import { SetWatch } from '../set/SetWatch';
 import { correctionText } from '../../../parts/words/set-words';
@@ -32,6 +34,10 @@ function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
     marks: set.marks,
     rir: set.rir,
   });
+  const style = useStyle(view.lift.id, view.style.id, lane.client);
+  const looked = lookedAtFor(view.state, set).flatMap(
+    ({ checkpointId }) => style?.checkpoints.find(({ id }) => id === checkpointId)?.look ?? [],
+  );
   const down = stepDown(view.loads, loadG);
   const up = stepUp(view.loads, loadG);
   const save = () => {
@@ -66,6 +72,9 @@ function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
           key={correction.eventId}
         >{`Corrected: ${correctionText(correction.before, unit)}`}</Quiet>
       ))}
+      {looked.length > 0 && (
+        <Quiet>{`Looked at before it: ${looked.join(', ').toLowerCase()}.`}</Quiet>
+      )}
       <Button kind="main" big label="Save correction" onPress={save} />
       <Button
         kind="stop"
@@ -85,7 +94,7 @@ export function SetSheet() {
   const set = view.setOfStep[sheets.step] ?? null;
   const step = view.steps[sheets.step];
   if (!item) return null;
-  const title = `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, session.unit)}`;
+  const title = `${item.kind === 'working' ? 'Working set' : 'Warm-up set'}, ${loadReps(item.load, item.reps, session.unit, view.state.plan.counted)}`;
   const planned = step?.loadG === item.load ? step : null;
   const build =
     (planned && buildOf(planned, view.state.plan.implement, room, null)) ??

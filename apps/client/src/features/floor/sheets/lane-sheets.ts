@@ -10,12 +10,14 @@ import { LoadSheet } from './LoadSheet';
 import { PainSheet } from './PainSheet';
 import { RampSheet } from './RampSheet';
 import { SetSheet } from './SetSheet';
+import { TeachSheet } from './TeachSheet';
 import { WhyLoadSheet } from './WhyLoadSheet';
 
 /** What lies over a lane when it is asked for; each takes what it needs from the lane. */
 export const laneSheets: Record<SheetName, ComponentType> = {
   checklist: ChecklistSheet,
   cue: CueSheet,
+  teach: TeachSheet,
   fault: FaultSheet,
   pain: PainSheet,
   load: LoadSheet,

@@ -3,6 +3,7 @@ import { authorFor, journal } from '../../../state/device';
 import { appendToSession } from '../../../state/log/session-log';
 import type { Append } from './append';
 import { generalActions } from './general-actions';
+import { lessonActions } from './lesson-actions';
 import { liftActions } from './lift-actions';
 import { rampActions } from './ramp-actions';
 import { sessionActions } from './session-actions';
@@ -18,6 +19,7 @@ export function floorActions(session: Pick<SessionState, 'id'>, trainerId: strin
     ...rampActions(append),
     ...generalActions(append),
     ...liftActions(append),
+    ...lessonActions(append),
     ...sessionActions(append),
   };
 }

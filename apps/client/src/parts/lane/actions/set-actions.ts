@@ -1,5 +1,6 @@
 import {
   nextStepIndex,
+  reserveAsked,
   resultOf,
   stepsAfterReps,
   stepsWithLoad,
@@ -55,7 +56,7 @@ export const setActions = (append: Append) => ({
     const liftId = view.lift.id;
     const key = watchedKey(lane.session.id, liftId, step);
     const { watched, forgetWatched } = useFloorUi.getState();
-    const result = resultOf(set, watched[key] ?? {}, view.state.plan.targetRir);
+    const result = resultOf(set, watched[key] ?? {}, reserveAsked(view.state.plan));
     const proposed = { loadG: set.loadG, reps: set.reps };
     await append('set.logged', { ...result, liftId, step, kind: set.kind, proposed });
     forgetWatched(key);

@@ -1,4 +1,4 @@
-import { lifts } from '@spalo/catalog';
+import { repLifts } from '@spalo/catalog';
 import {
   explainEstimate,
   trendsOf,
@@ -16,9 +16,9 @@ interface Replay {
 
 export const insightTasks = {
   /** The trends of all lifts. */
-  trends: ({ person, sets, now }: Replay) => trendsOf(person, lifts, sets, now),
+  trends: ({ person, sets, now }: Replay) => trendsOf(person, repLifts(), sets, now),
 
   /** What moved the estimate of one lift. */
   explain: (task: Replay & { liftId: string; reps: number; rir: number; ratios: StudioRatios }) =>
-    explainEstimate(task.person, lifts, task.sets, task.now, task, task.ratios),
+    explainEstimate(task.person, repLifts(), task.sets, task.now, task, task.ratios),
 };

@@ -1,0 +1,26 @@
+import type { StreamMessage } from '@spalo/contract';
+import { sql } from 'drizzle-orm';
+import type { StudioDb } from './database';
+
+/** The channel that instances on one database tell each other of changes on. */
+export const CHANNEL = 'spalo';
+
+/** What instances tell each other: messages for a studio's devices, and sign-ins that have ended. */
+export interface Announcement {
+  studioId: string;
+  messages: StreamMessage[];
+  ended: string[];
+}
+
+const notify = (db: StudioDb, announcement: Announcement) =>
+  db.execute(sql`SELECT pg_notify(${CHANNEL}, ${JSON.stringify(announcement)})`);
+
+/** Tells every instance of changes once the transaction commits. */
+export async function announce(db: StudioDb, studioId: string, ...messages: StreamMessage[]) {
+  await notify(db, { studioId, messages, ended: [] });
+}
+
+/** Tells every instance that sign-ins have ended, by their ids. */
+export async function announceEnded(db: StudioDb, studioId: string, ended: string[]) {
+  await notify(db, { studioId, messages: [], ended });
+}

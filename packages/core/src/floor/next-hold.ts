@@ -1,0 +1,23 @@
+import { amountText, HELD_STEP, type HeldCount } from '../lift/counted';
+import { isUnclean } from '../session/clean';
+import type { Step } from '../session/plan';
+import type { LoggedSet } from '../session/state';
+
+/** Under this share of what was asked the next one asks for what was done. */
+const SHORT = 0.85;
+
+/** The next set of what is held or carried, and why: the same again, shorter after one that ended early or was not clean. */
+export function nextHold(
+  planned: Step,
+  last: LoggedSet | undefined,
+  counted: HeldCount,
+): { reps: number; why: string } {
+  if (!last) return { reps: planned.reps, why: '' };
+  const done = isUnclean(last) ? last.cleanReps : last.reps;
+  if (done >= planned.reps * SHORT) return { reps: planned.reps, why: 'The same again' };
+  const reps = Math.max(HELD_STEP, Math.floor(done / HELD_STEP) * HELD_STEP);
+  return {
+    reps,
+    why: `Last one was good for ${amountText(done, counted)}: end this one while it is`,
+  };
+}

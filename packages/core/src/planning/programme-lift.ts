@@ -1,0 +1,8 @@
+import type { Lift } from '../lift/lift';
+
+/** A lift of the programme with the style it is taught in and the cue to begin with. */
+export interface ProgrammeLift {
+  lift: Lift;
+  styleId: string;
+  firstCueId: string;
+}
