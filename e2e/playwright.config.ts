@@ -14,7 +14,8 @@ export default defineConfig({
   use: {
     viewport: { width: 390, height: 844 },
     actionTimeout: 20_000,
-    trace: 'retain-on-failure',
+    // A trace costs a seventh of the whole run: `--trace on` for the test that one looks into.
+    trace: 'off',
     timezoneId: 'UTC',
     launchOptions: chromiumOptions,
   },

@@ -7,7 +7,7 @@ import pg from 'pg';
 import { olderDatabase } from '../scripts/fixtures.mjs';
 import { serverEnv } from '../scripts/instance.mjs';
 import { serverBundle } from '../scripts/paths.mjs';
-import { ensureDatabase } from '../scripts/postgres.mjs';
+import { dropDatabase, ensureDatabase } from '../scripts/postgres.mjs';
 
 function freePort(): Promise<number> {
   return new Promise((resolve) => {
@@ -18,6 +18,9 @@ function freePort(): Promise<number> {
     });
   });
 }
+
+/** The demo studio, brought in once; each test file that asks for it begins with a copy. */
+const DEMO = 'e_demo';
 
 function run(command: string, env: NodeJS.ProcessEnv): Promise<void> {
   return new Promise((resolve, reject) => {
@@ -38,6 +41,33 @@ async function restore(ownerUrl: string, version: number): Promise<void> {
   await owner.end();
 }
 
+/** How the server of the tests is started with the database `name` on `port`. */
+function envOf(name: string, port: number): NodeJS.ProcessEnv & { OWNER_DATABASE_URL: string } {
+  const inDatabase = (url: string) => url.replace(/\/postgres$/, `/${name}`);
+  return {
+    ...process.env,
+    ...serverEnv({
+      ownerUrl: inDatabase(process.env.E2E_OWNER_URL!),
+      appUrl: inDatabase(process.env.E2E_APP_URL!),
+    }),
+    TZ: 'UTC',
+    PORT: String(port),
+    LOG_LEVEL: 'error',
+    SPALO_DEMO: '1',
+    SPALO_GALLERY: '1',
+    SPALO_CHECK_ANSWERS: '1',
+  };
+}
+
+/** Makes the demo studio of this run anew. Before any test file begins. */
+export async function makeDemo(): Promise<void> {
+  await dropDatabase(process.env.E2E_OWNER_URL!, DEMO);
+  await ensureDatabase(process.env.E2E_OWNER_URL!, DEMO);
+  const env = envOf(DEMO, 0);
+  await run('migrate', env);
+  await run('demo', env);
+}
+
 /** A real server process on a database of its own, which can be killed and started again. */
 export class Spalo {
   private child: ChildProcess | null = null;
@@ -51,25 +81,11 @@ export class Spalo {
   /** With the demo studio, or with the database of an older version, brought to this one. */
   static async make({ demo, older }: { demo: boolean; older: number }): Promise<Spalo> {
     const name = `e_${randomUUID().replaceAll('-', '')}`;
-    await ensureDatabase(process.env.E2E_OWNER_URL!, name);
-    const inDatabase = (url: string) => url.replace(/\/postgres$/, `/${name}`);
+    await ensureDatabase(process.env.E2E_OWNER_URL!, name, demo ? DEMO : undefined);
     const port = await freePort();
-    const env = {
-      ...process.env,
-      ...serverEnv({
-        ownerUrl: inDatabase(process.env.E2E_OWNER_URL!),
-        appUrl: inDatabase(process.env.E2E_APP_URL!),
-      }),
-      TZ: 'UTC',
-      PORT: String(port),
-      LOG_LEVEL: 'error',
-      SPALO_DEMO: demo || older > 0 ? '1' : '0',
-      SPALO_GALLERY: '1',
-      SPALO_CHECK_ANSWERS: '1',
-    };
+    const env = { ...envOf(name, port), SPALO_DEMO: demo || older > 0 ? '1' : '0' };
     if (older > 0) await restore(env.OWNER_DATABASE_URL, older);
-    await run('migrate', env);
-    if (demo) await run('demo', env);
+    if (!demo) await run('migrate', env);
     const spalo = new Spalo(`http://localhost:${port}`, env.OWNER_DATABASE_URL, env);
     await spalo.start();
     return spalo;

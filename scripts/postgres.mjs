@@ -172,16 +172,24 @@ export async function startCluster(name, { durable = true } = {}) {
   };
 }
 
-/** Makes an empty database where there is none of that name. */
-export async function ensureDatabase(ownerUrl, name) {
+async function asked(ownerUrl, work) {
   const { default: pgDriver } = await import('pg');
   const client = new pgDriver.Client({ connectionString: ownerUrl });
   await client.connect();
   try {
-    const found = await client.query('SELECT 1 FROM pg_database WHERE datname = $1', [name]);
-    if (found.rowCount === 0)
-      await client.query(`CREATE DATABASE ${client.escapeIdentifier(name)}`);
+    await work(client, (name) => client.escapeIdentifier(name));
   } finally {
     await client.end();
   }
 }
+
+/** Makes a database where there is none of that name: empty, or a copy of the database `like`. */
+export const ensureDatabase = (ownerUrl, name, like = 'template1') =>
+  asked(ownerUrl, async (client, quoted) => {
+    const found = await client.query('SELECT 1 FROM pg_database WHERE datname = $1', [name]);
+    if (found.rowCount === 0)
+      await client.query(`CREATE DATABASE ${quoted(name)} TEMPLATE ${quoted(like)}`);
+  });
+
+export const dropDatabase = (ownerUrl, name) =>
+  asked(ownerUrl, (client, quoted) => client.query(`DROP DATABASE IF EXISTS ${quoted(name)}`));
