@@ -176,6 +176,24 @@ test('nothing is lost without network: log, reload, log on, send once', async ({
   ]);
 });
 
+test('a client whose earlier sessions never came to this device is not taken for a new one without a word', async ({
+  page,
+}) => {
+  await page.route(/\/api\/v1\/clients\/[^/]+$/, (route) => route.abort());
+  await openDemo(page);
+  const missing = page.getByText('Earlier sessions are not on this device').first();
+  await expect(missing).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Clients', exact: true }).click();
+  await page.getByRole('link', { name: 'Oluchi Venn' }).click();
+  await expect(missing).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Load card' })).toHaveCount(0);
+  await page.unrouteAll();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Load card' })).toBeVisible();
+  await expect(missing).toHaveCount(0);
+});
+
 test('the server dies in the middle of a session and nothing is lost', async ({
   page,
   spalo,

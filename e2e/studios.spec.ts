@@ -105,6 +105,8 @@ test('a shared device shows each trainer what is theirs, and keeps for them what
   context,
 }) => {
   const signIn = async (email: string) => {
+    // The settings, which stand until the sign-out is through, have an e-mail field too.
+    await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();
     await page.getByRole('textbox', { name: 'E-mail' }).fill(email);
     await page.getByRole('textbox', { name: 'Password' }).fill(password);
     await page.getByRole('button', { name: 'Sign in', exact: true }).click();

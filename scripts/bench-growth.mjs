@@ -122,6 +122,15 @@ export async function benchGrowth({ api, address, cookie }) {
       `export ${await both((id) => `/clients/${id}/export`)}`,
   );
 
+  const inList = async (id) => {
+    const { clients: all } = await own('GET', '/clients');
+    return JSON.stringify(all.find((client) => client.id === id)).length;
+  };
+  console.log(
+    `In the list: ${times((await inList(old)) / (await inList(young)))} a new one (goal 1); ` +
+      `what the studio has learned from all ${kB(await size('/learned'))}`,
+  );
+
   const listed = async () => {
     const { clients: all } = await own('GET', '/clients');
     return { count: all.length, took: await timed(5, () => own('GET', '/clients')) };

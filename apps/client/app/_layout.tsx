@@ -19,7 +19,7 @@ import { useAccount } from '@/state/queries';
 import { isWorthKeeping, OFFLINE_DAYS_MS, persister, queryClient } from '@/state/query-client';
 import { useSettings } from '@/state/settings';
 import { FETCHED } from '@/state/upgrade-fetched';
-import { useJournalHolder } from '@/state/use-journal';
+import { useConnection, useJournalHolder } from '@/state/use-journal';
 import { useSync } from '@/state/use-sync';
 
 export default function Layout() {
@@ -74,6 +74,7 @@ export function ErrorBoundary() {
 function Gate() {
   const path = usePathname();
   const holder = useJournalHolder();
+  const connection = useConnection();
   const { data: account, error, isPending, refetch } = useAccount();
   const ready = account !== undefined && holder === holderOf(account);
   useEffect(() => {
@@ -83,7 +84,8 @@ function Gate() {
   useSync(ready && !signedOut);
   // These are for nobody in particular.
   if (path === '/gallery' || path === '/join') return <Slot />;
-  if (signedOut) return <SignIn />;
+  // One place for it, whoever found out first: what was typed into it stays.
+  if (signedOut || connection === 'signed out') return <SignIn />;
   if (!account || !ready) {
     return isPending || account ? null : (
       <ErrorState what="The server cannot be reached" onRetry={() => void refetch()} />

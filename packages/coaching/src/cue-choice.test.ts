@@ -15,8 +15,8 @@ const said = (cueId: string, outcome: LiftState['judged'][number]['outcome'], at
 const client = (cues: Record<string, { helped: number; same: number; worse: number }>) => ({
   history: { ...emptyHistory, lifts: { 'back-squat': { ...noMemory, cues } } },
 });
-const chosen = (judged: LiftState['judged'] = [], own = client({}), others = [client({})]) =>
-  cueAgainst(fault, style, state(judged), own, others)?.cue.id;
+const chosen = (judged: LiftState['judged'] = [], own = client({}), studio = {}) =>
+  cueAgainst(fault, style, state(judged), own, studio)?.cue.id;
 
 describe('the cue against a fault', () => {
   it('is the one that the lesson names first, and another kind after it did not help', () => {
@@ -29,8 +29,8 @@ describe('the cue against a fault', () => {
     expect(chosen([], client({ 'into-my-hand': { helped: 3, same: 0, worse: 0 } }))).toBe(
       'into-my-hand',
     );
-    const others = [client({ 'into-my-hand': { helped: 9, same: 0, worse: 0 } })];
-    expect(chosen([], client({}), others)).toBe('into-my-hand');
+    const studio = { 'into-my-hand': { helped: 9, same: 0, worse: 0 } };
+    expect(chosen([], client({}), studio)).toBe('into-my-hand');
   });
   it('never crosses a style, and has more than one kind to offer for every fault that a cue answers', () => {
     for (const lift of lifts) {

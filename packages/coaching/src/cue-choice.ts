@@ -1,8 +1,10 @@
 import type { TaughtCue, TaughtFault, TaughtStyle } from '@spalo/catalog';
 import {
+  bothTallies,
   memoryOf,
   nextCue,
   noTally,
+  withOutcome,
   type CueChoice,
   type CueTally,
   type LiftState,
@@ -28,58 +30,50 @@ export function cuesAgainst(fault: TaughtFault, { cues }: TaughtStyle): TaughtCu
   return [...found, ...missing];
 }
 
-const plus = (one: CueTally, other: CueTally): CueTally => ({
-  helped: one.helped + other.helped,
-  same: one.same + other.same,
-  worse: one.worse + other.worse,
-});
+/** What was judged of cues, by id. */
+export type CueTallies = Readonly<Record<string, CueTally>>;
 
-/** What was judged of each cue of a lift with some clients, all together. */
-export function tallies(
-  clients: readonly Pick<CoachedClient, 'history'>[],
-  liftId: string,
-): Record<string, CueTally> {
-  const sum: Record<string, CueTally> = {};
-  for (const { history } of clients) {
-    for (const [cueId, tally] of Object.entries(memoryOf(history, liftId).cues ?? {})) {
-      sum[cueId] = plus(sum[cueId] ?? noTally, tally);
-    }
+/** What was judged of cues at two places together. */
+export function addTallies(one: CueTallies, other: CueTallies): CueTallies {
+  const sum = { ...one };
+  for (const [cueId, tally] of Object.entries(other)) {
+    sum[cueId] = bothTallies(sum[cueId] ?? noTally, tally);
   }
   return sum;
 }
 
 /** What was judged of cues in a lift today. */
-const today = ({ judged }: LiftState): Record<string, CueTally> =>
-  judged.reduce<Record<string, CueTally>>((all, { cueId, outcome }) => {
-    const before = all[cueId] ?? noTally;
-    return { ...all, [cueId]: { ...before, [outcome]: before[outcome] + 1 } };
-  }, {});
+const today = ({ judged }: LiftState): CueTallies =>
+  judged.reduce<CueTallies>(
+    (all, { cueId, outcome }) => ({
+      ...all,
+      [cueId]: withOutcome(all[cueId] ?? noTally, outcome),
+    }),
+    {},
+  );
 
 /** What was judged of each cue of a lift with a client, today included. */
-export function knownOf(
+export const knownOf = (
   client: Pick<CoachedClient, 'history'> | undefined,
   state: LiftState,
-): Record<string, CueTally> {
-  const before = client ? (memoryOf(client.history, state.plan.liftId).cues ?? {}) : {};
-  const known = { ...before };
-  for (const [cueId, tally] of Object.entries(today(state))) {
-    known[cueId] = plus(known[cueId] ?? noTally, tally);
-  }
-  return known;
-}
+): CueTallies =>
+  addTallies(client ? (memoryOf(client.history, state.plan.liftId).cues ?? {}) : {}, today(state));
 
-/** The cue to try next against a fault with this client: by what helped them, the studio, and the lesson's order. */
+/**
+ * The cue to try next against a fault with this client: by what helped them, the studio, and the lesson's order.
+ * `studio`: what the studio has learned of the cues of this lift.
+ */
 export function cueAgainst(
   fault: TaughtFault,
   style: TaughtStyle,
   state: LiftState,
   client: Pick<CoachedClient, 'history'> | undefined,
-  clients: readonly Pick<CoachedClient, 'history'>[],
+  studio: CueTallies,
 ): CueChoice<TaughtCue> | null {
   const last = state.judged.at(-1);
   return nextCue(cuesAgainst(fault, style), {
     own: knownOf(client, state),
-    studio: tallies(clients, state.plan.liftId),
+    studio,
     lastTried: last && last.outcome !== 'helped' ? last.cueId : null,
   });
 }

@@ -1,4 +1,4 @@
-export { cueAgainst, cuesAgainst, tallies } from './cue-choice';
+export { cueAgainst, cuesAgainst } from './cue-choice';
 export type { CoachedClient } from './client';
 export { decideFor } from './decision-context';
 export { draftInputFor } from './draft-input';
@@ -12,5 +12,13 @@ export { pointsGotWrong } from './points-to-see';
 export { programmeFor, programmeLift } from './programme';
 export { rampTodayFor } from './ramp-today';
 export { warmLifts } from './warm-lifts';
+export {
+  cuesOf,
+  learnedFrom,
+  nothingLearned,
+  shareOf,
+  type ClientShare,
+  type StudioLearned,
+} from './studio-learned';
 export { suggestStyle } from './suggest-style';
 export { whatMarksSay, type FoundPattern } from './what-marks-say';

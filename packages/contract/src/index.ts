@@ -5,7 +5,14 @@ export { eventTypes, logEvent } from './events/event';
 export { newPassword, type Account, type Colleague, type OneTimeLink } from './resources/account';
 export type { Booking } from './resources/booking';
 export type { StreamMessage } from './resources/change-message';
-export { clientFacts, type Client, type ClientFacts, type Segments } from './resources/client';
+export {
+  clientFacts,
+  type Client,
+  type ClientFacts,
+  type ClientPast,
+  type ListedClient,
+  type Segments,
+} from './resources/client';
 export { measurementFacts, type Measurement } from './resources/measurement';
 export { band, barbell, bell, machine, plate, room, stack } from './resources/room';
 export { screening, type Screening, type ScreeningOpening } from './resources/screening';

@@ -87,7 +87,7 @@ export { bearings, type PastSet } from './strength/past-set';
 export { priorLog } from './strength/prior';
 export { certainties, readStrength, type Doubt, type StrengthProfile } from './strength/profile';
 export { replay, startingBelief, takeSets } from './strength/replay';
-export { studioRatios, type KnownClient, type StudioRatios } from './strength/studio-ratios';
+export { liftOffs, studioRatios, type LiftOffs, type StudioRatios } from './strength/studio-ratios';
 export { MODEL_VERSION, loadBelief, saveBelief, type SavedBelief } from './strength/saved-belief';
 export {
   drillJoints,
@@ -208,6 +208,7 @@ export {
 export { buildNow, buildOf, type Lacking, type NowBuilt } from './floor/build';
 export {
   choiceGrounds,
+  bothTallies,
   cueOutcomes,
   isOwnCue,
   nextCue,

@@ -5,11 +5,12 @@ import {
   readStrength,
   REFERENCE_BODY_MASS_G,
   startingBelief,
+  liftOffs,
   studioRatios,
   takeSets,
   type Belief,
-  type KnownClient,
   type Lift,
+  type LiftOffs,
   type PastSet,
   type Person,
   type StrengthProfile,
@@ -229,7 +230,7 @@ export function accuracyOf(
 ): Verdict[] {
   const PEOPLE_A_POPULATION = 25;
   const verdicts: Verdict[] = [];
-  let studio: KnownClient[] = [];
+  let studio: LiftOffs[] = [];
   let truth = populationTruth(curve, lifts, random);
   for (let client = 0; client < count; client += 1) {
     if (client % PEOPLE_A_POPULATION === 0) {
@@ -237,9 +238,9 @@ export function accuracyOf(
       studio = [];
     }
     const { person, lifter } = simulateClient(truth, lifts, now, random);
-    const ratios = learns ? studioRatios(studio, now) : {};
+    const ratios = learns ? studioRatios(studio) : {};
     const followed = follow(person, lifter, lifts, Date.parse(now), random, ratios);
-    studio.push({ person, belief: followed.belief });
+    studio.push(liftOffs(person, followed.belief, now));
     verdicts.push(...followed.verdicts);
   }
   return verdicts;

@@ -12,8 +12,7 @@ import { useOwnLifts } from '../state/queries';
 import { onFetched } from '../state/query-client';
 import { learnTeaching } from '../state/teaching';
 import { TeachingContext } from '../state/use-teaching';
-import { useConnection } from '../state/use-journal';
-import { SignIn } from './sign-in';
+import { useAhead } from '../state/use-ahead';
 import { Nav } from './Nav';
 import { useNewVersion } from './service-worker';
 import { Shortcuts } from './Shortcuts';
@@ -24,12 +23,11 @@ export function Shell({ account, children }: { account: Account; children: React
   const wide = useWide();
   const apply = useNewVersion((state) => state.apply);
   const problem = useProblem((state) => state.problem);
-  const connection = useConnection();
   const aheadMs = useStore(deviceClock, (state) => state.aheadMs);
   // Before any screen asks for a lift.
   const own = useOwnLifts();
   learnTeaching(own);
-  if (connection === 'signed out') return <SignIn />;
+  useAhead();
   const studio = account.studio.name;
   return (
     <View className={`min-h-0 flex-1 bg-paper ${wide ? 'flex-row' : ''}`}>

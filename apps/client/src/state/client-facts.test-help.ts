@@ -1,4 +1,4 @@
-import type { Client, ClientFacts } from '@spalo/contract';
+import type { Client, ClientFacts, ListedClient } from '@spalo/contract';
 import { emptyHistory } from '@spalo/core';
 
 /** A client of whom next to nothing is known, for tests. */
@@ -28,15 +28,19 @@ export const facts: ClientFacts = {
   archivedAt: null,
 };
 
-/** The same as the server gives them. */
-export const served: Client = {
+/** The same as the server lists them. */
+export const listed: ListedClient = {
   ...facts,
   id: 'a',
   trainingMonthsAt: '2026-11-01T00:00:00.000Z',
   flags: [],
   cautions: [],
   screened: false,
-  measurements: [],
-  history: emptyHistory,
+  measuredOn: null,
+  lastSessionAt: null,
+  mark: '1.1',
   mine: true,
 };
+
+/** The same with their past, which is none. */
+export const served: Client = { ...listed, history: emptyHistory, measurements: [] };

@@ -1,14 +1,16 @@
 import type { OwnLift } from '@spalo/core';
-import type { Booking, Client } from '@spalo/contract';
+import { nothingLearned, type StudioLearned } from '@spalo/coaching';
+import type { Booking, ListedClient } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
 import { journal } from './device';
+import { forgetFetched } from './query-client';
 import { overlayBookings } from './resources/bookings';
 import { overlayClients } from './resources/clients';
 import { overlayOwnLifts } from './resources/own-lifts';
 import { overlayRooms } from './resources/rooms';
-import { learnRatios } from './strength';
+import { takeRatios } from './strength';
 import { useFinishedSessions, useSessions, useWaitingChanges } from './use-journal';
 
 export const useAccount = () =>
@@ -48,34 +50,43 @@ export function useOwnLifts(): readonly OwnLift[] {
 export const useTrainers = () =>
   useQuery({ queryKey: ['trainers'], queryFn: async () => (await call('trainers', {})).trainers });
 
-const learned = new WeakSet<object>();
+/** Long: what a studio learns from its clients moves slowly. */
+const LEARNED_MS = 30 * 60_000;
 
-/** Learns the studio's ratios from what was fetched, once for each fetch. */
-function learnOnce(clients: Client[]): void {
-  if (learned.has(clients)) return;
-  learned.add(clients);
-  learnRatios(clients);
+/** What the studio has learned from all its clients; nothing until it is known. */
+export function useLearned(): StudioLearned {
+  const { data = nothingLearned } = useQuery({
+    queryKey: ['learned'],
+    queryFn: () => call('studioLearned', {}),
+    staleTime: LEARNED_MS,
+  });
+  return data;
 }
 
-/** All clients, with what this device has made and not yet sent. */
-export function useClients() {
-  const query = useQuery({
+/** All clients as the server lists them. */
+export const useServedClients = () =>
+  useQuery({
     queryKey: ['clients'],
     queryFn: async () => {
       const { clients, erased } = await call('clients', {});
       await journal.forgetClients(erased);
+      forgetFetched(erased);
       return clients;
     },
   });
+
+/** The same with what this device has made and not yet sent. */
+export function useClients() {
+  const query = useServedClients();
   const waiting = useWaitingChanges();
   const finished = useFinishedSessions();
-  const clients = useMemo<Client[] | undefined>(
+  const clients = useMemo<ListedClient[] | undefined>(
     () => query.data && overlayClients(query.data, waiting, finished),
     [query.data, waiting, finished],
   );
-  const served = query.data;
-  // Before anything below is drawn from them; learned once for what was fetched.
-  useMemo(() => served && learnOnce(served), [served]);
+  // Before anything below is drawn from it.
+  const { ratios } = useLearned();
+  useMemo(() => takeRatios(ratios), [ratios]);
   return { ...query, data: clients };
 }
 

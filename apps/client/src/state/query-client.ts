@@ -40,6 +40,12 @@ export const persister = createAsyncStoragePersister({
 export const isWorthKeeping = ({ queryKey, state }: Query): boolean =>
   state.data !== undefined && queryKey[0] !== 'link';
 
+/** Lets go of all that was fetched of clients who were deleted for good. */
+export function forgetFetched(clientIds: readonly string[]): void {
+  const gone = new Set<unknown>(clientIds);
+  queryClient.removeQueries({ predicate: ({ queryKey }) => gone.has(queryKey[1]) });
+}
+
 /** Calls back, later, once something that was fetched has become another; answers how to stop that. */
 export function onFetched(listener: () => void): () => void {
   const cache = queryClient.getQueryCache();

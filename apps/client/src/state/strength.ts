@@ -4,9 +4,7 @@ import {
   evidenceOf,
   loadBelief,
   readStrength,
-  studioRatios,
   type Belief,
-  type KnownClient,
   type Lift,
   type Person,
   type SavedBelief,
@@ -37,16 +35,12 @@ function beliefOf(client: Client): Belief | null {
 
 let studio: StudioRatios = {};
 
-/** What this studio's clients teach of its lifts, as far as this device has fetched them. */
+/** What this studio's clients teach of its lifts, as far as this device has fetched it. */
 export const ratiosHere = (): StudioRatios => studio;
 
-/** Learns the studio's ratios from its clients. */
-export function learnRatios(clients: readonly Client[]): void {
-  const known = clients.flatMap((client): KnownClient[] => {
-    const belief = beliefOf(client);
-    return belief ? [{ person: client, belief }] : [];
-  });
-  studio = studioRatios(known, new Date().toISOString());
+/** From now on a client's strength is read with these ratios of the studio. */
+export function takeRatios(ratios: StudioRatios): void {
+  studio = ratios;
 }
 
 /** What is believed of a client's strength now, from finished sessions; worked out once an hour and client. */

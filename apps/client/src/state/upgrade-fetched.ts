@@ -1,3 +1,4 @@
+import type { ClientPast, Measurement } from '@spalo/contract';
 import {
   HISTORY_VERSION,
   noHabit,
@@ -9,11 +10,12 @@ import {
   type RampHabit,
   type WarmUpRecord,
 } from '@spalo/core';
+import { hashKey } from '@tanstack/react-query';
 
 /** What this version keeps of what was fetched; another number means another shape. */
-export const FETCHED = '4';
+export const FETCHED = '5';
 /** Versions whose shape can be carried over. */
-const EARLIER = new Set(['1', '2', '3']);
+const EARLIER = new Set(['1', '2', '3', '4']);
 
 type FirstSet = Omit<PastSet, 'bearing'> & { standing: PastSet['bearing'] };
 
@@ -49,29 +51,35 @@ function historyToday(first: FirstHistory): ClientHistory {
   };
 }
 
+/** A client as versions before the fifth fetched them: with all they had done. */
 interface EarlierClient {
+  id: string;
   history: ClientHistory;
+  measurements: Measurement[];
 }
 
-/** A belief of an earlier model is made anew, from the evidence here, and then by what is fetched. */
-const clientToday = (client: EarlierClient) => ({
-  trainingMonthsAt: new Date().toISOString(),
-  ...client,
-  history: { ...client.history, belief: null },
-});
+/** The mark of a past that came with its client: the server's is another, so that it is fetched anew. */
+const EARLIER_MARK = 'earlier';
 
-/** What was fetched under each key, from the shape of an earlier version to today's. Other keys keep theirs. */
-const upgrades: Record<string, (data: never, isFirst: boolean) => unknown> = {
-  clients: (clients: EarlierClient[], isFirst) =>
-    clients.map((client) =>
-      clientToday(
-        isFirst
-          ? { ...client, history: historyToday(client.history as unknown as FirstHistory) }
-          : client,
-      ),
-    ),
-  evidence: (sets: never[], isFirst) => (isFirst ? sets.map(setToday) : sets),
-};
+/** A client in the list, and their past beside it. */
+function clientToday({ history, measurements, ...client }: EarlierClient, buster: string) {
+  const { id } = client;
+  const kept = buster === '1' ? historyToday(history as unknown as FirstHistory) : history;
+  const past: ClientPast = {
+    mark: EARLIER_MARK,
+    measurements,
+    // A belief of an earlier model is made anew, from the evidence here, and then by what is fetched.
+    history: buster === '4' ? kept : { ...kept, belief: null },
+  };
+  const listed = {
+    trainingMonthsAt: new Date().toISOString(),
+    ...client,
+    mark: EARLIER_MARK,
+    measuredOn: measurements.at(-1)?.day ?? null,
+    lastSessionAt: kept.lastSessionAt,
+  };
+  return { id, listed, past };
+}
 
 interface Fetched {
   buster: string;
@@ -85,15 +93,33 @@ interface Fetched {
  * cannot be carried over (past sessions as the server showed them) is fetched anew.
  */
 export function fetchedToday<F extends Fetched>(kept: F): F {
-  if (!EARLIER.has(kept.buster)) return kept;
-  const queries = kept.clientState.queries
-    .filter(({ queryKey }) => queryKey[0] !== 'sessions')
-    .map((query) => {
-      const upgrade = upgrades[String(query.queryKey[0])];
-      const { data } = query.state;
-      if (!upgrade || data === undefined) return query;
-      const today = upgrade(data as never, kept.buster === '1');
-      return { ...query, state: { ...query.state, data: today } };
+  const { buster } = kept;
+  if (!EARLIER.has(buster)) return kept;
+  const queries = kept.clientState.queries.flatMap((query) => {
+    const [kind] = query.queryKey;
+    const { data } = query.state;
+    const as = (queryKey: readonly unknown[], today: unknown) => ({
+      ...query,
+      queryKey,
+      queryHash: hashKey(queryKey),
+      state: { ...query.state, data: today },
     });
+    if (kind === 'sessions') return [];
+    if (data === undefined) return [query];
+    if (kind === 'clients') {
+      const clients = (data as EarlierClient[]).map((client) => clientToday(client, buster));
+      return [
+        as(
+          query.queryKey,
+          clients.map(({ listed }) => listed),
+        ),
+        ...clients.map(({ id, past }) => as(['past', id, EARLIER_MARK], past)),
+      ];
+    }
+    if (kind === 'evidence' && buster === '1') {
+      return [as(query.queryKey, (data as FirstSet[]).map(setToday))];
+    }
+    return [query];
+  });
   return { ...kept, buster: FETCHED, clientState: { ...kept.clientState, queries } };
 }

@@ -29,6 +29,16 @@ afterAll(() => server.close());
 const added = (change: object = {}) => addClient(agent, change);
 const read = async (id: string) => (await agent.get(`/api/v1/clients/${id}`).expect(200)).body;
 
+/** A client's session with one set, sent whole. */
+async function train(clientId: string) {
+  const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+  const writer = sessionWriter({ clientId, trainerId, room });
+  writer.logNext('back-squat');
+  writer.finish();
+  await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
+  return writer;
+}
+
 describe('clients', () => {
   it('are added under the device’s id, with nothing behind them, as the trainer’s own', async () => {
     const id = await added({ name: '  Ada  ' });
@@ -43,6 +53,9 @@ describe('clients', () => {
       screened: false,
       measurements: [],
       history: emptyHistory,
+      measuredOn: null,
+      lastSessionAt: null,
+      mark: expect.any(String),
     });
   });
 
@@ -73,6 +86,43 @@ describe('clients', () => {
       (client: { name: string }) => client.name,
     );
     expect(names).toEqual([...names].sort());
+  });
+
+  it('are listed without what grows with their sessions, under a mark that changes with it', async () => {
+    const id = await added();
+    const listed = async () =>
+      (await agent.get('/api/v1/clients')).body.clients.find(
+        (client: { id: string }) => client.id === id,
+      );
+    const first = await listed();
+    expect(first).not.toHaveProperty('history');
+    expect(first).not.toHaveProperty('measurements');
+    expect((await listed()).mark).toBe(first.mark);
+    expect((await read(id)).mark).toBe(first.mark);
+    await agent
+      .put(`/api/v1/clients/${id}/measurements/${v7()}`)
+      .send({ day: '2026-11-20', bodyMassG: 71_000 })
+      .expect(200);
+    const weighed = await listed();
+    expect(weighed).toMatchObject({ measuredOn: '2026-11-20', bodyMassG: 71_000 });
+    expect(weighed.mark).not.toBe(first.mark);
+    await train(id);
+    const trained = await listed();
+    expect(trained.lastSessionAt).not.toBeNull();
+    expect(trained.mark).not.toBe(weighed.mark);
+    const whole = await read(id);
+    expect(whole).toMatchObject({ mark: trained.mark, lastSessionAt: trained.lastSessionAt });
+    expect(whole.history.lastSessionAt).toBe(trained.lastSessionAt);
+  });
+
+  it('teach the studio together, also by histories that were kept before that was', async () => {
+    const id = await added();
+    const learned = async () => (await agent.get('/api/v1/learned').expect(200)).body;
+    await train(id);
+    const taught = await learned();
+    expect(taught.trained).toContain('back-squat');
+    await server.sql('UPDATE client_histories SET share = NULL WHERE client_id = $1', [id]);
+    expect(await learned()).toEqual(taught);
   });
 
   it('take ids in any case, as the same id', async () => {
@@ -247,12 +297,7 @@ describe('personal data', () => {
       .put(`/api/v1/bookings/${v7()}`)
       .send({ clientId: id, startsAt: '2026-12-01T09:00:00.000Z', minutes: 60 })
       .expect(200);
-    const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
-    const writer = sessionWriter({ clientId: id, trainerId, room });
-    writer.logNext('back-squat');
-    writer.finish();
-    await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
-    return { id, writer };
+    return { id, writer: await train(id) };
   }
 
   it('is exported whole, and the opening of the answers recorded', async () => {

@@ -1,7 +1,7 @@
 import { cautionsOf, isScreened } from '@spalo/catalog';
-import type { Client } from '@spalo/contract';
-import { emptyHistory } from '@spalo/core';
-import { and, asc, eq, inArray } from 'drizzle-orm';
+import type { Client, ListedClient } from '@spalo/contract';
+import { emptyHistory, type Flag } from '@spalo/core';
+import { and, asc, eq, inArray, max, sql } from 'drizzle-orm';
 import type { Who } from '../access/sign-in';
 import type { StudioDb } from '../db/database';
 import {
@@ -15,16 +15,27 @@ import {
 import { flagOf } from './flag';
 import { Refusal } from '../http/refusal';
 
-/** Clients of the studio by name, or one of them, with flags, measurements, history and what screening limits. */
-export async function readClients(db: StudioDb, who: Who, id?: string): Promise<Client[]> {
+const historyOfClient = and(
+  eq(clientHistories.studioId, clients.studioId),
+  eq(clientHistories.clientId, clients.id),
+);
+
+/** The rows' own versions: another word with every change, and with no other. */
+const mark = sql<string>`concat_ws('.', ${clients}.xmin, ${clientHistories}.xmin)`;
+
+/** Clients of the studio by name, or one of them, with flags and what screening limits. */
+export async function readClients(db: StudioDb, who: Who, id?: string): Promise<ListedClient[]> {
   const { studioId, trainerId } = who;
   const rows = await db
-    .select()
+    .select({
+      facts: clients,
+      answers: screenings.answers,
+      coach: clientTrainers.trainerId,
+      lastSessionAt: clientHistories.lastSessionAt,
+      mark,
+    })
     .from(clients)
-    .leftJoin(
-      clientHistories,
-      and(eq(clientHistories.studioId, clients.studioId), eq(clientHistories.clientId, clients.id)),
-    )
+    .leftJoin(clientHistories, historyOfClient)
     .leftJoin(
       screenings,
       and(eq(screenings.studioId, clients.studioId), eq(screenings.clientId, clients.id)),
@@ -39,7 +50,7 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
     )
     .where(and(eq(clients.studioId, studioId), id === undefined ? undefined : eq(clients.id, id)))
     .orderBy(asc(clients.name), asc(clients.id));
-  const ids = rows.map((row) => row.clients.id);
+  const ids = rows.map(({ facts }) => facts.id);
   if (ids.length === 0) return [];
   const raised = await db
     .select()
@@ -47,32 +58,54 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
     .where(and(eq(flags.studioId, studioId), inArray(flags.clientId, ids)))
     .orderBy(asc(flags.createdAt), asc(flags.id));
   const measured = await db
-    .select()
+    .select({ clientId: measurements.clientId, on: max(measurements.day) })
     .from(measurements)
     .where(and(eq(measurements.studioId, studioId), inArray(measurements.clientId, ids)))
-    .orderBy(asc(measurements.day), asc(measurements.id));
-  return rows.map((row) => {
-    const { studioId: _studio, createdAt: _created, updatedAt: _updated, ...facts } = row.clients;
+    .groupBy(measurements.clientId);
+  const flagsOf = new Map<string, Flag[]>(ids.map((each) => [each, []]));
+  for (const flag of raised) flagsOf.get(flag.clientId)!.push(flagOf(flag));
+  const measuredOn = new Map(measured.map(({ clientId, on }) => [clientId, on]));
+  return rows.map(({ facts: row, answers, coach, ...rest }) => {
+    const { studioId: _studio, createdAt: _created, updatedAt: _updated, ...facts } = row;
     return {
       ...facts,
-      flags: raised.filter((flag) => flag.clientId === facts.id).map(flagOf),
-      measurements: measured
-        .filter((each) => each.clientId === facts.id)
-        .map(({ id: own, day, bodyMassG }) => ({ id: own, day, bodyMassG })),
+      ...rest,
+      flags: flagsOf.get(facts.id)!,
+      measuredOn: measuredOn.get(facts.id) ?? null,
       // What the answers limit is for every trainer of the studio; the answers are not.
-      cautions: cautionsOf(row.screenings?.answers ?? {}),
-      screened: isScreened(row.screenings?.answers ?? {}),
-      history: row.client_histories?.history ?? emptyHistory,
-      mine: row.client_trainers !== null,
+      cautions: cautionsOf(answers ?? {}),
+      screened: isScreened(answers ?? {}),
+      mine: coach !== null,
     };
   });
 }
 
-/** One client; refuses `not-found`. */
+/** One client with what their sessions and measurements came to; refuses `not-found`. */
 export async function readClient(db: StudioDb, who: Who, id: string): Promise<Client> {
-  const [client] = await readClients(db, who, id);
-  if (!client) throw new Refusal('not-found', 'No such client');
-  return client;
+  const { studioId } = who;
+  const [listed] = await readClients(db, who, id);
+  if (!listed) throw new Refusal('not-found', 'No such client');
+  const [row] = await db
+    .select({ mark, history: clientHistories.history })
+    .from(clients)
+    .leftJoin(clientHistories, historyOfClient)
+    .where(and(eq(clients.studioId, studioId), eq(clients.id, id)));
+  const measured = await db
+    .select({
+      id: measurements.id,
+      day: measurements.day,
+      bodyMassG: measurements.bodyMassG,
+    })
+    .from(measurements)
+    .where(and(eq(measurements.studioId, studioId), eq(measurements.clientId, id)))
+    .orderBy(asc(measurements.day), asc(measurements.id));
+  // The mark that goes with this history, should another have come since the list was read.
+  return {
+    ...listed,
+    mark: row?.mark ?? listed.mark,
+    history: row?.history ?? emptyHistory,
+    measurements: measured,
+  };
 }
 
 /** Refuses `not-found` unless the client is one of the studio's. */

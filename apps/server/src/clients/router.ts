@@ -1,10 +1,11 @@
 import { Router } from 'express';
 import { mountInStudio } from '../access/mount';
 import type { App } from '../http/app';
+import { readLearned } from './learned';
 import { readClient, readClients } from './read';
 import { readErased, writeClient } from './write';
 
-/** The studio's clients, with what their next sessions are drafted from. */
+/** The studio's clients, what their next sessions are drafted from, and what is learned from all of them. */
 export function clientsRouter(app: App): Router {
   const router = Router();
 
@@ -14,6 +15,8 @@ export function clientsRouter(app: App): Router {
   }));
 
   mountInStudio(router, app, 'client', ({ db, who, params }) => readClient(db, who, params.id));
+
+  mountInStudio(router, app, 'studioLearned', ({ db, who }) => readLearned(db, who.studioId));
 
   mountInStudio(router, app, 'putClient', async ({ db, who, params, body }) => {
     await writeClient(db, who, params.id, body);

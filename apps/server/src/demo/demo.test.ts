@@ -110,11 +110,14 @@ describe('loading it', () => {
     await agent.post('/api/v1/auth/demo').expect(200);
     const { clients } = (await agent.get('/api/v1/clients').expect(200)).body;
     expect(clients).toHaveLength(8);
-    expect(
-      clients.every(
-        (client: { history: { evidence: unknown[] } }) => client.history.evidence.length > 0,
-      ),
-    ).toBe(true);
+    for (const { id, lastSessionAt } of clients) {
+      const { history } = (await agent.get(`/api/v1/clients/${id}`).expect(200)).body;
+      expect(history.evidence.length).toBeGreaterThan(0);
+      expect(history.lastSessionAt).toBe(lastSessionAt);
+    }
+    const learned = (await agent.get('/api/v1/learned').expect(200)).body;
+    expect(Object.keys(learned.ratios).length).toBeGreaterThan(3);
+    expect(learned.trained.length).toBeGreaterThan(10);
     const from = '2026-11-24T00:00:00.000Z';
     const { bookings } = (
       await agent.get(`/api/v1/bookings?from=${from}&to=2026-11-25T00:00:00.000Z`)

@@ -1,6 +1,6 @@
 import { cautionsOf, repLifts, screeningQuestions, type ScreeningAnswer } from '@spalo/catalog';
 import { historyContext } from '@spalo/coaching';
-import type { Booking, Client } from '@spalo/contract';
+import type { Booking, Client, ClientFacts } from '@spalo/contract';
 import {
   emptyHistory,
   historyOf,
@@ -24,9 +24,10 @@ export interface DemoStudio {
   studio: { id: string; name: string; unit: 'kg'; zone: string };
   trainer: { id: string; name: string; email: string };
   room: Room;
-  clients: (Omit<Client, 'trainingMonthsAt' | 'history' | 'mine' | 'cautions' | 'screened'> & {
-    answers: Record<string, ScreeningAnswer>;
-  })[];
+  clients: (ClientFacts &
+    Pick<Client, 'id' | 'flags' | 'measurements'> & {
+      answers: Record<string, ScreeningAnswer>;
+    })[];
   bookings: Omit<Booking, 'session' | 'trainerId'>[];
   events: SessionEvent[];
 }

@@ -5,13 +5,19 @@ export const clientOperations = {
   clients: {
     method: 'get',
     path: '/clients',
-    summary: 'All clients of the studio, with what their next session is drafted from',
+    summary: 'All clients of the studio, without what grows with their sessions',
     access: 'trainer',
   },
   client: {
     method: 'get',
     path: '/clients/:id',
-    summary: 'One client',
+    summary: 'One client, with what their next session is drafted from',
+    access: 'trainer',
+  },
+  studioLearned: {
+    method: 'get',
+    path: '/learned',
+    summary: 'What the studio has learned from all its clients together',
     access: 'trainer',
   },
   putClient: {

@@ -89,8 +89,8 @@ export const clientFacts = z.object({
   archivedAt: happenedAt.nullable(),
 });
 
-/** A client with all that a session is drafted from, so that a device can start one without network. */
-export const client = clientFacts.extend({
+/** A client as lists show them: who they are and what bears on them, but for what grows with every session. */
+export const listedClient = clientFacts.extend({
   id: uuid,
   /** When the months of training were as many as they are: they go on from there. */
   trainingMonthsAt: instant,
@@ -99,11 +99,27 @@ export const client = clientFacts.extend({
   cautions: z.array(z.enum(cautionKinds)),
   /** Whether the screening questions were answered. */
   screened: z.boolean(),
-  measurements: z.array(measurement),
-  history,
+  /** The day of the newest body mass; null where none was measured. */
+  measuredOn: happenedOn.nullable(),
+  lastSessionAt: instant.nullable(),
+  /** Another word whenever their history or measurements have changed. */
+  mark: z.string(),
   /** Whether the signed-in trainer may open the screening answers. */
   mine: z.boolean(),
 }) satisfies z.ZodType<Person>;
+
+/** What a client's sessions and measurements came to, as of `mark`. */
+const clientPast = z.object({
+  mark: z.string(),
+  history,
+  measurements: z.array(measurement),
+});
+
+/** A client with all that a session is drafted from. */
+export const client = listedClient.extend(clientPast.shape);
+
+export type ListedClient = z.infer<typeof listedClient>;
+export type ClientPast = z.infer<typeof clientPast>;
 
 export type Client = z.infer<typeof client>;
 export type ClientFacts = z.infer<typeof clientFacts>;

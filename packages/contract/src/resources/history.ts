@@ -63,7 +63,7 @@ const warmUpRecord = same<WarmUpRecord>()(
   }),
 );
 
-const cueTally = z.object({
+export const cueTally = z.object({
   helped: z.int().min(0),
   same: z.int().min(0),
   worse: z.int().min(0),

@@ -2,9 +2,10 @@ import { z } from 'zod';
 import { clientOperations } from '../operations/client';
 import { clientExport } from '../files/client-export';
 import { instant, uuid } from '../primitives/values';
-import { client, clientFacts } from '../resources/client';
+import { client, clientFacts, listedClient } from '../resources/client';
 import { flag, flagFacts } from '../resources/flag';
 import { pastSet } from '../resources/history';
+import { studioLearned } from '../resources/learned';
 import { measurement, measurementFacts } from '../resources/measurement';
 import { screening, screeningFacts, screeningOpening } from '../resources/screening';
 import { session } from '../resources/session';
@@ -15,7 +16,7 @@ export const clientRoutes = {
   clients: {
     ...clientOperations.clients,
     answer: z.object({
-      clients: z.array(client),
+      clients: z.array(listedClient),
       /** Clients that were deleted for good: devices let go of what they hold of them. */
       erased: z.array(uuid),
     }),
@@ -25,6 +26,10 @@ export const clientRoutes = {
     params: byId,
     answer: client,
     problems: ['not-found'],
+  },
+  studioLearned: {
+    ...clientOperations.studioLearned,
+    answer: studioLearned,
   },
   putClient: {
     ...clientOperations.putClient,

@@ -2,34 +2,31 @@ import { kg, lifts, NOW, person, row, squat } from '../test/fixtures';
 import { liftAt, type Belief } from './belief';
 import { readStrength } from './profile';
 import { startingBelief } from './replay';
-import { studioRatios, type KnownClient } from './studio-ratios';
+import { liftOffs, studioRatios, type LiftOffs } from './studio-ratios';
 
 const press = { ...squat, id: 'press', name: 'Press' };
 const three = [...lifts, press];
 
-/** A client of average strength who is stronger in one lift than the catalogue thinks, by a log. */
-function known(liftId: string, by: number): KnownClient {
+/** A client who is `level` stronger than average, and in one lift `by` more than the catalogue thinks, as logs. */
+function known(liftId: string, by: number, level = 0): LiftOffs {
   const belief: Belief = startingBelief(person, three, NOW);
   three.forEach((_, at) => {
     belief.sets[at] = 12;
+    belief.mean[at]! += level;
   });
   belief.mean[liftAt(three, liftId)]! += by;
-  return { person, belief };
+  return liftOffs(person, belief, NOW);
 }
 
 describe('what a studio teaches of its lifts', () => {
   it('is nothing without clients, or from clients with too little behind them', () => {
-    expect(studioRatios([], NOW)).toEqual({});
-    const fresh = { person, belief: startingBelief(person, three, NOW) };
-    expect(studioRatios([fresh, fresh], NOW)).toEqual({});
+    expect(studioRatios([])).toEqual({});
+    expect(liftOffs(person, startingBelief(person, three, NOW), NOW)).toEqual({});
   });
 
   it('is learned from many, and hardly from one', () => {
-    const one = studioRatios([known(row.id, 0.3)], NOW)[row.id]!;
-    const many = studioRatios(
-      Array.from({ length: 30 }, () => known(row.id, 0.3)),
-      NOW,
-    );
+    const one = studioRatios([known(row.id, 0.3)])[row.id]!;
+    const many = studioRatios(Array.from({ length: 30 }, () => known(row.id, 0.3)));
     expect(one).toBeLessThan(0.04);
     expect(many[row.id]!).toBeGreaterThan(0.15);
     expect(many[row.id]!).toBeLessThan(0.2);
@@ -37,11 +34,9 @@ describe('what a studio teaches of its lifts', () => {
   });
 
   it('is not moved by clients who are stronger in everything', () => {
-    const strong = known(row.id, 0);
-    strong.belief.mean.forEach((mean, at) => {
-      if (at < three.length) strong.belief.mean[at] = mean + 0.4;
-    });
-    for (const off of Object.values(studioRatios([strong, strong, strong], NOW))) {
+    const strong = known(row.id, 0, 0.4);
+    expect(Object.keys(strong)).toHaveLength(three.length);
+    for (const off of Object.values(studioRatios([strong, strong, strong]))) {
       expect(Math.abs(off)).toBeLessThan(1e-9);
     }
   });

@@ -8,11 +8,8 @@ import { priorLog } from './prior';
  */
 export type StudioRatios = Readonly<Record<string, number>>;
 
-/** A client with what is believed of them. */
-export interface KnownClient {
-  person: Person;
-  belief: Belief;
-}
+/** How far each lift that a client knows well lies from the catalogue's ratio, as a log, by lift id. */
+export type LiftOffs = Readonly<Record<string, number>>;
 
 /** Sets of a lift from which a client says something about it, and lifts that they have to have so many of. */
 const LEAST_SETS = 6;
@@ -21,22 +18,27 @@ const LEAST_LIFTS = 3;
 const CATALOGUE_WEIGHT = 6;
 
 /**
- * The ratios that a studio's clients show: how far each lift lies from the catalogue's ratio, less how far the client's
- * lifts lie on the whole, shrunken toward the catalogue where few have done it. `now`: ISO time.
+ * What one client says of the ratios: how far each lift with enough sets lies from the catalogue's, less how far these
+ * lifts lie on the whole. Empty where there is too little behind it. `now`: ISO time.
  */
-export function studioRatios(clients: readonly KnownClient[], now: string): StudioRatios {
+export function liftOffs(person: Person, belief: Belief, now: string): LiftOffs {
+  const known = belief.lifts.filter((_, at) => belief.sets[at]! >= LEAST_SETS);
+  if (known.length < LEAST_LIFTS) return {};
+  const offs = known.map((lift) => ({
+    lift,
+    off: belief.mean[liftAt(belief.lifts, lift.id)]! - priorLog(person, lift, now),
+  }));
+  const level = offs.reduce((sum, { off }) => sum + off, 0) / offs.length;
+  return Object.fromEntries(offs.map(({ lift, off }) => [lift.id, off - level]));
+}
+
+/** The ratios that a studio's clients show together, shrunken toward the catalogue where few have done a lift. */
+export function studioRatios(clients: readonly LiftOffs[]): StudioRatios {
   const sums = new Map<string, { off: number; clients: number }>();
-  for (const { person, belief } of clients) {
-    const known = belief.lifts.filter((_, at) => belief.sets[at]! >= LEAST_SETS);
-    if (known.length < LEAST_LIFTS) continue;
-    const offs = known.map((lift) => ({
-      lift,
-      off: belief.mean[liftAt(belief.lifts, lift.id)]! - priorLog(person, lift, now),
-    }));
-    const level = offs.reduce((sum, { off }) => sum + off, 0) / offs.length;
-    for (const { lift, off } of offs) {
-      const sum = sums.get(lift.id) ?? { off: 0, clients: 0 };
-      sums.set(lift.id, { off: sum.off + off - level, clients: sum.clients + 1 });
+  for (const offs of clients) {
+    for (const [liftId, off] of Object.entries(offs)) {
+      const sum = sums.get(liftId) ?? { off: 0, clients: 0 };
+      sums.set(liftId, { off: sum.off + off, clients: sum.clients + 1 });
     }
   }
   return Object.fromEntries(

@@ -67,14 +67,7 @@ function ofKind(
   own: CueKnowledge['own'],
 ): CueTally {
   const alike = cues.filter((each) => each.kind === cue.kind && each.id !== cue.id);
-  return alike.reduce<CueTally>((sum, { id }) => {
-    const { helped, same, worse } = own[id] ?? noTally;
-    return {
-      helped: sum.helped + helped,
-      same: sum.same + same,
-      worse: sum.worse + worse,
-    };
-  }, noTally);
+  return alike.reduce((sum, { id }) => bothTallies(sum, own[id] ?? noTally), noTally);
 }
 
 /** Whether a cue helped this client at least as often as it did not. */
@@ -126,6 +119,13 @@ export function nextCue<T extends CueToChoose>(
 /** Whether a cue has become the client's own: it helped twice and never made it worse. */
 export const isOwnCue = ({ helped, worse }: CueTally): boolean =>
   helped >= OWN_AFTER && worse === 0;
+
+/** Two tallies of one cue together. */
+export const bothTallies = (one: CueTally, other: CueTally): CueTally => ({
+  helped: one.helped + other.helped,
+  same: one.same + other.same,
+  worse: one.worse + other.worse,
+});
 
 /** A tally with one more judgement. */
 export const withOutcome = (tally: CueTally, outcome: CueOutcome): CueTally => ({

@@ -21,8 +21,10 @@ export async function leave(): Promise<void> {
   await journal.forgetSent();
   journal.close();
   useFloorUi.getState().forgetAll();
-  sync.state.setState({ connection: 'signed out' });
+  // The sign-in may be there already, as soon as anything was answered 401: it rests on the set-up.
+  const ofNobody = new Set<unknown>(['me', 'setup']);
+  queryClient.removeQueries({ predicate: ({ queryKey }) => !ofNobody.has(queryKey[0]) });
   // Last, for this is what shows the sign-in: nobody signs in while something is still being forgotten.
-  queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'me' });
   await queryClient.resetQueries({ queryKey: ['me'] });
+  sync.state.setState({ connection: 'signed out' });
 }

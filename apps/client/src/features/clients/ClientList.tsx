@@ -1,4 +1,4 @@
-import type { Client } from '@spalo/contract';
+import type { ListedClient } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, ScrollView, TextInput, View } from 'react-native';
@@ -42,13 +42,13 @@ function ClientLink({
   zone,
   now,
 }: {
-  client: Client;
+  client: ListedClient;
   chosen: boolean;
   zone: string;
   now: number;
 }) {
   const router = useRouter();
-  const { lastSessionAt } = client.history;
+  const { lastSessionAt } = client;
   return (
     <Pressable
       role="link"

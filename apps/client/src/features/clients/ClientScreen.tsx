@@ -1,4 +1,4 @@
-import type { Account, Client } from '@spalo/contract';
+import type { Account } from '@spalo/contract';
 import type { Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
@@ -9,7 +9,10 @@ import { Section } from '../../design/Section';
 import { EmptyState, LoadingState } from '../../design/States';
 import { useRoomChoice } from '../../parts/room/use-room';
 import { draftFor } from '../../parts/session/visit';
+import { PastMissing } from '../../parts/client/PastMissing';
+import { useKnownClient } from '../../state/pasts';
 import { useClients, useRooms } from '../../state/queries';
+import type { KnownClient } from '../../state/resources/known-client';
 import { profileToday } from '../../state/strength';
 import { useOpenSessions } from '../../state/use-journal';
 import { ClientFacts } from './ClientFacts';
@@ -33,11 +36,13 @@ const TWO_COLUMNS = 1180;
 /** All about one client: the brief first, then what is next, what constrains, and what was done. */
 export function ClientScreen({ id, account }: { id: string; account: Account }) {
   const router = useRouter();
-  const { data: clients, isFetching } = useClients();
+  const { isFetching } = useClients();
+  const client = useKnownClient(id);
   const { data: rooms } = useRooms();
   const room = useRoomChoice(rooms);
-  const client = clients?.find((each) => each.id === id);
-  if (!clients || !rooms || (!client && isFetching)) return <LoadingState what="the client" />;
+  if (client === undefined || !rooms || (!client && isFetching))
+    return <LoadingState what="the client" />;
+  if (client?.past === 'coming') return <LoadingState what={`the sessions of ${client.name}`} />;
   if (!client) {
     return (
       <View className="p-4">
@@ -55,7 +60,7 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
 }
 
 interface PageProps {
-  client: Client;
+  client: KnownClient;
   room: Room | undefined;
   account: Account;
 }
@@ -71,6 +76,13 @@ function Weights({ client, room, account }: PageProps) {
 /** What was done and what is known from it. */
 function ClientRecord({ client, room, account }: PageProps) {
   const open = useOpenSessions().find((session) => session.clientId === client.id);
+  if (client.past === 'missing') {
+    return (
+      <Section title="Sessions">
+        <SessionHistory clientId={client.id} zone={account.studio.zone} />
+      </Section>
+    );
+  }
   return (
     <View className="gap-6">
       <Guard what="What the marks say">
@@ -125,6 +137,7 @@ function ClientPage(page: PageProps) {
     >
       <View className="gap-2">
         <ClientHead client={client} account={account} />
+        <PastMissing client={client} />
         <NextSession {...page} />
       </View>
       {columns ? (

@@ -9,6 +9,8 @@ import { Figure, Quiet } from '../../design/Words';
 import { journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
+import { overlayMeasurements } from '../../state/resources/measurements';
+import { useWaitingChanges } from '../../state/use-journal';
 import { UnlikelyMass } from '../../parts/client/UnlikelyMass';
 import { formDay } from '../../parts/time/day-time';
 
@@ -36,9 +38,11 @@ export function Measurements({ client, account }: { client: Client; account: Acc
     });
   };
   const { segments } = client;
+  const waiting = useWaitingChanges();
+  const measurements = overlayMeasurements(client.measurements, waiting, client.id);
   return (
     <Section title="Measurements">
-      {client.measurements.toReversed().map((each) => (
+      {measurements.toReversed().map((each) => (
         <View
           key={each.id}
           className="flex-row items-baseline justify-between border-b-2 border-line pb-1"

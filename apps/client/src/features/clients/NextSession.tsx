@@ -1,4 +1,4 @@
-import type { Account, Client } from '@spalo/contract';
+import type { Account } from '@spalo/contract';
 import { redFlag, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -11,6 +11,7 @@ import { startSession } from '../../parts/session/start-session';
 import { clockTime, dayBounds, shortDate } from '../../parts/time/day-time';
 import { attempt } from '../../state/problems';
 import { useBookings } from '../../state/queries';
+import type { KnownClient } from '../../state/resources/known-client';
 import { useOpenSessions } from '../../state/use-journal';
 import { BookSheet } from './BookSheet';
 
@@ -22,7 +23,7 @@ export function NextSession({
   room,
   account,
 }: {
-  client: Client;
+  client: KnownClient;
   room: Room | undefined;
   account: Account;
 }) {

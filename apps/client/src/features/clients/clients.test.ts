@@ -13,7 +13,7 @@ const client = (id: string, name: string, lastSessionAt: string | null, archived
   id,
   name,
   archivedAt: archived ? NOW : null,
-  history: { ...served.history, lastSessionAt },
+  lastSessionAt,
 });
 const all = [
   client('1', 'Cleo', '2026-11-01T10:00:00.000Z'),

@@ -1,5 +1,5 @@
 import { cueOf, liftById } from '@spalo/catalog';
-import type { Account, Booking, Client } from '@spalo/contract';
+import type { Account, Booking } from '@spalo/contract';
 import { lockedBy, redFlag, type LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
@@ -8,6 +8,8 @@ import { Card } from '../../design/Card';
 import { Chip } from '../../design/Chip';
 import { Figure, Quiet, Strong, Title } from '../../design/Words';
 import { FlagChips } from '../../parts/client/FlagChips';
+import { PastMissing } from '../../parts/client/PastMissing';
+import type { KnownClient } from '../../state/resources/known-client';
 import { loadReps } from '../../parts/words/load-words';
 import { clockTime } from '../../parts/time/day-time';
 
@@ -31,7 +33,7 @@ export function BookingCard({
   onFloor,
 }: {
   booking: Booking;
-  client: Client;
+  client: KnownClient;
   draft: LoadsDraft | null;
   account: Account;
   chosen: boolean;
@@ -60,6 +62,7 @@ export function BookingCard({
       </View>
       <FlagChips client={client} />
       {lock && <Banner kind="stop" title={lock} />}
+      {state === 'to come' && <PastMissing client={client} />}
       {state !== 'done' && draft && (
         <View className="flex-row flex-wrap gap-y-1 border-b-[3px] border-ink pb-2">
           {draft.lifts.map((plan) => (
@@ -78,6 +81,7 @@ export function BookingCard({
             kind="main"
             label="Start"
             says={`Start ${client.name}`}
+            disabled={client.past === 'coming'}
             onPress={onStart}
             className="flex-1"
           />

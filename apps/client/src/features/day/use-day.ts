@@ -1,16 +1,18 @@
-import type { Account, Booking, Client } from '@spalo/contract';
+import type { Account, Booking } from '@spalo/contract';
 import type { LoadsDraft, Room } from '@spalo/core';
 import { useMemo } from 'react';
 import { useNow } from '../../design/use-now';
 import { useRoomChoice } from '../../parts/room/use-room';
 import { draftFor } from '../../parts/session/visit';
 import { dayBounds } from '../../parts/time/day-time';
+import { useKnownClients } from '../../state/pasts';
 import { useBookings, useClients, useRooms } from '../../state/queries';
+import type { KnownClient } from '../../state/resources/known-client';
 
-/** A booking with its client and what is drafted for them; null while the room is not known. */
+/** A booking with its client and what is drafted for them; null while the room or their past is not known. */
 export interface DayRow {
   booking: Booking;
-  client: Client;
+  client: KnownClient;
   draft: LoadsDraft | null;
 }
 
@@ -23,14 +25,14 @@ export function useDay({ studio, trainer }: Account, offset: number) {
   const day = useMemo(() => dayBounds(minute, zone, offset), [minute, zone, offset]);
   const bookings = useBookings(day.from, day.to, trainer.id);
   const clients = useClients();
+  const known = useKnownClients(bookings.data?.map(({ clientId }) => clientId) ?? []);
   const rooms = useRooms();
   const room: Room | undefined = useRoomChoice(rooms.data);
   const drafts = useMemo(() => {
     if (!room) return new Map<string, LoadsDraft>();
-    const booked = new Set(bookings.data?.map((booking) => booking.clientId));
-    const known = (clients.data ?? []).filter((client) => booked.has(client.id));
     return new Map(
-      known.flatMap((client) => {
+      (known ?? []).flatMap((client) => {
+        if (client.past === 'coming') return [];
         try {
           return [[client.id, draftFor(client, room, unit)] as const];
         } catch {
@@ -39,9 +41,9 @@ export function useDay({ studio, trainer }: Account, offset: number) {
         }
       }),
     );
-  }, [bookings.data, clients.data, room, unit]);
+  }, [known, room, unit]);
   const rows = (bookings.data ?? []).flatMap((booking): DayRow[] => {
-    const client = clients.data?.find((each) => each.id === booking.clientId);
+    const client = known?.find((each) => each.id === booking.clientId);
     return client ? [{ booking, client, draft: drafts.get(client.id) ?? null }] : [];
   });
   // A session cannot start before its room is known, so the day waits for all three.

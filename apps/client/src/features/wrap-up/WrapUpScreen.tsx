@@ -1,4 +1,4 @@
-import type { Account, Client } from '@spalo/contract';
+import type { Account } from '@spalo/contract';
 import type { LiftPlan, SessionState } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -12,7 +12,10 @@ import { floorActions } from '../../parts/lane/actions/floor-actions';
 import { laneView } from '../../parts/lane/lane-view';
 import { roomOf } from '../../parts/lane/use-lanes';
 import { attempt } from '../../state/problems';
-import { useClients, useRooms } from '../../state/queries';
+import { PastMissing } from '../../parts/client/PastMissing';
+import { useKnownClient } from '../../state/pasts';
+import { useRooms } from '../../state/queries';
+import type { KnownClient } from '../../state/resources/known-client';
 import { useJournalHolder, useSession } from '../../state/use-journal';
 import { Guard } from '../../design/Guard';
 import { LiftDecision } from './LiftDecision';
@@ -23,18 +26,17 @@ import { finishSession } from './finish-session';
 function useCards(sessionId: string) {
   const ready = useJournalHolder() !== null;
   const session = useSession(sessionId);
-  const { data: clients } = useClients();
   const { data: rooms } = useRooms();
-  const client = clients?.find((each) => each.id === session?.clientId);
+  const client = useKnownClient(session?.clientId);
   const room = session && roomOf(rooms, session);
   const cards = useMemo(
     () =>
-      session && client && room
+      session && client && client.past !== 'coming' && room
         ? cardsFor(laneView(session, client, room, undefined), client)
         : undefined,
     [session, client, room],
   );
-  const lost = ready && clients !== undefined && rooms !== undefined && !session;
+  const lost = ready && rooms !== undefined && !session;
   return { session, client, cards, lost };
 }
 
@@ -61,7 +63,7 @@ function WrapUp({
   account,
 }: {
   session: SessionState;
-  client: Client;
+  client: KnownClient;
   cards: readonly WrapUpCard[];
   account: Account;
 }) {
@@ -82,6 +84,7 @@ function WrapUp({
           <Title>Wrap-up</Title>
           <Quiet>{`${client.name} · what changes next time, and why`}</Quiet>
         </View>
+        <PastMissing client={client} />
         {finished && (
           <Banner
             title="This session is finished"

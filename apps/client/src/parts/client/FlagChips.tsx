@@ -1,15 +1,15 @@
-import type { Client } from '@spalo/contract';
+import type { ListedClient } from '@spalo/contract';
 import { exhales, openFlags } from '@spalo/core';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 
 const sideWord = { left: 'left ', right: 'right ', both: 'both ', none: '' } as const;
 
-export const flagName = ({ place, side }: Client['flags'][number]) =>
+export const flagName = ({ place, side }: ListedClient['flags'][number]) =>
   `${sideWord[side]}${place}${side === 'both' ? 's' : ''}`;
 
 /** The flags and cautions that constrain choice, an unfinished screening, and that this client is nervous. */
-export function FlagChips({ client }: { client: Client }) {
+export function FlagChips({ client }: { client: ListedClient }) {
   const flags = openFlags(client);
   const uncleared = client.cautions.includes('clearance');
   const out = exhales(client);

@@ -1,9 +1,10 @@
 import type { Client, ClientFacts } from '@spalo/contract';
 import type { Override } from '@spalo/core';
 import { journal } from '../../state/device';
+import type { KnownClient } from '../../state/resources/known-client';
 
 /** The part of a client that the trainer writes down. */
-export function factsOfClient(client: Client): ClientFacts {
+export function factsOfClient(client: Client & Partial<KnownClient>): ClientFacts {
   const {
     id: _id,
     flags: _flags,
@@ -12,6 +13,11 @@ export function factsOfClient(client: Client): ClientFacts {
     measurements: _measurements,
     history: _history,
     mine: _mine,
+    measuredOn: _measuredOn,
+    lastSessionAt: _lastSessionAt,
+    mark: _mark,
+    trainingMonthsAt: _trainingMonthsAt,
+    past: _past,
     ...facts
   } = client;
   return facts;

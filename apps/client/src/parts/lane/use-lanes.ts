@@ -1,6 +1,7 @@
 import { standingOf, type Room, type SessionState, type Standing } from '@spalo/core';
 import { useMemo } from 'react';
-import { useClients, useRooms } from '../../state/queries';
+import { useKnownClients } from '../../state/pasts';
+import { useRooms } from '../../state/queries';
 import { useOpenSessions } from '../../state/use-journal';
 import { useFloorUi } from './floor-ui';
 import type { LaneView } from './lane-view';
@@ -15,7 +16,7 @@ export const roomOf = (
 /** Everyone on the floor; undefined while clients or rooms are still being fetched. */
 export function useLanes(): LaneView[] | undefined {
   const sessions = useOpenSessions();
-  const { data: clients } = useClients();
+  const clients = useKnownClients(sessions.map(({ clientId }) => clientId));
   const { data: rooms } = useRooms();
   const liftOf = useFloorUi((state) => state.liftOf);
   return useMemo(() => {

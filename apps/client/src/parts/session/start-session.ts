@@ -1,7 +1,8 @@
-import type { Account, Client } from '@spalo/contract';
+import type { Account } from '@spalo/contract';
 import { lockedBy, redFlag, type Room } from '@spalo/core';
 import { authorFor, journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
+import type { KnownClient } from '../../state/resources/known-client';
 import { appendToSession } from '../../state/log/session-log';
 import { inWorker } from '../../state/worker/ask';
 import { useFloorUi } from '../lane/floor-ui';
@@ -9,12 +10,14 @@ import { visitOf } from './visit';
 
 /** Puts a client on the floor. Answers the session's id; rejects while no room is known. */
 export async function startSession(
-  client: Client,
+  client: KnownClient,
   room: Room | undefined,
   account: Account,
   bookingId: string | null,
 ): Promise<string> {
   if (!room) throw new Error('the room has not been fetched yet');
+  // What is being fetched must not be taken for nothing.
+  if (client.past === 'coming') throw new Error('earlier sessions are still being fetched');
   const red = redFlag(client);
   if (red) throw new Error(lockedBy(red));
   const sessionId = newId();

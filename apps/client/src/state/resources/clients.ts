@@ -1,13 +1,15 @@
-import { historyContext } from '@spalo/coaching';
-import type { Client } from '@spalo/contract';
-import { emptyHistory, withLocalSessions, type SessionState } from '@spalo/core';
+import type { ListedClient } from '@spalo/contract';
+import type { SessionState } from '@spalo/core';
 import type { Entry } from '../log/journal-store';
 import { flagOverlays } from './flags';
-import { measurementOverlays } from './measurements';
+import { measuredOverlays } from './measurements';
 import { changesAmong, laidOver, type Overlays } from './overlays';
 import { screeningOverlays } from './screening';
 
-const clientOverlays: Overlays<Client, 'putClient'> = {
+/** The mark of a client whom this device has added: the server has nothing of them yet. */
+export const MADE_HERE = 'made here';
+
+const clientOverlays: Overlays<ListedClient, 'putClient'> = {
   putClient(clients, { params: { id }, body }) {
     const known = clients.get(id);
     clients.set(id, {
@@ -15,8 +17,9 @@ const clientOverlays: Overlays<Client, 'putClient'> = {
       flags: [],
       cautions: [],
       screened: false,
-      measurements: [],
-      history: emptyHistory,
+      measuredOn: null,
+      lastSessionAt: null,
+      mark: MADE_HERE,
       mine: true,
       ...known,
       ...body,
@@ -28,22 +31,30 @@ const clientOverlays: Overlays<Client, 'putClient'> = {
 const overlays = {
   ...clientOverlays,
   ...flagOverlays,
-  ...measurementOverlays,
+  ...measuredOverlays,
   ...screeningOverlays,
 };
 
+/** When each client last came, by the sessions that this device knows to be finished. */
+function lastHere(finished: readonly SessionState[]): Map<string, string> {
+  const last = new Map<string, string>();
+  for (const { clientId, startedAt } of finished) {
+    if (startedAt > (last.get(clientId) ?? '')) last.set(clientId, startedAt);
+  }
+  return last;
+}
+
 /** Clients as the server has them, with what this device has made since and not yet sent. */
 export function overlayClients(
-  served: readonly Client[],
+  served: readonly ListedClient[],
   waiting: readonly Entry[],
   finished: readonly SessionState[],
-): Client[] {
+): ListedClient[] {
+  const here = lastHere(finished);
   return [...laidOver(served, changesAmong(waiting), overlays).values()]
     .map((client) => {
-      const own = finished.filter((session) => session.clientId === client.id);
-      if (own.length === 0) return client;
-      const history = withLocalSessions(client.history, own, historyContext(client));
-      return { ...client, history };
+      const lastSessionAt = here.get(client.id) ?? '';
+      return lastSessionAt > (client.lastSessionAt ?? '') ? { ...client, lastSessionAt } : client;
     })
     .sort((a, b) => a.name.localeCompare(b.name) || a.id.localeCompare(b.id));
 }

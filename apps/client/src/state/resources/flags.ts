@@ -1,7 +1,7 @@
-import type { Client } from '@spalo/contract';
+import type { ListedClient } from '@spalo/contract';
 import type { Overlays } from './overlays';
 
-export const flagOverlays: Overlays<Client, 'putFlag'> = {
+export const flagOverlays: Overlays<ListedClient, 'putFlag'> = {
   putFlag(clients, { params: { id, flagId }, body }) {
     const known = clients.get(id);
     if (!known) return;

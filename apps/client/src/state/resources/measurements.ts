@@ -1,15 +1,27 @@
-import type { Client } from '@spalo/contract';
-import type { Overlays } from './overlays';
+import type { ListedClient, Measurement } from '@spalo/contract';
+import type { Entry } from '../log/journal-store';
+import { changesAmong, type Overlays } from './overlays';
 
-export const measurementOverlays: Overlays<Client, 'putMeasurement'> = {
-  putMeasurement(clients, { params: { id, measurementId }, body }) {
+/** What a measurement changes in the list of clients: the newest body mass is theirs. */
+export const measuredOverlays: Overlays<ListedClient, 'putMeasurement'> = {
+  putMeasurement(clients, { params: { id }, body: { day, bodyMassG } }) {
     const known = clients.get(id);
-    if (!known) return;
-    const others = known.measurements.filter((each) => each.id !== measurementId);
-    const measurements = [...others, { ...body, id: measurementId }].sort((a, b) =>
-      a.day + a.id < b.day + b.id ? -1 : 1,
-    );
-    const { bodyMassG } = measurements.at(-1) ?? known;
-    clients.set(id, { ...known, measurements, bodyMassG });
+    if (!known || day < (known.measuredOn ?? '')) return;
+    clients.set(id, { ...known, measuredOn: day, bodyMassG });
   },
 };
+
+/** The measurements of a client by day, with what waits laid over them. */
+export function overlayMeasurements(
+  served: readonly Measurement[],
+  waiting: readonly Entry[],
+  clientId: string,
+): Measurement[] {
+  const measured = new Map(served.map((each) => [each.id, each]));
+  for (const { change } of changesAmong(waiting)) {
+    if (change.route !== 'putMeasurement' || change.args.params.id !== clientId) continue;
+    const { measurementId } = change.args.params;
+    measured.set(measurementId, { ...change.args.body, id: measurementId });
+  }
+  return [...measured.values()].sort((a, b) => (a.day + a.id < b.day + b.id ? -1 : 1));
+}

@@ -1,9 +1,12 @@
 import type { Booking } from '@spalo/contract';
-import type { Room, SessionState } from '@spalo/core';
-import { facts, served } from '../client-facts.test-help';
+import { emptyHistory, type Room, type SessionState } from '@spalo/core';
+import { facts, listed as served } from '../client-facts.test-help';
 import { overlayBookings } from './bookings';
 import { overlayClients } from './clients';
+import { overlayMeasurements } from './measurements';
+import { knownClient } from './known-client';
 import { overlayRooms } from './rooms';
+import { worthHaving } from '../use-ahead';
 import type { Entry } from '../log/journal-store';
 
 const flag = {
@@ -95,7 +98,7 @@ describe('clients with what is not sent yet', () => {
       [],
       [session({ finishedAt: '2026-11-24T11:00:00.000Z' })],
     );
-    expect(changed!.history.lastSessionAt).toBe('2026-11-24T10:00:00.000Z');
+    expect(changed!.lastSessionAt).toBe('2026-11-24T10:00:00.000Z');
   });
 });
 
@@ -135,7 +138,9 @@ describe('what an intake leaves before it is sent', () => {
     const list = [weigh('m2', '2026-11-20', 72_000), weigh('m1', '2026-01-20', 68_000)];
     const [client] = overlayClients([served], list, []);
     expect(client!.bodyMassG).toBe(72_000);
-    expect(client!.measurements.map((each) => each.id)).toEqual(['m1', 'm2']);
+    expect(client!.measuredOn).toBe('2026-11-20');
+    expect(overlayMeasurements([], list, 'a').map((each) => each.id)).toEqual(['m1', 'm2']);
+    expect(overlayMeasurements([], list, 'b')).toEqual([]);
   });
 });
 
@@ -209,5 +214,65 @@ describe('bookings with what is not sent yet', () => {
       { id: 's', finished: true },
     );
     expect(overlaid([], [session({ bookingId: null })])[0]!.session).toBeNull();
+  });
+});
+
+describe('a client with their past', () => {
+  const past = {
+    mark: '1.1',
+    history: { ...emptyHistory, swaps: { cat: 'cow' } },
+    measurements: [],
+  };
+  const trained = session({ finishedAt: '2026-11-24T11:00:00.000Z' });
+
+  it('is the same one until something of it changes', () => {
+    const known = knownClient(served, past, false, []);
+    expect(known).toMatchObject({ past: 'known', history: past.history });
+    expect(knownClient(served, past, false, [])).toBe(known);
+    const after = knownClient(served, past, false, [trained, session({ clientId: 'b' })]);
+    expect(after.history.lastSessionAt).toBe(trained.startedAt);
+    expect(after.history.swaps).toEqual({ cat: 'cow' });
+  });
+
+  it('says where what came before is not here, and holds what was done on this device', () => {
+    expect(knownClient(served, undefined, false, []).past).toBe('coming');
+    const missing = knownClient(served, undefined, true, [trained]);
+    expect(missing.past).toBe('missing');
+    expect(missing.history.lastSessionAt).toBe(trained.startedAt);
+  });
+
+  it('has none where they were added here', () => {
+    const [added] = overlayClients([], [put('z')], []);
+    expect(knownClient(added!, undefined, false, []).past).toBe('known');
+  });
+});
+
+describe('what is fetched ahead', () => {
+  const NOW = Date.parse('2026-11-24T10:00:00.000Z');
+  const client = (id: string, lastSessionAt: string | null, change: object = {}) => ({
+    ...served,
+    id,
+    lastSessionAt,
+    ...change,
+  });
+
+  it('is who is booked, then who came lately, without the archived, and not without end', () => {
+    const clients = [
+      client('late', '2026-11-20T10:00:00.000Z'),
+      client('later', '2026-11-22T10:00:00.000Z'),
+      client('long', '2026-09-20T10:00:00.000Z'),
+      client('booked', null),
+      client('gone', '2026-11-23T10:00:00.000Z', { archivedAt: '2026-11-23T12:00:00.000Z' }),
+    ];
+    const ids = (of: ReturnType<typeof worthHaving>) => of.map(({ id }) => id);
+    expect(ids(worthHaving(clients, new Set(['booked']), NOW))).toEqual([
+      'booked',
+      'later',
+      'late',
+    ]);
+    const many = Array.from({ length: 100 }, (_, at) =>
+      client(`${at}`, '2026-11-23T10:00:00.000Z'),
+    );
+    expect(worthHaving(many, new Set(), NOW)).toHaveLength(40);
   });
 });

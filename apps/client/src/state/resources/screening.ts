@@ -1,8 +1,8 @@
 import { cautionsOf, isScreened } from '@spalo/catalog';
-import type { Client } from '@spalo/contract';
+import type { ListedClient } from '@spalo/contract';
 import type { Overlays } from './overlays';
 
-export const screeningOverlays: Overlays<Client, 'putScreening'> = {
+export const screeningOverlays: Overlays<ListedClient, 'putScreening'> = {
   putScreening(clients, { params: { id }, body }) {
     const known = clients.get(id);
     const cautions = cautionsOf(body.answers);

@@ -1,3 +1,4 @@
+import type { ClientShare } from '@spalo/coaching';
 import { stepKinds, type ClientHistory, type SessionState } from '@spalo/core';
 import {
   boolean,
@@ -75,6 +76,9 @@ export const clientHistories = pgTable(
     lastSessionId: uuid('last_session_id'),
     /** What the folding rested on besides the sessions, as a hash: another one, and all is folded anew. */
     basis: text('basis').notNull().default(''),
+    lastSessionAt: when('last_session_at'),
+    /** What of it the studio learns from; null where it was folded before that was kept. */
+    share: jsonb('share').$type<ClientShare>(),
   },
   (table) => [
     primaryKey({ columns: [table.studioId, table.clientId] }),

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { teachingOf, whileTeaching } from '@spalo/catalog';
-import { historyContext } from '@spalo/coaching';
+import { historyContext, shareOf } from '@spalo/coaching';
 import {
   foldSession,
   foldSessions,
@@ -15,6 +15,8 @@ import { clientHistories, clients, sessions } from '../../db/schema';
 import { readOwnLifts } from '../../own-lifts/teaching';
 
 type HistoryRow = Omit<typeof clientHistories.$inferSelect, 'studioId' | 'clientId'>;
+/** What a folding makes of sessions; the rest of a row follows from it. */
+type Folded = Pick<HistoryRow, 'before' | 'lastSessionId' | 'history'>;
 
 /** What a folding rests on besides the sessions: who the client is, what the studio teaches, and how it is worked out. */
 async function foldingOf(db: StudioDb, studioId: string, clientId: string) {
@@ -50,7 +52,7 @@ function withLatest(
   row: HistoryRow | undefined,
   state: SessionState,
   context: HistoryContext,
-): Omit<HistoryRow, 'basis'> | null {
+): Folded | null {
   if (!row || state.finishedAt === null) return null;
   // The last session once more stands on what was before it; a newer one on all there is.
   const before = row.lastSessionId === state.id ? row.before : row.history;
@@ -64,7 +66,7 @@ async function foldAll(
   studioId: string,
   clientId: string,
   run: <T>(work: (context: HistoryContext) => T) => T,
-): Promise<Omit<HistoryRow, 'basis'> | null> {
+): Promise<Folded | null> {
   const rows = await db
     .select({ state: sessions.state })
     .from(sessions)
@@ -102,20 +104,27 @@ export async function projectHistory(
   const known = latest
     ? await db.select().from(clientHistories).where(ofClient(studioId, clientId))
     : [];
-  const row = known.find((each) => each.basis === basis);
+  const standing = known.find((each) => each.basis === basis);
   const folded =
-    (latest && run((context) => withLatest(row, latest, context))) ??
+    (latest && run((context) => withLatest(standing, latest, context))) ??
     (await foldAll(db, studioId, clientId, run));
   if (!folded) {
     // The only finished session was reopened: no history, as if there had never been one.
     await db.delete(clientHistories).where(ofClient(studioId, clientId));
     return;
   }
+  const { history } = folded;
+  const row = {
+    ...folded,
+    basis,
+    lastSessionAt: history.lastSessionAt,
+    share: run(({ person }) => shareOf(person, history, new Date().toISOString())),
+  };
   await db
     .insert(clientHistories)
-    .values({ studioId, clientId, basis, ...folded })
+    .values({ studioId, clientId, ...row })
     .onConflictDoUpdate({
       target: [clientHistories.studioId, clientHistories.clientId],
-      set: { basis, ...folded },
+      set: row,
     });
 }

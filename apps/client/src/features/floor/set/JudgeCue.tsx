@@ -1,9 +1,9 @@
-import { cueAgainst, cueToJudge } from '@spalo/coaching';
+import { cueAgainst, cuesOf, cueToJudge } from '@spalo/coaching';
 import { lastSet, type CueOutcome } from '@spalo/core';
 import { View } from 'react-native';
 import { Chip } from '../../../design/Chip';
 import { Quiet } from '../../../design/Words';
-import { useClients } from '../../../state/queries';
+import { useLearned } from '../../../state/queries';
 import { attempt } from '../../../state/problems';
 import { useLane } from '../scene/lane-scene';
 
@@ -16,7 +16,7 @@ const answers: { outcome: CueOutcome; label: string }[] = [
 /** One tap after a set, also the last of its lift: what its cue did. Where it did not help, the next one to try takes its place. */
 export function JudgeCue() {
   const { lane, actions } = useLane();
-  const clients = useClients();
+  const learned = useLearned();
   const last = lastSet(lane.session);
   const view = lane.lifts.find(({ state: each }) => each.sets.some(({ id }) => id === last?.id));
   if (!view) return null;
@@ -29,7 +29,7 @@ export function JudgeCue() {
     const next =
       outcome === 'helped'
         ? null
-        : cueAgainst(fault, style, { ...state, judged }, lane.client, clients.data ?? []);
+        : cueAgainst(fault, style, { ...state, judged }, lane.client, cuesOf(learned, lift.id));
     attempt(() => actions.judgeCue(lift.id, judging, outcome, next?.cue.id ?? null));
   };
   return (

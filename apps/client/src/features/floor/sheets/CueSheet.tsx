@@ -1,9 +1,9 @@
-import { tallies } from '@spalo/coaching';
-import { choiceGrounds, noTally } from '@spalo/core';
+import { cuesOf } from '@spalo/coaching';
+import { choiceGrounds, memoryOf, noTally } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { Sheet } from '../../../design/Sheet';
 import { Quiet, Strong } from '../../../design/Words';
-import { useClients } from '../../../state/queries';
+import { useLearned } from '../../../state/queries';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 
 const kinds = {
@@ -17,9 +17,9 @@ const kinds = {
 export function CueSheet() {
   const { lane, sheets, actions } = useLane();
   const view = useLiftInHand();
-  const clients = useClients();
-  const here = tallies(clients.data ?? [], view.lift.id);
-  const own = lane.client ? tallies([lane.client], view.lift.id) : {};
+  const learned = useLearned();
+  const here = cuesOf(learned, view.lift.id);
+  const own = (lane.client && memoryOf(lane.client.history, view.lift.id).cues) ?? {};
   const grounds = (cueId: string) => {
     const studio = here[cueId];
     return studio ? ` · ${choiceGrounds({ studio, own: own[cueId] ?? noTally }, lane.name)}` : '';

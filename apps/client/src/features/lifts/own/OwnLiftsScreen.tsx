@@ -12,7 +12,7 @@ import { download } from '../../../state/download';
 import { newId } from '../../../state/log/ids';
 import { pickTextFile } from '../../../state/pick-file';
 import { attempt } from '../../../state/problems';
-import { useClients } from '../../../state/queries';
+import { useLearned } from '../../../state/queries';
 import { useOpenSessions } from '../../../state/use-journal';
 import { useTeaching } from '../../../state/use-teaching';
 import { AddLiftSheet } from './AddLiftSheet';
@@ -67,10 +67,10 @@ function OwnFiles() {
 
 /** Ids of the lifts that some client of the studio has done, or is doing now. */
 function useTrained(): ReadonlySet<string> {
-  const { data: clients } = useClients();
+  const { trained } = useLearned();
   const open = useOpenSessions();
   return new Set([
-    ...(clients ?? []).flatMap(({ history }) => Object.keys(history.lifts)),
+    ...trained,
     ...open.flatMap(({ lifts }) => lifts.map(({ plan }) => plan.liftId)),
   ]);
 }

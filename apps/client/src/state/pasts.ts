@@ -1,0 +1,69 @@
+import type { ClientPast, ListedClient } from '@spalo/contract';
+import { queryOptions, useQueries, type UseQueryResult } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { call } from '../api/call';
+import { useClients } from './queries';
+import { queryClient } from './query-client';
+import { MADE_HERE } from './resources/clients';
+import { knownClient, type KnownClient } from './resources/known-client';
+import { useFinishedSessions } from './use-journal';
+
+/** A client's past under the mark that the list gave it: it stands until the list gives another. */
+export const pastQuery = ({ id, mark }: Pick<ListedClient, 'id' | 'mark'>) =>
+  queryOptions({
+    queryKey: ['past', id, mark],
+    queryFn: async () => {
+      const { history, measurements, ...read } = await call('client', { params: { id } });
+      queryClient.removeQueries({
+        queryKey: ['past', id],
+        type: 'inactive',
+        predicate: ({ queryKey }) => queryKey[2] !== mark,
+      });
+      return { mark: read.mark, history, measurements };
+    },
+    staleTime: Infinity,
+    enabled: mark !== MADE_HERE,
+  });
+
+/** The newest past of a client that this device has, under whatever mark. */
+const latestPast = (id: string): ClientPast | undefined =>
+  queryClient
+    .getQueryCache()
+    .findAll({ queryKey: ['past', id], predicate: ({ state }) => state.data !== undefined })
+    .sort((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt)[0]?.state.data as
+    ClientPast | undefined;
+
+const answers = (results: UseQueryResult<ClientPast>[]) =>
+  results.map(({ data, isError }) => ({ data, isError }));
+
+/**
+ * Some clients with their past, which is fetched where it is not here; undefined until the clients are known. Ids of
+ * nobody are left out.
+ */
+export function useKnownClients(ids: readonly string[]): KnownClient[] | undefined {
+  const { data: clients } = useClients();
+  const finished = useFinishedSessions();
+  const key = [...new Set(ids)].sort().join();
+  const wanted = useMemo(() => {
+    const asked = new Set(key.split(','));
+    return clients?.filter(({ id }) => asked.has(id)) ?? [];
+  }, [clients, key]);
+  const pasts = useQueries({ queries: wanted.map(pastQuery), combine: answers });
+  return useMemo(
+    () =>
+      clients &&
+      wanted.map((client, at) => {
+        const { data, isError } = pasts[at] ?? { data: undefined, isError: false };
+        return knownClient(client, data ?? latestPast(client.id), isError, finished);
+      }),
+    [clients, wanted, pasts, finished],
+  );
+}
+
+const noIds: readonly string[] = [];
+
+/** One client with their past; undefined until it is known whether there is one, null for nobody. */
+export function useKnownClient(id: string | undefined): KnownClient | null | undefined {
+  const found = useKnownClients(useMemo(() => (id === undefined ? noIds : [id]), [id]));
+  return id === undefined ? undefined : found && (found[0] ?? null);
+}
