@@ -122,6 +122,11 @@ export interface TakenIn {
 /** Points of the quadrature, and how many standard deviations they reach to either side. */
 const POINTS = 40;
 const REACH = 5;
+const grid = Array.from({ length: POINTS + 1 }, (_, point) => {
+  const t = -REACH + (2 * REACH * point) / POINTS;
+  return { t, density: Math.exp(-0.5 * t * t) };
+});
+const { exp } = Math;
 
 /** Chance of a slip from which on a set counts less, or not. */
 const SLIPPED = { less: 0.3, not: 0.8 } as const;
@@ -141,11 +146,9 @@ function heard(seen: Observation, variance: number): Heard {
   let first = 0;
   let second = 0;
   let prior = 0;
-  for (let point = 0; point <= POINTS; point += 1) {
-    const t = -REACH + (2 * REACH * point) / POINTS;
-    const density = Math.exp(-0.5 * t * t);
+  for (const { t, density } of grid) {
     // The look carries the reporter's bias: what is read off is what they feel, and the truth lies beyond it.
-    const felt = k * (Math.exp(margin + t * sd) - 1) - reps;
+    const felt = k * (exp(margin + t * sd) - 1) - reps;
     const weight = density * ((1 - NOISE.slips) * likelihood(felt + bias, felt, said) + SLIP);
     prior += density;
     total += weight;

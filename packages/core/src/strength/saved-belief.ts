@@ -22,6 +22,8 @@ export interface SavedBelief {
   aside: [at: number, meant: number][];
 }
 
+const { round } = Math;
+
 const digits = (value: number) => Number(value.toPrecision(9));
 const rounded = (values: Float64Array) => Array.from(values, digits);
 
@@ -31,7 +33,7 @@ export function saveBelief(belief: Belief): SavedBelief {
     liftIds: belief.lifts.map((lift) => lift.id),
     atMs: belief.atMs,
     mean: rounded(belief.mean),
-    halfBillionths: Array.from(belief.cov, (value) => Math.round(value * 1e9)),
+    halfBillionths: Array.from(belief.cov, (value) => round(value * 1e9)),
     sets: rounded(belief.sets),
     reps: rounded(belief.reps),
     lastMs: Array.from(belief.lastMs),
@@ -75,8 +77,9 @@ export function loadBelief(saved: SavedBelief, lifts: readonly Lift[]): Belief |
   all.forEach((one, i) => {
     for (let j = 0; j <= i; j += 1) {
       const other = all[j]!;
-      const [low, high] = [Math.min(one.from, other.from), Math.max(one.from, other.from)];
-      cov[rowAt(i) + j] = saved.halfBillionths[rowAt(high) + low]! / 1e9;
+      const inOrder = one.from >= other.from;
+      const place = inOrder ? rowAt(one.from) + other.from : rowAt(other.from) + one.from;
+      cov[rowAt(i) + j] = saved.halfBillionths[place]! / 1e9;
     }
     if (one.isNew) cov[rowAt(i) + i]! += 2 * SPREAD.own ** 2;
   });
