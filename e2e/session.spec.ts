@@ -93,7 +93,8 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await logSet(page);
   await page.getByRole('button', { name: 'Pain', exact: true }).click();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Pain 5 of 10' }).click();
+  await page.getByRole('radio', { name: '5 of 10' }).click();
+  await page.getByRole('button', { name: /^Note: / }).click();
   await expect(page.getByRole('alert')).toContainText('Stop this lift. Pain 5 of 10 in the elbow.');
   await page.getByRole('button', { name: 'Go to the next lift' }).click();
   await expect(lift).toHaveText('Romanian deadlift');

@@ -55,7 +55,8 @@ export async function work(studio: Studio, chance: Chance): Promise<void> {
   } else if (dice < 8 && session.sets.length > 0) {
     const setId = chance.one(session.sets);
     const voided = chance.happens(0.5);
-    await append('set.voided', { setId, voided });
+    if (chance.happens(0.5)) await append('set.voided', { setId, voided });
+    else await append('entries.withdrawn', { eventIds: [setId], withdrawn: voided });
   } else {
     await append('note.added', {
       liftId: null,

@@ -149,6 +149,7 @@ export type { PainPayloads } from './session/events/pain';
 export type { PlanPayloads } from './session/events/plan';
 export type { SessionPayloads } from './session/events/session';
 export type { SetPayloads } from './session/events/set';
+export type { WithdrawPayloads } from './log/withdraw';
 export type { WarmUpPayloads } from './session/events/warm-up';
 export { painKinds, painPlaces, type Pain, type PainKind } from './session/pain';
 export {
@@ -183,7 +184,6 @@ export {
   emptyHistory,
   foldSession,
   foldSessions,
-  historyOf,
   memoryOf,
   withLocalSessions,
   type ClientHistory,

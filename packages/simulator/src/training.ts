@@ -102,6 +102,7 @@ function planned(plan: LiftPlan, climb: boolean): PlannedLift {
 }
 
 const sessionOf = (lifts: LiftState[], id: string): SessionState => ({
+  startId: `${id}-start`,
   id,
   clientId: '',
   bookingId: null,

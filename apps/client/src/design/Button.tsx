@@ -66,6 +66,7 @@ export function Button({
 export function IconButton({
   icon,
   label,
+  says,
   onPress,
   caption = false,
   color = 'ink',
@@ -73,6 +74,8 @@ export function IconButton({
 }: {
   icon: IconName;
   label: string;
+  /** Read out instead of the label. */
+  says?: string;
   onPress: () => void;
   caption?: boolean;
   color?: Tone;
@@ -81,7 +84,7 @@ export function IconButton({
   return (
     <Pressable
       role="button"
-      aria-label={label}
+      aria-label={says ?? label}
       onPress={onPress}
       className={classes(
         'min-h-tap min-w-tap items-center justify-center rounded-2xl border-2 border-line bg-card active:opacity-80',

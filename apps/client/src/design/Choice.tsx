@@ -1,4 +1,5 @@
 import { Pressable, Text, View } from 'react-native';
+import { tabStop, useArrows } from './use-arrows';
 
 interface Option<T> {
   value: T;
@@ -17,23 +18,28 @@ export function Choice<T extends string | number | boolean | null>({
 }: {
   label: string;
   options: readonly Option<T>[];
-  value: T;
+  /** Null while none is taken. */
+  value: T | null;
   onChange: (value: T) => void;
   figures?: boolean;
   wrap?: boolean;
 }) {
+  const group = useArrows('radio');
+  const anyTaken = options.some((option) => option.value === value);
   return (
     <View
+      ref={group}
       role="radiogroup"
       aria-label={label}
       className={`flex-row gap-2 ${wrap ? 'flex-wrap' : ''}`}
     >
-      {options.map((option) => {
+      {options.map((option, at) => {
         const taken = option.value === value;
         return (
           <Pressable
             key={String(option.value)}
             role="radio"
+            tabIndex={tabStop(taken, at, anyTaken)}
             aria-checked={taken}
             aria-label={option.says ?? option.label}
             onPress={() => onChange(option.value)}

@@ -14,6 +14,7 @@ import Plus from 'lucide-react-native/icons/plus';
 import RefreshCw from 'lucide-react-native/icons/refresh-cw';
 import Settings from 'lucide-react-native/icons/settings';
 import TriangleAlert from 'lucide-react-native/icons/triangle-alert';
+import Undo from 'lucide-react-native/icons/undo-2';
 import Users from 'lucide-react-native/icons/users';
 import X from 'lucide-react-native/icons/x';
 import Zap from 'lucide-react-native/icons/zap';
@@ -57,6 +58,7 @@ const icons = {
   room: DoorOpen,
   settings: Settings,
   swap: RefreshCw,
+  undo: Undo,
   waiting: CloudUpload,
 };
 

@@ -1,4 +1,5 @@
 import { Pressable, ScrollView, View } from 'react-native';
+import { tabStop, useArrows } from './use-arrows';
 import { Figure, Quiet, Strong } from './Words';
 
 /** A client on the floor at a glance. `rest` is the share of the rest still to run, with its clock. */
@@ -23,55 +24,60 @@ export function LaneStrip({
   // Four of them leave room for the fewest signs only; what is read out stays whole.
   const crowded = lanes.length > 3;
   const scrolls = lanes.length > 4;
+  const group = useArrows('tab');
+  const anyTaken = lanes.some(({ id }) => id === chosen);
   return (
-    <ScrollView
-      horizontal
-      role="tablist"
-      aria-label="On the floor"
-      showsHorizontalScrollIndicator={false}
-      className="grow-0"
-      contentContainerClassName={`flex-row ${crowded ? 'gap-1' : 'gap-2'} ${scrolls ? '' : 'w-full'}`}
-    >
-      {lanes.map((lane) => {
-        const taken = lane.id === chosen;
-        return (
-          <Pressable
-            key={lane.id}
-            role="tab"
-            aria-selected={taken}
-            aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}`}
-            onPress={() => onChoose(lane.id)}
-            className={`min-h-[3.25rem] justify-center overflow-hidden rounded-2xl border-2 ${lane.rest ? 'pb-2' : 'pb-1'} ${
-              crowded ? 'px-2' : 'px-3'
-            } ${scrolls ? 'w-[5.5rem]' : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
-          >
-            <Strong numberOfLines={1} className={taken ? 'text-card' : ''}>
-              {lane.name}
-            </Strong>
-            <View className="flex-row items-baseline gap-1">
-              {!(crowded && lane.rest) && (
-                <Quiet
-                  numberOfLines={1}
-                  className={taken ? 'text-card' : lane.ready ? 'font-strong text-moss' : ''}
-                >
-                  {lane.rest ? 'rest' : crowded ? lane.doing.replace(' of ', '/') : lane.doing}
-                </Quiet>
-              )}
+    <View ref={group} className="grow-0">
+      <ScrollView
+        horizontal
+        role="tablist"
+        aria-label="On the floor"
+        showsHorizontalScrollIndicator={false}
+        className="grow-0"
+        contentContainerClassName={`flex-row ${crowded ? 'gap-1' : 'gap-2'} ${scrolls ? '' : 'w-full'}`}
+      >
+        {lanes.map((lane, at) => {
+          const taken = lane.id === chosen;
+          return (
+            <Pressable
+              key={lane.id}
+              role="tab"
+              tabIndex={tabStop(taken, at, anyTaken)}
+              aria-selected={taken}
+              aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}`}
+              onPress={() => onChoose(lane.id)}
+              className={`min-h-[3.25rem] justify-center overflow-hidden rounded-2xl border-2 ${lane.rest ? 'pb-2' : 'pb-1'} ${
+                crowded ? 'px-2' : 'px-3'
+              } ${scrolls ? 'w-[5.5rem]' : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
+            >
+              <Strong numberOfLines={1} className={taken ? 'text-card' : ''}>
+                {lane.name}
+              </Strong>
+              <View className="flex-row items-baseline gap-1">
+                {!(crowded && lane.rest) && (
+                  <Quiet
+                    numberOfLines={1}
+                    className={taken ? 'text-card' : lane.ready ? 'font-strong text-moss' : ''}
+                  >
+                    {lane.rest ? 'rest' : crowded ? lane.doing.replace(' of ', '/') : lane.doing}
+                  </Quiet>
+                )}
+                {lane.rest && (
+                  <Figure className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}>
+                    {lane.rest.clock}
+                  </Figure>
+                )}
+              </View>
               {lane.rest && (
-                <Figure className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}>
-                  {lane.rest.clock}
-                </Figure>
+                <View
+                  className="absolute bottom-0 left-0 h-1.5 bg-marigold"
+                  style={{ width: `${Math.round(lane.rest.share * 100)}%` }}
+                />
               )}
-            </View>
-            {lane.rest && (
-              <View
-                className="absolute bottom-0 left-0 h-1.5 bg-marigold"
-                style={{ width: `${Math.round(lane.rest.share * 100)}%` }}
-              />
-            )}
-          </Pressable>
-        );
-      })}
-    </ScrollView>
+            </Pressable>
+          );
+        })}
+      </ScrollView>
+    </View>
   );
 }

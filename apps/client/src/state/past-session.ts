@@ -14,6 +14,11 @@ async function sessionHere(sessionId: string): Promise<SessionState> {
   return session;
 }
 
+/** Brings a session to this device with its whole log. Needs the network for an older one. */
+export const bringSession = async (sessionId: string): Promise<void> => {
+  await sessionHere(sessionId);
+};
+
 /** A set of a session, past or open, as it stands. */
 export async function findSet(sessionId: string, setId: string): Promise<LoggedSet> {
   const session = await sessionHere(sessionId);
@@ -22,8 +27,8 @@ export async function findSet(sessionId: string, setId: string): Promise<LoggedS
   return set;
 }
 
-/** Corrects or judges a set of any session; the correction keeps what it corrected. */
-export async function changeSet<T extends 'set.corrected' | 'set.judged'>(
+/** Corrects, judges, removes or brings back a set of any session; the correction keeps what it corrected. */
+export async function changeSet<T extends 'set.corrected' | 'set.judged' | 'set.voided'>(
   sessionId: string,
   trainerId: string,
   type: T,

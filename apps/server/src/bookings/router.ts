@@ -4,6 +4,7 @@ import type { App } from '../http/app';
 import { requireClient } from '../clients/read';
 import { bookings } from '../db/schema';
 import { announce } from '../db/announce';
+import { Refusal } from '../http/refusal';
 import { mountInStudio } from '../access/mount';
 import { readBookings } from './read';
 
@@ -28,6 +29,17 @@ export function bookingsRouter(app: App): Router {
     await announce(db, studioId, { kind: 'changed', what: 'bookings' });
     const [booking] = await readBookings(db, who, eq(bookings.id, params.id));
     return booking!;
+  });
+
+  mountInStudio(router, app, 'deleteBooking', async ({ db, who, params }) => {
+    const { studioId } = who;
+    const [booking] = await readBookings(db, who, eq(bookings.id, params.id));
+    if (booking?.session) throw new Refusal('conflict', 'A session was held for this booking');
+    await db
+      .delete(bookings)
+      .where(and(eq(bookings.studioId, studioId), eq(bookings.id, params.id)));
+    await announce(db, studioId, { kind: 'changed', what: 'bookings' });
+    return { done: true };
   });
 
   return router;

@@ -30,9 +30,9 @@ const added = (change: object = {}) => addClient(agent, change);
 const read = async (id: string) => (await agent.get(`/api/v1/clients/${id}`).expect(200)).body;
 
 /** A client's session with one set, sent whole. */
-async function train(clientId: string) {
+async function train(clientId: string, bookingId?: string) {
   const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
-  const writer = sessionWriter({ clientId, trainerId, room });
+  const writer = sessionWriter({ clientId, trainerId, room, ...(bookingId && { bookingId }) });
   writer.logNext('back-squat');
   writer.finish();
   await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
@@ -113,6 +113,33 @@ describe('clients', () => {
     const whole = await read(id);
     expect(whole).toMatchObject({ mark: trained.mark, lastSessionAt: trained.lastSessionAt });
     expect(whole.history.lastSessionAt).toBe(trained.lastSessionAt);
+  });
+
+  it('are booked, moved, and cancelled once and again, but not after a session was held', async () => {
+    const clientId = await added();
+    const at = (hour: string) => `2026-12-02T${hour}:00:00.000Z`;
+    const listed = async () =>
+      (
+        await agent.get(`/api/v1/bookings?from=${at('00')}&to=${at('23')}`).expect(200)
+      ).body.bookings.map(({ id, startsAt }: { id: string; startsAt: string }) => [id, startsAt]);
+    const [kept, held] = [v7(), v7()];
+    const put = (id: string, hour: string) =>
+      agent
+        .put(`/api/v1/bookings/${id}`)
+        .send({ clientId, startsAt: at(hour), minutes: 60 })
+        .expect(200);
+    await put(kept, '09');
+    await put(kept, '10');
+    await put(held, '11');
+    await train(clientId, held);
+    expect(await listed()).toEqual([
+      [kept, at('10')],
+      [held, at('11')],
+    ]);
+    await agent.delete(`/api/v1/bookings/${held}`).expect(409);
+    await agent.delete(`/api/v1/bookings/${kept}`).expect(200);
+    await agent.delete(`/api/v1/bookings/${kept}`).expect(200);
+    expect(await listed()).toEqual([[held, at('11')]]);
   });
 
   it('teach the studio together, also by histories that were kept before that was', async () => {

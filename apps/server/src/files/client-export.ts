@@ -1,10 +1,10 @@
-import { sql, and, asc, eq, inArray } from 'drizzle-orm';
+import { sql, and, eq, inArray } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
 import type { Who } from '../access/sign-in';
 import type { App } from '../http/app';
 import type { StudioDb } from '../db/database';
-import { bookings, events, screeningOpenings, screenings, sessions } from '../db/schema';
+import { bookings, events, screeningOpenings, screenings } from '../db/schema';
 import { readBookings } from '../bookings/read';
 import { announce } from '../db/announce';
 import { mountInStudio } from '../access/mount';
@@ -41,15 +41,18 @@ export function clientFileRouter(app: App): Router {
         .insert(screeningOpenings)
         .values({ studioId, id: v7(), clientId: params.id, trainerId, allowed: true });
     }
-    const held = await db
-      .select({ id: sessions.id })
-      .from(sessions)
-      .where(and(eq(sessions.studioId, studioId), eq(sessions.clientId, params.id)))
-      .orderBy(asc(sessions.startedAt));
-    const ids = held.map((row) => row.id);
-    const log = ids.length
-      ? (await readEvents(db, studioId, inArray(events.streamId, ids))).events
-      : [];
+    // By their starts, so that sessions that were taken back are in it: they are kept as well.
+    const started = db
+      .select({ id: events.streamId })
+      .from(events)
+      .where(
+        and(
+          eq(events.studioId, studioId),
+          eq(events.type, 'session.started'),
+          sql`${events.payload}->>'clientId' = ${params.id}`,
+        ),
+      );
+    const log = await readEvents(db, studioId, inArray(events.streamId, started));
     return {
       format: 'spalo-client',
       version: 2,
@@ -57,7 +60,7 @@ export function clientFileRouter(app: App): Router {
       client,
       screening: answers ? { answers: answers.answers, answeredAt: answers.answeredAt } : null,
       bookings: await readBookings(db, who, eq(bookings.clientId, params.id)),
-      events: log,
+      events: log.events,
     };
   });
 

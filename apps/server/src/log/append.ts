@@ -22,7 +22,7 @@ export async function logCursor(db: StudioDb, studioId: string): Promise<string>
 /** A stream longer than this is of no session: it would slow every further event of its studio. */
 const LONGEST_STREAM = 3000;
 /** What ends a session is taken beyond that, so that none is left open for ever. */
-const ENDINGS = new Set(['session.finished', 'suggestion.answered']);
+const ENDINGS = new Set(['session.finished', 'suggestion.answered', 'entries.withdrawn']);
 const ROOM_TO_END = 100;
 
 /** The client whom an event that starts a stream names; the contract has checked its payload. */

@@ -1,5 +1,5 @@
 import type { Room, SessionEvent } from '@spalo/core';
-import { reduceSession } from '@spalo/core';
+import { emptyHistory, reduceSession } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import { inStudio } from '../db/database';
@@ -241,11 +241,53 @@ describe('appending', () => {
   });
 });
 
+describe('what was taken back', () => {
+  it('is gone from sets, history and day, stays in the log and in the export, and comes back', async () => {
+    const clientId = await newClient();
+    const bookingId = v7();
+    await agent
+      .put(`/api/v1/bookings/${bookingId}`)
+      .send({ clientId, startsAt: '2026-11-18T09:00:00.000Z', minutes: 60 })
+      .expect(200);
+    const session = sessionWriter({ clientId, trainerId, room, bookingId });
+    const wrong = session.logNext('back-squat');
+    session.logNext('back-squat');
+    session.finish();
+    await send(session.events).expect(200);
+    const told = async () => {
+      const { history } = (await agent.get(`/api/v1/clients/${clientId}`)).body;
+      const range = 'from=2026-11-18T00:00:00.000Z&to=2026-11-19T00:00:00.000Z';
+      const { bookings } = (await agent.get(`/api/v1/bookings?${range}`)).body;
+      const rows = await server.sql('SELECT id FROM sets WHERE session_id = $1', [
+        session.sessionId,
+      ]);
+      return { history, booking: bookings[0].session, sets: rows.length };
+    };
+    const before = await told();
+    expect(before.sets).toBe(2);
+
+    const withdraw = async (eventIds: string[], withdrawn = true) => {
+      session.append('entries.withdrawn', { eventIds, withdrawn });
+      await send(session.events.slice(-1)).expect(200);
+    };
+    await withdraw([wrong.id]);
+    expect((await told()).sets).toBe(1);
+    await withdraw([session.events[0]!.id]);
+    expect(await told()).toEqual({ history: emptyHistory, booking: null, sets: 0 });
+    await agent.get(`/api/v1/sessions/${session.sessionId}`).expect(404);
+    const { events: kept } = (await agent.get(`/api/v1/clients/${clientId}/export`)).body;
+    expect(kept).toHaveLength(session.events.length);
+
+    await withdraw([wrong.id, session.events[0]!.id], false);
+    expect(await told()).toEqual(before);
+  });
+});
+
 describe('two devices on one session', () => {
   it('end with the server in the same state, whatever the order, repeats and delays', async () => {
     await fc.assert(
       fc.asyncProperty(
-        fc.array(fc.record({ device: fc.nat(1), lift: fc.nat(3), act: fc.nat(5) }), {
+        fc.array(fc.record({ device: fc.nat(1), lift: fc.nat(3), act: fc.nat(6) }), {
           minLength: 4,
           maxLength: 14,
         }),
@@ -271,6 +313,11 @@ describe('two devices on one session', () => {
                 { setId: set.id, loadG, rir, reps: 3, cleanReps: 3, marks: [] },
                 by,
               );
+            } else if (act === 6) {
+              const some = session.events.slice(1)[roll(session.events.length)];
+              if (!some) continue;
+              const withdrawn = roll(3) > 0;
+              session.append('entries.withdrawn', { eventIds: [some.id], withdrawn }, by);
             } else session.append('note.added', { liftId, text: `note ${roll(9)}` }, by);
           }
           // Each device holds its own events; they reach the server in random order, in pieces, some twice.

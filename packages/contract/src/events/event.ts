@@ -10,6 +10,7 @@ import { planPayloads } from './plan';
 import { sessionPayloads } from './session';
 import { setPayloads } from './set';
 import { warmUpPayloads } from './warm-up';
+import { withdrawPayloads } from './withdraw';
 
 /** The payload schema of every event of a session. A new event is a row here and a file beside. */
 const payloads: { [T in EventType]: z.ZodType<EventPayloads[T]> } = {
@@ -22,6 +23,7 @@ const payloads: { [T in EventType]: z.ZodType<EventPayloads[T]> } = {
   ...cuePayloads,
   ...lessonPayloads,
   ...notePayloads,
+  ...withdrawPayloads,
 };
 
 /** Payload schemas by stream: another stream is another row. */

@@ -14,6 +14,12 @@ export const studioOperations = {
     summary: 'Add a booking under an id made on the device, or move it',
     access: 'trainer',
   },
+  deleteBooking: {
+    method: 'delete',
+    path: '/bookings/:id',
+    summary: 'Cancel a booking for which no session was held; once more does nothing',
+    access: 'trainer',
+  },
   rooms: {
     method: 'get',
     path: '/rooms',

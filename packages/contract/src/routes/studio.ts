@@ -25,6 +25,12 @@ export const studioRoutes = {
     answer: booking,
     problems: ['not-found'],
   },
+  deleteBooking: {
+    ...studioOperations.deleteBooking,
+    params: byId,
+    answer: done,
+    problems: ['conflict'],
+  },
   rooms: {
     ...studioOperations.rooms,
     answer: z.object({ rooms: z.array(room) }),

@@ -258,6 +258,7 @@ describe('the rest', () => {
 describe('history', () => {
   const session = (id: string, day: number, finished = true): SessionState => ({
     id,
+    startId: `${id}-start`,
     clientId: 'c',
     bookingId: null,
     roomId: 'r',

@@ -1,5 +1,6 @@
 import type { LogEvent } from '../log/event';
 import { applyLog, orderedLog } from '../log/reduce';
+import { standingLog } from '../log/withdraw';
 import { eventSteps, type SessionEvent } from './events';
 import { newLift, type SessionState } from './state';
 
@@ -8,15 +9,17 @@ const isStart = (event: LogEvent): event is Started => event.type === 'session.s
 
 /**
  * The session that a log tells. Pure, and blind to the order of arrival and to repeats, so that every device
- * and the server end in the same state. Null while the event that started the session has not arrived.
+ * and the server end in the same state. Null while the event that started the session has not arrived, and where it
+ * was taken back: the session was a mistake.
  */
 export function reduceSession(events: readonly LogEvent[]): SessionState | null {
-  const log = orderedLog(events);
+  const log = standingLog(orderedLog(events));
   const start = log.find(isStart);
   if (!start) return null;
   const { clientId, bookingId, roomId, unit, lifts, general = [] } = start.payload;
   const state: SessionState = {
     id: start.streamId,
+    startId: start.id,
     clientId,
     bookingId,
     roomId,

@@ -91,6 +91,12 @@ export interface TaughtStep {
   right: boolean;
 }
 
+/** Something to remember. `id` is its event's id. */
+export interface Note {
+  id: string;
+  text: string;
+}
+
 /** A lift of the session as it stands. */
 export interface LiftState {
   plan: PlannedLift;
@@ -113,15 +119,17 @@ export interface LiftState {
   ticked: TickedPoint[];
   /** Steps of its first lesson, in the order they were tried. */
   taught: TaughtStep[];
-  notes: string[];
+  notes: Note[];
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 4;
+export const STATE_VERSION = 5;
 
 /** A session as its log tells it. */
 export interface SessionState {
   id: string;
+  /** The id of the event that started it. */
+  startId: string;
   clientId: string;
   bookingId: string | null;
   roomId: string;
@@ -136,7 +144,7 @@ export interface SessionState {
   /** Drills that were done instead of others, by id, today. */
   swaps: Record<string, string>;
   lifts: LiftState[];
-  notes: string[];
+  notes: Note[];
 }
 
 /** A planned lift before anything is done of it. */

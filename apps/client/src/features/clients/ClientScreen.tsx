@@ -79,7 +79,7 @@ function ClientRecord({ client, room, account }: PageProps) {
   if (client.past === 'missing') {
     return (
       <Section title="Sessions">
-        <SessionHistory clientId={client.id} zone={account.studio.zone} />
+        <SessionHistory clientId={client.id} account={account} />
       </Section>
     );
   }
@@ -108,7 +108,7 @@ function ClientRecord({ client, room, account }: PageProps) {
         <WarmUpHabits client={client} account={account} />
       </Guard>
       <Section title="Sessions">
-        <SessionHistory clientId={client.id} zone={account.studio.zone} />
+        <SessionHistory clientId={client.id} account={account} />
       </Section>
     </View>
   );

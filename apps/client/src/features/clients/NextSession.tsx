@@ -13,7 +13,7 @@ import { attempt } from '../../state/problems';
 import { useBookings } from '../../state/queries';
 import type { KnownClient } from '../../state/resources/known-client';
 import { useOpenSessions } from '../../state/use-journal';
-import { BookSheet } from './BookSheet';
+import { BookSheet } from '../../parts/booking/BookSheet';
 
 const DAYS_AHEAD = 30;
 
@@ -29,6 +29,7 @@ export function NextSession({
 }) {
   const router = useRouter();
   const [booking, setBooking] = useState(false);
+  const [moving, setMoving] = useState(false);
   const { zone } = account.studio;
   const now = useNow(false);
   const span = useMemo(
@@ -66,10 +67,25 @@ export function NextSession({
             className="flex-1"
           />
         )}
+        {next && (
+          <Button
+            label="Move"
+            says={`Move the booking of ${client.name}`}
+            onPress={() => setMoving(true)}
+          />
+        )}
         <Button label="Book" says={`Book ${client.name}`} onPress={() => setBooking(true)} />
       </View>
+      {moving && next && (
+        <BookSheet
+          clientId={client.id}
+          account={account}
+          booking={next}
+          onClose={() => setMoving(false)}
+        />
+      )}
       {booking && (
-        <BookSheet clientId={client.id} zone={zone} open onClose={() => setBooking(false)} />
+        <BookSheet clientId={client.id} account={account} onClose={() => setBooking(false)} />
       )}
     </>
   );

@@ -1,45 +1,62 @@
 import { findLift } from '@spalo/catalog';
+import type { Account } from '@spalo/contract';
 import { massNumber, type HeldCount, type LoggedSet, type SessionState } from '@spalo/core';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Guard } from '../../design/Guard';
 import { Icon } from '../../design/Icon';
 import { ErrorState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
+import { CorrectSet } from '../../parts/estimate/CorrectSet';
+import { bringSession } from '../../state/past-session';
+import { attempt } from '../../state/problems';
 import { useClientSessions, useSenders, useTrainers } from '../../state/queries';
 import { shortDate } from '../../parts/time/day-time';
 import { correctionText } from '../../parts/words/set-words';
+import { painWords } from '../../parts/words/pain-words';
 import { loadReps, rirText } from '../../parts/words/load-words';
 
+/** A set as it was done; a tap opens it to be corrected, left out, removed or brought back. */
 function SetLine({
   set,
   session,
   counted,
+  onOpen,
 }: {
   set: LoggedSet;
   session: SessionState;
   counted: HeldCount | undefined;
+  onOpen: () => void;
 }) {
   const clean = set.cleanReps === set.reps ? '' : ` · ${set.cleanReps} clean`;
   const left = rirText(set.rir);
+  const out = set.representative ? '' : ' · left out';
+  const says = `${loadReps(set.loadG, set.reps, session.unit, counted)}, ${set.kind}${clean}${set.voided ? ', removed' : ''}`;
   return (
-    <View className="py-0.5">
+    <Pressable
+      role="button"
+      aria-label={`Open ${says}`}
+      onPress={onOpen}
+      className="min-h-tap justify-center py-0.5 active:opacity-80"
+    >
       <View className="flex-row flex-wrap items-baseline gap-x-3">
         <Figure
           className={`text-[1.25rem] ${set.voided ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}
         >
           {loadReps(set.loadG, set.reps, session.unit, counted)}
         </Figure>
-        <Quiet>{`${set.kind}${clean}${left ? ` · ${left}` : ''}${set.voided ? ' · removed' : ''}`}</Quiet>
+        <Quiet>{`${set.kind}${clean}${left ? ` · ${left}` : ''}${out}${set.voided ? ' · removed' : ''}`}</Quiet>
       </View>
       {set.corrections.map((correction) => (
         <Quiet key={correction.eventId} className="pl-4">
           {`corrected, ${correctionText(correction.before, session.unit)}`}
         </Quiet>
       ))}
-    </View>
+    </Pressable>
   );
 }
 
@@ -55,19 +72,37 @@ function SentByOthers({ sessionId }: { sessionId: string }) {
   ));
 }
 
+/** Where a finished session can be looked at as it was decided, and be reopened. */
+function ToWrapUp({ session, on }: { session: SessionState; on: string }) {
+  const router = useRouter();
+  const openWrapUp = async () => {
+    await bringSession(session.id);
+    router.push({ pathname: '/wrap-up/[session]', params: { session: session.id } });
+  };
+  return (
+    <Button
+      label="Wrap-up, and reopen"
+      says={`Wrap-up of ${on}`}
+      onPress={() => attempt(openWrapUp)}
+    />
+  );
+}
+
 function SessionCard({
   session,
-  zone,
+  account,
   now,
   open,
   onToggle,
 }: {
   session: SessionState;
-  zone: string;
+  account: Account;
   now: number;
   open: boolean;
   onToggle: () => void;
 }) {
+  const { zone } = account.studio;
+  const [opened, setOpened] = useState<{ set: LoggedSet; liftId: string } | null>(null);
   const best = session.lifts.flatMap((lift) => {
     const working = lift.sets.filter((set) => set.kind === 'working' && !set.voided);
     const top = Math.max(0, ...working.map((set) => set.loadG));
@@ -99,33 +134,50 @@ function SessionCard({
             </Title>
             {lift.sets.length === 0 && <Quiet>{lift.skipped ? 'skipped' : 'not done'}</Quiet>}
             {lift.sets.map((set) => (
-              <SetLine key={set.id} set={set} session={session} counted={lift.plan.counted} />
+              <SetLine
+                key={set.id}
+                set={set}
+                session={session}
+                counted={lift.plan.counted}
+                onOpen={() => setOpened({ set, liftId: lift.plan.liftId })}
+              />
             ))}
             {lift.ticked.length > 0 && (
               <Quiet>{`${lift.ticked.length} points of the checklist looked at`}</Quiet>
             )}
             {lift.pains.map((pain) => (
-              <Body
-                key={pain.id}
-                className="text-oxide"
-              >{`Pain ${pain.score} of 10, ${pain.place}, ${pain.kind}`}</Body>
+              <Body key={pain.id} className="text-oxide">
+                {painWords(pain)}
+              </Body>
             ))}
             {lift.notes.map((note) => (
-              <Body key={note}>{note}</Body>
+              <Body key={note.id}>{note.text}</Body>
             ))}
             {lift.answer && (
               <Quiet>{`Next: ${loadReps(lift.answer.chosen.loadG, lift.answer.chosen.reps, session.unit, lift.plan.counted)}. ${lift.answer.accepted ? lift.answer.why : 'Chosen by the trainer'}.`}</Quiet>
             )}
           </View>
         ))}
-      {open && session.notes.map((note) => <Body key={note}>{note}</Body>)}
+      {open && session.notes.map((note) => <Body key={note.id}>{note.text}</Body>)}
       {open && <SentByOthers sessionId={session.id} />}
+      {open && session.finishedAt && (
+        <ToWrapUp session={session} on={shortDate(session.startedAt, zone, now)} />
+      )}
+      {opened && (
+        <CorrectSet
+          past={{ ...opened.set, sessionId: session.id, liftId: opened.liftId }}
+          standing={opened.set}
+          account={account}
+          onClose={() => setOpened(null)}
+        />
+      )}
     </Card>
   );
 }
 
 /** The client's sessions, latest first, every set with what was corrected. */
-export function SessionHistory({ clientId, zone }: { clientId: string; zone: string }) {
+export function SessionHistory({ clientId, account }: { clientId: string; account: Account }) {
+  const { zone } = account.studio;
   const { data: sessions, isError, refetch, more } = useClientSessions(clientId);
   const [open, setOpen] = useState<string | null>(null);
   const now = useNow(false);
@@ -148,7 +200,7 @@ export function SessionHistory({ clientId, zone }: { clientId: string; zone: str
           >
             <SessionCard
               session={session}
-              zone={zone}
+              account={account}
               now={now}
               open={shown}
               onToggle={() => setOpen(shown ? '' : session.id)}

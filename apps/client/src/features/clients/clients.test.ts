@@ -1,7 +1,7 @@
 import { repLifts } from '@spalo/catalog';
 import { replay, saveBelief, type PastSet } from '@spalo/core';
 import { served } from '../../state/client-facts.test-help';
-import { bookingForm } from './booking-form';
+import { bookingDoubt, bookingForm } from '../../parts/booking/booking-form';
 import { doTask } from '../../state/worker/tasks';
 import { profileOfClient } from '../../state/strength';
 import { factsOfClient } from '../../parts/client/change-client';
@@ -61,6 +61,19 @@ describe('a booking as it is typed', () => {
   it('names what is wrong, field by field', () => {
     const typed = { day: '2026-11-24', time: '9', minutes: '5' };
     expect(bookingForm('UTC').safeParse(typed).error!.issues).toHaveLength(2);
+  });
+
+  it('is asked about where it has passed, or is there already', () => {
+    const wanted = { id: 'b', clientId: 'c', startsAt: '2026-11-25T10:00:00.000Z', minutes: 60 };
+    const doubt = (change: object, others: (typeof wanted)[] = []) =>
+      bookingDoubt({ ...wanted, ...change }, others, Date.parse(NOW));
+    expect(doubt({})).toBeNull();
+    expect(doubt({ startsAt: '2026-11-23T10:00:00.000Z' })).toMatch(/passed/);
+    const other = { ...wanted, id: 'other', startsAt: '2026-11-25T10:30:00.000Z' };
+    expect(doubt({}, [other])).toMatch(/already/);
+    expect(doubt({}, [{ ...other, id: 'b' }])).toBeNull();
+    expect(doubt({}, [{ ...other, clientId: 'someone else' }])).toBeNull();
+    expect(doubt({ minutes: 30 }, [other])).toBeNull();
   });
 });
 

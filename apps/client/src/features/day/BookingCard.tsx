@@ -1,12 +1,14 @@
 import { cueOf, liftById } from '@spalo/catalog';
 import type { Account, Booking } from '@spalo/contract';
 import { lockedBy, redFlag, type LoadsDraft } from '@spalo/core';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
-import { Button } from '../../design/Button';
+import { Button, IconButton } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Chip } from '../../design/Chip';
 import { Figure, Quiet, Strong, Title } from '../../design/Words';
+import { BookSheet } from '../../parts/booking/BookSheet';
 import { FlagChips } from '../../parts/client/FlagChips';
 import { PastMissing } from '../../parts/client/PastMissing';
 import type { KnownClient } from '../../state/resources/known-client';
@@ -19,6 +21,37 @@ export type BookingState = 'to come' | 'on the floor' | 'done';
 export function stateOf(booking: Booking): BookingState {
   if (!booking.session) return 'to come';
   return booking.session.finished ? 'done' : 'on the floor';
+}
+
+/** The way to another time, or to none. */
+function MoveBooking({
+  booking,
+  client,
+  account,
+}: {
+  booking: Booking;
+  client: KnownClient;
+  account: Account;
+}) {
+  const [moving, setMoving] = useState(false);
+  const at = clockTime(booking.startsAt, account.studio.zone);
+  return (
+    <>
+      <IconButton
+        icon="more"
+        label={`Move or cancel ${client.name}, ${at}`}
+        onPress={() => setMoving(true)}
+      />
+      {moving && (
+        <BookSheet
+          clientId={client.id}
+          account={account}
+          booking={booking}
+          onClose={() => setMoving(false)}
+        />
+      )}
+    </>
+  );
 }
 
 /** A booking with its brief: what to know, the focus, what is planned, and the way onto the floor. */
@@ -76,7 +109,7 @@ export function BookingCard({
       )}
       {state !== 'done' && cue ? <Strong>{`Focus: ${cue.text}`}</Strong> : null}
       <View className="flex-row gap-2">
-        {state === 'to come' && !lock && (
+        {state === 'to come' && !lock && client.archivedAt === null && (
           <Button
             kind="main"
             label="Start"
@@ -97,7 +130,9 @@ export function BookingCard({
         )}
         {state === 'done' && <Strong className="flex-1 self-center text-slate">Done</Strong>}
         <Button label="Plan" says={`Plan of ${client.name}`} onPress={onOpen} />
+        {state === 'to come' && <MoveBooking booking={booking} client={client} account={account} />}
       </View>
+      {client.archivedAt !== null && <Quiet>Archived: restore them to start a session.</Quiet>}
     </Card>
   );
 }

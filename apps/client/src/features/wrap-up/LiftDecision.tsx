@@ -62,7 +62,7 @@ export function LiftDecision({
         </View>
       )}
       {state.notes.map((note) => (
-        <Quiet key={note}>{note}</Quiet>
+        <Quiet key={note.id}>{note.text}</Quiet>
       ))}
       {finished && state.answer && (
         <Strong>{`Kept: ${planText(state.answer.chosen, unit)}`}</Strong>

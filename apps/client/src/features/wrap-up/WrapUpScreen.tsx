@@ -19,7 +19,7 @@ import type { KnownClient } from '../../state/resources/known-client';
 import { useJournalHolder, useSession } from '../../state/use-journal';
 import { Guard } from '../../design/Guard';
 import { LiftDecision } from './LiftDecision';
-import { cardsFor, type WrapUpCard } from './wrap-up-cards';
+import { cardsFor, takenOf, type WrapUpCard } from './wrap-up-cards';
 import { finishSession } from './finish-session';
 
 /** The cards of a session, or why there are none (yet). */
@@ -103,7 +103,7 @@ function WrapUp({
                     card={card}
                     unit={session.unit}
                     finished={finished}
-                    taken={chosen[id] ?? card.decision.proposed}
+                    taken={takenOf(card, chosen)}
                     onTake={(plan) => setChosen({ ...chosen, [id]: plan })}
                   />
                 </Guard>

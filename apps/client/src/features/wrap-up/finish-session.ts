@@ -3,7 +3,7 @@ import type { LiftPlan, SessionState } from '@spalo/core';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';
 import { journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
-import type { WrapUpCard } from './wrap-up-cards';
+import { takenOf, type WrapUpCard } from './wrap-up-cards';
 
 /** Keeps what was decided for each lift, raises the flags that pain asks for, and ends the session. */
 export async function finishSession(
@@ -14,7 +14,7 @@ export async function finishSession(
   actions: FloorActions,
 ): Promise<void> {
   for (const { view, decision } of cards) {
-    const taken = chosen[view.lift.id] ?? decision.proposed;
+    const taken = takenOf({ view, decision }, chosen);
     await actions.answer({
       liftId: view.lift.id,
       proposed: decision.proposed,

@@ -1,6 +1,6 @@
 import { decideFor } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { countedSets, type Decision } from '@spalo/core';
+import { countedSets, type Decision, type LiftPlan } from '@spalo/core';
 import type { LaneView } from '../../parts/lane/lane-view';
 import type { LiftView } from '../../parts/lane/lift-view';
 
@@ -25,4 +25,17 @@ export function direction({ view, decision }: WrapUpCard): 'up' | 'same' | 'down
   const last = countedSets(view.state, 'working').at(-1)?.loadG ?? view.state.plan.loadG;
   if (decision.proposed.loadG !== last) return decision.proposed.loadG > last ? 'up' : 'down';
   return decision.proposed.reps > view.state.plan.reps ? 'up' : 'same';
+}
+
+/**
+ * What is taken for next time: what was chosen on the card just now, else what was kept before the session was reopened
+ * unless a set that it stands on has changed, else what is proposed.
+ */
+export function takenOf(
+  { view, decision }: WrapUpCard,
+  chosen: Readonly<Record<string, LiftPlan>>,
+): LiftPlan {
+  const { answer } = view.state;
+  const kept = answer && !answer.accepted && answer.changed === null ? answer.chosen : null;
+  return chosen[view.lift.id] ?? kept ?? decision.proposed;
 }

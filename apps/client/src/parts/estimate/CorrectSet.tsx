@@ -1,6 +1,6 @@
 import { liftById } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { massNumber, toGrams, type PastSet } from '@spalo/core';
+import { massNumber, toGrams, type EventPayloads, type LoggedSet, type PastSet } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -11,15 +11,66 @@ import { Quiet, Strong } from '../../design/Words';
 import { changeSet, findSet } from '../../state/past-session';
 import { attempt } from '../../state/problems';
 
+type ChangeOne = <T extends 'set.judged' | 'set.voided'>(
+  type: T,
+  payload: EventPayloads[T],
+) => void;
+
 const reserve = [0, 1, 2, 3, 4].map((value) => ({ value, label: value === 4 ? '4+' : `${value}` }));
 
-/** Corrects a set of any session: load, clean reps, reserve. What it was stays in the log. */
-export function CorrectSet({
+/** A set that was logged, as its session or the evidence knows it. */
+export type DoneSet = Pick<PastSet, 'id' | 'sessionId' | 'liftId' | 'loadG' | 'cleanReps' | 'rir'>;
+
+/** Takes a set out of its session or brings it back; leaves it out of what is believed or counts it again. */
+function Standing({
   past,
+  standing,
   account,
   onClose,
 }: {
-  past: PastSet;
+  past: DoneSet;
+  standing: Pick<LoggedSet, 'voided' | 'representative'>;
+  account: Account;
+  onClose: () => void;
+}) {
+  const { voided, representative } = standing;
+  const change: ChangeOne = (type, payload) =>
+    attempt(async () => {
+      await changeSet(past.sessionId, account.trainer.id, type, payload);
+      onClose();
+    });
+  return (
+    <>
+      {!voided && (
+        <Button
+          label={representative ? 'Leave it out of what is believed' : 'Count it again'}
+          onPress={() =>
+            change('set.judged', {
+              setId: past.id,
+              representative: !representative,
+              reason: null,
+            })
+          }
+        />
+      )}
+      <Button
+        kind={voided ? 'plain' : 'stop'}
+        label={voided ? 'Bring this set back' : 'Remove this set'}
+        onPress={() => change('set.voided', { setId: past.id, voided: !voided })}
+      />
+    </>
+  );
+}
+
+/** Corrects a set of any session: load, clean reps, reserve; and, by its `standing`, takes it out or back. What it was stays in the log. */
+export function CorrectSet({
+  past,
+  standing,
+  account,
+  onClose,
+}: {
+  past: DoneSet;
+  standing?: Pick<LoggedSet, 'voided' | 'representative'>;
   account: Account;
   onClose: () => void;
 }) {
@@ -80,6 +131,7 @@ export function CorrectSet({
       <Choice label="Reserve of the set" options={reserve} value={rir} onChange={setRir} figures />
       <Quiet>What it was before stays in the session’s log.</Quiet>
       <Button kind="main" label="Save correction" onPress={save} />
+      {standing && <Standing past={past} standing={standing} account={account} onClose={onClose} />}
     </Sheet>
   );
 }

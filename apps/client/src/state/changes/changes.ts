@@ -10,6 +10,7 @@ const touches = {
   putMeasurement: 'clients',
   putScreening: 'clients',
   putBooking: 'bookings',
+  deleteBooking: 'bookings',
   putRoom: 'rooms',
   deleteRoom: 'rooms',
   putOwnLift: 'own-lifts',

@@ -138,14 +138,13 @@ export class Journal<R extends Reducers = typeof reducers> {
   /** Lets go of all that is held of clients who were deleted for good. */
   async forgetClients(clientIds: readonly string[]): Promise<void> {
     const gone = new Set(clientIds);
-    const lost = new Set<string>();
-    for (const [stream, states] of Object.entries(this.state.getState().streams)) {
-      for (const [streamId, state] of states) {
-        const about = 'clientId' in state && typeof state.clientId === 'string';
-        if (about && gone.has(String(state.clientId))) lost.add(streamKey({ stream, streamId }));
-      }
-    }
     const entries = [...this.state.getState().entries.values()];
+    // By the events themselves: what was taken back, or cannot be told, is theirs as well.
+    const lost = new Set(
+      eventsOf(entries)
+        .filter((event) => gone.has(clientOf(event) ?? ''))
+        .map(streamKey),
+    );
     await this.drop(
       entries
         .filter((entry) =>
@@ -216,19 +215,27 @@ export class Journal<R extends Reducers = typeof reducers> {
       const states = new Map(streams[stream]);
       const told = tell(reduce, log);
       if (told) states.set(streamId, told);
-      else if (log.length === 0) states.delete(streamId);
+      // Taken back, or let go of.
+      else if (told === null) states.delete(streamId);
       streams[stream] = states;
     }
     return streams as StatesOf<R>;
   }
 }
 
+/** What a log tells; undefined where it cannot be made sense of. */
 function tell(reduce: (log: readonly LogEvent[]) => object | null, log: readonly LogEvent[]) {
   try {
     return reduce(log);
   } catch {
-    return null;
+    return undefined;
   }
 }
+
+/** The client whom an event that starts a stream names. */
+const clientOf = ({ payload }: LogEvent): string | null =>
+  typeof payload === 'object' && payload !== null && 'clientId' in payload
+    ? String(payload.clientId)
+    : null;
 
 export const makeJournal = (store: JournalStore): Journal => new Journal(store, reducers);

@@ -4,10 +4,13 @@ import type { Entry } from '../log/journal-store';
 import { changesAmong, laidOver, type Overlays } from './overlays';
 
 /** A booking made here is the trainer's own. */
-const bookingOverlays = (trainerId: string): Overlays<Booking, 'putBooking'> => ({
+const bookingOverlays = (trainerId: string): Overlays<Booking, 'putBooking' | 'deleteBooking'> => ({
   putBooking(bookings, { params: { id }, body }) {
     const known = bookings.get(id);
     bookings.set(id, { trainerId, session: null, ...known, ...body, id });
+  },
+  deleteBooking(bookings, { params: { id } }) {
+    bookings.delete(id);
   },
 });
 

@@ -43,6 +43,7 @@ const book = (id: string, startsAt: string): Entry => ({
 });
 const session = (change: Partial<SessionState>): SessionState => ({
   id: 's',
+  startId: 'start',
   clientId: 'a',
   bookingId: 'b1',
   roomId: 'r',

@@ -1,6 +1,7 @@
 import type { SessionState } from '@spalo/core';
 import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
+import { uuidList } from '../../db/uuid-list';
 
 /** One row a set, under the names of its columns. */
 function setRows(state: SessionState) {
@@ -22,13 +23,18 @@ function setRows(state: SessionState) {
   );
 }
 
-/** Sets are voided, never removed, so that an upsert brings the table level with the log. */
+/** Brings the table level with what the sessions tell: a set that was removed is voided, one that was taken back is gone. */
 export async function projectSets(
   db: StudioDb,
   studioId: string,
   states: readonly SessionState[],
 ): Promise<void> {
+  if (states.length === 0) return;
   const rows = states.flatMap(setRows);
+  await db.execute(sql`
+    DELETE FROM sets WHERE studio_id = ${studioId}::uuid
+      AND session_id = ANY(${uuidList(states.map(({ id }) => id))})
+      AND NOT id = ANY(${uuidList(rows.map(({ id }) => id))})`);
   if (rows.length === 0) return;
   await db.execute(sql`
     INSERT INTO sets (studio_id, session_id, client_id, id, lift_id, at, kind, load_g, reps, clean_reps, rir, voided, corrected)

@@ -8,6 +8,7 @@ export async function projectStates(
   studioId: string,
   states: readonly SessionState[],
 ): Promise<boolean> {
+  if (states.length === 0) return false;
   const rows = states.map((state) => ({
     id: state.id,
     client_id: state.clientId,

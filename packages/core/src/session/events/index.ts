@@ -1,5 +1,6 @@
 import type { Envelope, EventsOf } from '../../log/event';
 import type { Steps } from '../../log/reduce';
+import type { WithdrawPayloads } from '../../log/withdraw';
 import type { SessionState } from '../state';
 import { cueSteps, type CuePayloads } from './cue';
 import { lessonSteps, type LessonPayloads } from './lesson';
@@ -20,7 +21,8 @@ export type EventPayloads = SessionPayloads &
   PlanPayloads &
   CuePayloads &
   LessonPayloads &
-  NotePayloads;
+  NotePayloads &
+  WithdrawPayloads;
 
 export type EventType = keyof EventPayloads;
 
@@ -38,6 +40,8 @@ export const eventSteps: Steps<SessionState, EventPayloads> = {
   ...cueSteps,
   ...lessonSteps,
   ...noteSteps,
+  // What was taken back is left out before any step is taken.
+  'entries.withdrawn': () => undefined,
 };
 
 /** An entry of a session's log. */

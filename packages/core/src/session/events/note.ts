@@ -7,8 +7,8 @@ export interface NotePayloads {
 }
 
 export const noteSteps: Steps<SessionState, NotePayloads> = {
-  'note.added': (state, { liftId, text }) => {
-    if (liftId === null) state.notes.push(text);
-    else onLift(state, liftId, (lift) => void lift.notes.push(text));
+  'note.added': (state, { liftId, text }, { id }) => {
+    if (liftId === null) state.notes.push({ id, text });
+    else onLift(state, liftId, (lift) => void lift.notes.push({ id, text }));
   },
 };

@@ -5,6 +5,7 @@ import { Button } from '../../../design/Button';
 import { attempt } from '../../../state/problems';
 import { LogBar } from '../set/LogBar';
 import { useLane } from '../scene/lane-scene';
+import { JustStored, UndoButton } from './UndoButton';
 
 /** The main action in the thumb's reach: the drill done, the set logged, or the session wrapped up. */
 function MainAction() {
@@ -39,8 +40,12 @@ function MainAction() {
 
 export function LaneFoot() {
   return (
-    <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
-      <MainAction />
+    <View className="gap-1 border-t-2 border-line bg-paper px-4 py-2">
+      <JustStored />
+      <View className="flex-row gap-2">
+        <UndoButton />
+        <MainAction />
+      </View>
     </View>
   );
 }

@@ -6,6 +6,7 @@ import type { LiftView } from '../../../parts/lane/lift-view';
 import { loadUnit } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
 import { JudgeCue } from '../set/JudgeCue';
+import { PainNotes } from '../set/PainNotes';
 import { StopCard } from '../set/StopCard';
 import { VerdictCard } from '../set/VerdictCard';
 import { WatchedSet } from '../set/WatchedSet';
@@ -66,6 +67,7 @@ export function LiftBody() {
   return (
     <>
       <LiftRamp view={view} />
+      {next.kind !== 'stop' && <PainNotes view={view} />}
       {next.kind === 'step' && <JudgeCue />}
       {verdictFirst && verdict}
       <SharedBar />

@@ -60,6 +60,63 @@ function LiftRow({ view }: { view: LiftView }) {
   );
 }
 
+/** Something that was kept, and the way to take it back. */
+function TakenBack({ says, word, ids }: { says: string; word: string; ids: string[] }) {
+  const { lane, actions } = useLane();
+  return (
+    <View className="flex-row items-center justify-between gap-3">
+      <Body className="shrink">{says}</Body>
+      <Chip
+        label={word}
+        says={`${word}: ${says}`}
+        onPress={() => attempt(() => actions.withdraw(lane, { eventIds: ids, withdrawn: true }))}
+      />
+    </View>
+  );
+}
+
+/** Sets that were removed today, each to be brought back. */
+function RemovedSets() {
+  const { lane, actions } = useLane();
+  const { unit } = lane.session;
+  return lane.lifts.flatMap(({ lift, state }) =>
+    state.sets
+      .filter((set) => set.voided)
+      .map((set) => {
+        const says = `${lift.name} ${loadReps(set.loadG, set.reps, unit, state.plan.counted)}`;
+        return (
+          <View key={set.id} className="flex-row items-center justify-between gap-3">
+            <Quiet className="shrink">{`Removed: ${says}`}</Quiet>
+            <Chip
+              label="Bring back"
+              says={`Bring back ${says}`}
+              onPress={() => attempt(() => actions.setVoided(set, false))}
+            />
+          </View>
+        );
+      }),
+  );
+}
+
+/** The whole session was a mistake: asked once more, and kept in the log. */
+function Discard({ onKeep }: { onKeep: () => void }) {
+  const { lane, actions, sheets } = useLane();
+  const discard = () =>
+    sheets.closing(() =>
+      actions.withdraw(lane, { eventIds: [lane.session.startId], withdrawn: true }),
+    );
+  return (
+    <Sheet title={`Discard the session of ${lane.name}?`} open onClose={onKeep}>
+      <Body>
+        For one that was started by mistake. It leaves the floor, the history and what is believed;
+        the booking is open again.
+      </Body>
+      <Button kind="stop" big label="Discard" onPress={discard} />
+      <Button label="Keep it" onPress={onKeep} />
+    </Sheet>
+  );
+}
+
 /** Notes on the lift in hand or the session, and a place for another. */
 function Notes() {
   const { lane, actions } = useLane();
@@ -82,12 +139,12 @@ function Notes() {
       />
       <Button label="Keep note" disabled={note.trim() === ''} onPress={keep} />
       {lane.lifts.flatMap((view) =>
-        view.state.notes.map((text) => (
-          <Quiet key={view.lift.id + text}>{`${view.lift.name}: ${text}`}</Quiet>
+        view.state.notes.map(({ id, text }) => (
+          <TakenBack key={id} says={`${view.lift.name}: ${text}`} word="Remove" ids={[id]} />
         )),
       )}
-      {lane.session.notes.map((text) => (
-        <Quiet key={text}>{text}</Quiet>
+      {lane.session.notes.map(({ id, text }) => (
+        <TakenBack key={id} says={text} word="Remove" ids={[id]} />
       ))}
     </View>
   );
@@ -144,8 +201,12 @@ function AddLift({ onDone }: { onDone: (nothing: string | null) => void }) {
 export function LaneSheet() {
   const { lane, actions, sheets, wrapUp } = useLane();
   const [adding, setAdding] = useState(false);
+  const [discarding, setDiscarding] = useState(false);
   const [nothing, setNothing] = useState<string | null>(null);
   const last = lastSet(lane.session);
+  const { general } = lane;
+  const left = general.steps.filter(({ state }) => state === 'skipped');
+  if (discarding) return <Discard onKeep={() => setDiscarding(false)} />;
   if (adding) {
     return (
       <AddLift
@@ -166,14 +227,29 @@ export function LaneSheet() {
         ))}
       </View>
       <Button label="Add a lift" icon="plus" onPress={() => setAdding(true)} />
+      {!general.active && left.length > 0 && (
+        <Button
+          label="Back to the general warm-up"
+          onPress={() =>
+            sheets.closing(() =>
+              actions.markDrills(
+                left.map(({ drillId }) => drillId),
+                'open',
+              ),
+            )
+          }
+        />
+      )}
       {last && (
         <Button
           label={`Undo ${loadReps(last.loadG, last.reps, lane.session.unit, countedIn(lane.session, last))}`}
           onPress={() => attempt(() => actions.setVoided(last, true))}
         />
       )}
+      <RemovedSets />
       <Notes />
       <Button kind="main" label="Wrap up this session" onPress={wrapUp} />
+      <Button kind="stop" label="Discard this session" onPress={() => setDiscarding(true)} />
     </Sheet>
   );
 }

@@ -1,11 +1,14 @@
 import { joints, type Pain, type PainKind, type Side } from '@spalo/core';
 import { useState } from 'react';
-import { Pressable, Text, View } from 'react-native';
+import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';
+import { Button } from '../../../design/Button';
 import { Choice } from '../../../design/Choice';
+import { within } from '../../../design/sentence';
 import { Sheet } from '../../../design/Sheet';
 import { Quiet, Strong } from '../../../design/Words';
 import { placeOptions, sideOptions } from '../../../parts/words/place-options';
+import { painWords } from '../../../parts/words/pain-words';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 
 const kinds: { value: PainKind; label: string }[] = [
@@ -16,7 +19,13 @@ const kinds: { value: PainKind; label: string }[] = [
   { value: 'chest', label: 'In the chest' },
 ];
 
-/** Where it hurts, how, and how much. The number is last and stores it: two taps when the place is right. */
+const scores = Array.from({ length: 11 }, (_, value) => ({
+  value,
+  label: String(value),
+  says: `${value} of 10`,
+}));
+
+/** Where it hurts, how, and how much, in any order; the button names what it stores, and nothing else stores it. */
 export function PainSheet() {
   const { lane, actions, sheets, openLift } = useLane();
   const view = useLiftInHand();
@@ -31,43 +40,37 @@ export function PainSheet() {
   const places: Pain['place'][] = [
     ...new Set<Pain['place']>([...(hurting ? [hurting] : []), ...stressed, ...joints]),
   ];
-  const report = (score: number) => {
-    const where = kind === 'chest' ? 'chest' : kind === 'dizzy' ? 'head' : place;
+  const [score, setScore] = useState<number | null>(null);
+  const where = kind === 'chest' ? 'chest' : kind === 'dizzy' ? 'head' : place;
+  const pain: Pain | null = score === null ? null : { place: where, side, kind, score };
+  const report = () => {
+    if (!pain) return;
     // The lane stays on this lift, so that what stops it is read before anything else is done.
     openLift(view.lift.id);
-    sheets.closing(() => actions.reportPain(lane, view.lift, { place: where, side, kind, score }));
+    sheets.closing(() => actions.reportPain(lane, view.lift, pain));
   };
   return (
     <Sheet title={`Where does it hurt, ${lane.name}`} open onClose={sheets.close}>
-      <View className="gap-2">
-        <Strong>How much, 0 to 10</Strong>
-        <View className="flex-row flex-wrap gap-2" role="group" aria-label="Pain from 0 to 10">
-          {Array.from({ length: 11 }, (_, score) => (
-            <Pressable
-              key={score}
-              role="button"
-              aria-label={`Pain ${score} of 10`}
-              onPress={() => report(score)}
-              className={`min-h-tap min-w-tap items-center justify-center rounded-2xl border-2 active:opacity-80 ${
-                score >= 4 ? 'border-oxide bg-oxide-soft' : 'border-line bg-card'
-              }`}
-            >
-              <Text className={`font-figure text-figure ${score >= 4 ? 'text-oxide' : 'text-ink'}`}>
-                {score}
-              </Text>
-            </Pressable>
-          ))}
-        </View>
-        <Quiet>{`${place}${side === 'none' ? '' : `, ${side}`}. From 4, or 2 more than usual, the lift stops.`}</Quiet>
-      </View>
-      <Choice label="What it feels like" options={kinds} value={kind} onChange={setKind} wrap />
       <Choice label="Place" options={placeOptions(places)} value={place} onChange={setPlace} wrap />
       <Choice label="Side" options={sideOptions} value={side} onChange={setSide} />
+      <Choice label="What it feels like" options={kinds} value={kind} onChange={setKind} wrap />
+      <View className="gap-2">
+        <Strong>How much, 0 to 10</Strong>
+        <Choice label="Pain" options={scores} value={score} onChange={setScore} figures wrap />
+        <Quiet>From 4, or 2 more than usual, the lift stops.</Quiet>
+      </View>
       {kind !== 'ache' && (
         <Banner kind="stop" title="Any number stops the lift">
           Chest pain, dizziness or numbness: first aid, and the emergency number when in doubt.
         </Banner>
       )}
+      <Button
+        kind="stop"
+        big
+        label={pain ? `Note: ${within(painWords(pain))}` : 'Choose how much'}
+        disabled={!pain}
+        onPress={report}
+      />
     </Sheet>
   );
 }

@@ -1,10 +1,28 @@
 import type { EventPayloads } from '@spalo/core';
+import { putFlag } from '../../client/put-flag';
+import type { LaneView } from '../lane-view';
 import type { Append } from './append';
 
-/** The session as a whole: notes, what was decided, its end. */
+/** The session as a whole: notes, what was decided, its end, and what of it was a mistake. */
 export const sessionActions = (append: Append) => ({
   addNote: (liftId: string | null, text: string) => append('note.added', { liftId, text }),
   answer: (payload: EventPayloads['suggestion.answered']) => append('suggestion.answered', payload),
   finish: () => append('session.finished', {}),
   reopen: () => append('session.reopened', {}),
+
+  /** Takes entries back, or lets them stand again; a red flag that pain raised goes and comes with it. */
+  async withdraw(
+    { client }: Pick<LaneView, 'client'>,
+    payload: EventPayloads['entries.withdrawn'],
+  ) {
+    await append('entries.withdrawn', payload);
+    const raised = client?.flags.find(({ id }) => payload.eventIds.includes(id));
+    if (!client || !raised) return;
+    await putFlag(
+      client.id,
+      payload.withdrawn
+        ? { ...raised, state: 'closed', saidBy: 'a wrong tap' }
+        : { ...raised, state: 'new', saidBy: 'felt in a session' },
+    );
+  },
 });

@@ -1,0 +1,53 @@
+import type { EventPayloads, Unit } from '@spalo/core';
+import { useEffect } from 'react';
+import { create } from 'zustand';
+import { entryWords, type StoredEntry } from '../words/entry-words';
+
+/** How long what was stored can be taken back in one tap. */
+const UNDO_MS = 10_000;
+
+/** What was stored last in a session, and what takes it back. */
+export interface Undoable {
+  says: string;
+  undo: EventPayloads['entries.withdrawn'];
+  atMs: number;
+}
+
+const useUndo = create<{ latest: Readonly<Record<string, Undoable>> }>(() => ({
+  latest: {},
+}));
+
+/** What takes back what an action stored; what it took back itself is put back. */
+function undoOf(stored: readonly StoredEntry[]): EventPayloads['entries.withdrawn'] {
+  const [first] = stored;
+  return first?.type === 'entries.withdrawn'
+    ? { ...first.payload, withdrawn: !first.payload.withdrawn }
+    : { eventIds: stored.map(({ id }) => id), withdrawn: true };
+}
+
+/** Offers to take back what one action has stored in a session. */
+export function offerUndo(sessionId: string, stored: readonly StoredEntry[], unit: Unit): void {
+  const [first] = stored;
+  if (!first) return;
+  const undoable = { says: entryWords(first, unit), undo: undoOf(stored), atMs: Date.now() };
+  useUndo.setState(({ latest }) => ({ latest: { ...latest, [sessionId]: undoable } }));
+}
+
+const drop = (sessionId: string, gone: Undoable) =>
+  useUndo.setState(({ latest }) => {
+    if (latest[sessionId] !== gone) return {};
+    const { [sessionId]: _gone, ...rest } = latest;
+    return { latest: rest };
+  });
+
+/** What can be taken back in a session just now; undefined once its time is over. */
+export function useUndoable(sessionId: string): Undoable | undefined {
+  const undoable = useUndo(({ latest }) => latest[sessionId]);
+  useEffect(() => {
+    if (!undoable) return undefined;
+    const left = undoable.atMs + UNDO_MS - Date.now();
+    const timer = setTimeout(() => drop(sessionId, undoable), Math.max(0, left));
+    return () => clearTimeout(timer);
+  }, [sessionId, undoable]);
+  return undoable;
+}

@@ -1,0 +1,54 @@
+import { findLift } from '@spalo/catalog';
+import type { EventPayloads, EventType, Unit } from '@spalo/core';
+import { loadReps } from './load-words';
+import { painWords } from './pain-words';
+
+/** An entry of a session's log as it was stored. */
+export type StoredEntry = {
+  [T in EventType]: { id: string; type: T; payload: EventPayloads[T] };
+}[EventType];
+
+type Words = { [T in EventType]: (payload: EventPayloads[T], unit: Unit) => string };
+
+const lift = (liftId: string) => findLift(liftId)?.name ?? liftId;
+
+/** What each entry did, said after it was stored: a new type of entry is not without its words. */
+const words: Words = {
+  'session.started': () => 'Session started',
+  'session.finished': () => 'Session finished',
+  'session.reopened': () => 'Session reopened',
+  'lift.added': ({ lift: added }) => `${lift(added.liftId)} added`,
+  'lift.skipped': ({ liftId, skipped }) => `${lift(liftId)} ${skipped ? 'skipped' : 'taken up'}`,
+  'set.logged': ({ loadG, reps }, unit) => `${loadReps(loadG, reps, unit)} logged`,
+  'set.corrected': ({ loadG, reps }, unit) => `Corrected to ${loadReps(loadG, reps, unit)}`,
+  'set.voided': ({ voided }) => (voided ? 'Set removed' : 'Set brought back'),
+  'set.judged': ({ representative }) => (representative ? 'Set counts again' : 'Set left out'),
+  'drills.marked': ({ drillIds, state }) =>
+    `${drillIds.length} ${drillIds.length === 1 ? 'drill' : 'drills'} ${state === 'open' ? 'taken up again' : state}`,
+  'drill.swapped': () => 'Drill swapped',
+  'general.planned': () => 'Warm-up fitted',
+  'ramp.chosen': () => 'Ramp chosen',
+  'warm-up.judged': ({ verdict }) => `Warm-up: ${verdict}`,
+  'pain.reported': (pain) => `${painWords(pain)} noted`,
+  'pain.withdrawn': () => 'Pain withdrawn',
+  'plan.adjusted': ({ reasons, reason }) => reasons?.[0] ?? reason ?? 'Plan changed',
+  'suggestion.answered': ({ liftId }) => `${lift(liftId)} decided`,
+  'cue.given': () => 'Cue chosen',
+  'style.chosen': () => 'Style chosen',
+  'cue.judged': ({ outcome }) =>
+    outcome === 'helped'
+      ? 'Cue helped'
+      : outcome === 'same'
+        ? 'Cue changed nothing'
+        : 'Cue made it worse',
+  'remedy.taken': () => 'Remedy taken',
+  'point.ticked': ({ ticked }) => (ticked ? 'Point ticked' : 'Tick taken off'),
+  'step.taught': ({ right }) => (right ? 'Step taught' : 'Step not yet right'),
+  'note.added': () => 'Note kept',
+  'entries.withdrawn': ({ withdrawn }) => (withdrawn ? 'Taken back' : 'Put back'),
+};
+
+/** What an entry did, in words. */
+export const entryWords = ({ type, payload }: StoredEntry, unit: Unit): string =>
+  // What ties a type to its payload holds for each row of the table.
+  (words[type] as (payload: unknown, unit: Unit) => string)(payload, unit);

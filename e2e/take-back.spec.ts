@@ -1,0 +1,127 @@
+import type { Page } from '@playwright/test';
+import {
+  expect,
+  expectAccessible,
+  logSet,
+  openDemo,
+  passGeneral,
+  startClient,
+  test,
+} from './spalo';
+
+test.use({ scene: 'take back' });
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+const done = (page: Page) => page.getByRole('button', { name: /set, .*, done$/ });
+const undo = (page: Page) => button(page, /^Undo: /);
+const close = (page: Page) => page.getByRole('button', { name: 'Close', exact: true }).click();
+
+test('what was tapped by mistake is taken back where it shows, and the session is as if it had not been', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await startClient(page, 'Teodor Brisling');
+
+  // The general part was left too soon.
+  await undo(page).click();
+  await expect(button(page, 'Go to the first lift')).toBeVisible();
+  await passGeneral(page);
+
+  // A set: gone, put back, gone, and logged as it was.
+  await logSet(page);
+  await expect(done(page)).toHaveCount(1);
+  await expect(page.getByRole('status').getByText(/ × \d+ logged/)).toBeVisible();
+  await expectAccessible(page);
+  await undo(page).click();
+  await expect(done(page)).toHaveCount(0);
+  await button(page, /^Put back: /).click();
+  await expect(done(page)).toHaveCount(1);
+  await button(page, /^Undo: Put back/).click();
+  await expect(done(page)).toHaveCount(0);
+
+  // A note, a skipped lift, a removed set, each from the session's sheet.
+  await logSet(page);
+  await button(page, /^More for/).click();
+  await page.getByRole('textbox', { name: 'Note' }).fill('wrong client');
+  await button(page, 'Keep note').click();
+  await button(page, /^Remove: .*wrong client/).click();
+  await expect(page.getByText('wrong client')).toHaveCount(0);
+  const remove = button(page, /^Undo \d/);
+  await remove.click();
+  await expect(done(page)).toHaveCount(0);
+  await button(page, /^Bring back /).click();
+  await expect(remove).toBeVisible();
+  await close(page);
+  await expect(done(page)).toHaveCount(1);
+
+  // Pain that stops nothing is seen to be kept, and withdrawn; a wrong touch in its sheet stores nothing.
+  await page.getByRole('button', { name: 'Pain', exact: true }).click();
+  await page.getByRole('radio', { name: '9 of 10' }).click();
+  await close(page);
+  await expect(page.getByText(/of 10.* noted$/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Pain', exact: true }).click();
+  const pain = page.getByRole('radiogroup', { name: 'Pain' });
+  await pain.getByRole('radio', { name: '0 of 10', exact: true }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(pain.getByRole('radio', { name: '1 of 10', exact: true })).toBeChecked();
+  await button(page, /^Note: ache 1 of 10/).click();
+  await expect(page.getByText(/^Ache 1 of 10, .* noted$/)).toBeVisible();
+  await button(page, /^Withdraw: /).click();
+  await expect(page.getByText(/^Ache 1 of 10, .* noted$/)).toHaveCount(0);
+
+  // The whole session was a mistake: the booking can be started again.
+  await button(page, /^More for/).click();
+  await button(page, 'Discard this session').click();
+  await button(page, 'Discard').click();
+  await expect(page.getByRole('tab')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Day', exact: true }).click();
+  await expect(button(page, 'Start Teodor Brisling')).toBeVisible();
+});
+
+test('a set of a past session is corrected, removed and brought back where it is seen', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Clients', exact: true }).click();
+  await page.getByRole('link', { name: 'Oluchi Venn' }).click();
+  const sets = button(page, /^Open .*, working$/);
+  await sets.first().click();
+  await page.getByRole('textbox', { name: /^Load, / }).fill('33,5');
+  await expectAccessible(page);
+  await button(page, 'Save correction').click();
+  const corrected = button(page, /^Open 33\.5 × \d+, working/);
+  await expect(corrected).toHaveCount(1);
+  await corrected.click();
+  await button(page, 'Remove this set').click();
+  const removed = button(page, /^Open 33\.5 × \d+, working.*, removed$/);
+  await expect(removed).toHaveCount(1);
+  await removed.click();
+  await button(page, 'Bring this set back').click();
+  await expect(removed).toHaveCount(0);
+  await expect(corrected).toHaveCount(1);
+  await button(page, /^Wrap-up of /)
+    .first()
+    .click();
+  await expect(page.getByText('This session is finished')).toBeVisible();
+});
+
+test('a booking is moved, asked about where it has passed, and cancelled', async ({ page }) => {
+  await openDemo(page);
+  const more = button(page, /^Move or cancel Anselm Quay/);
+  await more.click();
+  await page.getByRole('textbox', { name: 'Day' }).fill('2020-01-01');
+  await button(page, 'Move it').click();
+  await expect(page.getByText('That time has passed. Is it meant?')).toBeVisible();
+  await expectAccessible(page);
+  const tomorrow = new Date(Date.now() + 24 * 3600 * 1000).toISOString().slice(0, 10);
+  await page.getByRole('textbox', { name: 'Day' }).fill(tomorrow);
+  await page.getByRole('textbox', { name: 'Time' }).fill('21:30');
+  await button(page, /^Move it/).click();
+  await expect(more).toHaveCount(0);
+  await button(page, 'Day after').click();
+  await button(page, 'Move or cancel Anselm Quay, 21:30').click();
+  await button(page, 'Cancel this booking').click();
+  await button(page, 'Cancel it for good').click();
+  await expect(more).toHaveCount(0);
+  await expect(page.getByText(/to send/)).toHaveCount(0);
+});
