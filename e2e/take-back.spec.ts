@@ -103,6 +103,18 @@ test('a set of a past session is corrected, removed and brought back where it is
     .first()
     .click();
   await expect(page.getByText('This session is finished')).toBeVisible();
+
+  // Reopened, decided in the trainer's own numbers, and finished again: they are what comes next.
+  await button(page, 'Reopen').click();
+  await button(page, 'Own numbers').first().click();
+  await page.getByRole('textbox', { name: 'Reps' }).fill('0');
+  await button(page, 'Take these').click();
+  await expect(page.getByText('Between 1 and 50')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('textbox', { name: 'Reps' }).fill('7');
+  await button(page, 'Take these').click();
+  await button(page, 'Finish with these').click();
+  await expect(page.getByText(/^Next: .* × 7\. Chosen by the trainer\.$/)).toBeVisible();
 });
 
 test('a booking is moved, asked about where it has passed, and cancelled', async ({ page }) => {

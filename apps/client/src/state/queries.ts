@@ -131,5 +131,8 @@ export function useClientSessions(clientId: string) {
     }
     return [...merged.values()].sort((a, b) => (a.startedAt > b.startedAt ? -1 : 1));
   }, [query.data, query.isPending, local, clientId]);
-  return { ...query, data: sessions, more: query.data?.more ?? false };
+  // Sessions that could not be fetched are unknown, not none.
+  const partial = query.isError && !query.data;
+  const known = partial && sessions?.length === 0 ? undefined : sessions;
+  return { ...query, data: known, more: query.data?.more ?? false, partial };
 }

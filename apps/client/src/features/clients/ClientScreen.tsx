@@ -42,7 +42,6 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
   const room = useRoomChoice(rooms);
   if (client === undefined || !rooms || (!client && isFetching))
     return <LoadingState what="the client" />;
-  if (client?.past === 'coming') return <LoadingState what={`the sessions of ${client.name}`} />;
   if (!client) {
     return (
       <View className="p-4">
@@ -69,6 +68,7 @@ interface PageProps {
 function Weights({ client, room, account }: PageProps) {
   const { unit } = account.studio;
   const draft = useMemo(() => room && draftFor(client, room, unit), [client, room, unit]);
+  if (client.past === 'coming') return <LoadingState what="the weights" />;
   if (!room || !draft) return null;
   return <StartingWeights client={client} draft={draft} room={room} account={account} />;
 }
@@ -76,6 +76,8 @@ function Weights({ client, room, account }: PageProps) {
 /** What was done and what is known from it. */
 function ClientRecord({ client, room, account }: PageProps) {
   const open = useOpenSessions().find((session) => session.clientId === client.id);
+  // What is open beside it stays open while it comes.
+  if (client.past === 'coming') return <LoadingState what="the sessions" />;
   if (client.past === 'missing') {
     return (
       <Section title="Sessions">

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Section } from '../../design/Section';
 import { TextField } from '../../design/TextField';
+import { useNow } from '../../design/use-now';
 import { Figure, Quiet } from '../../design/Words';
 import { journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
@@ -12,11 +13,12 @@ import { attempt } from '../../state/problems';
 import { overlayMeasurements } from '../../state/resources/measurements';
 import { useWaitingChanges } from '../../state/use-journal';
 import { UnlikelyMass } from '../../parts/client/UnlikelyMass';
-import { formDay } from '../../parts/time/day-time';
+import { formDay, shortDate } from '../../parts/time/day-time';
 
 /** Body mass with its days, and the other measures that are known. */
 export function Measurements({ client, account }: { client: Client; account: Account }) {
   const { unit, zone } = account.studio;
+  const now = useNow(false);
   const [mass, setMass] = useState('');
   const [today] = useState(() => formDay(Date.now(), zone));
   const [day, setDay] = useState(today);
@@ -48,7 +50,7 @@ export function Measurements({ client, account }: { client: Client; account: Acc
           className="flex-row items-baseline justify-between border-b-2 border-line pb-1"
         >
           <Figure>{massText(each.bodyMassG, unit)}</Figure>
-          <Quiet>{each.day}</Quiet>
+          <Quiet>{shortDate(`${each.day}T12:00:00.000Z`, 'UTC', now)}</Quiet>
         </View>
       ))}
       {client.heightMm !== null && <Quiet>{`Height ${client.heightMm / 10} cm`}</Quiet>}

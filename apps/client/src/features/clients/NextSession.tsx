@@ -64,6 +64,7 @@ export function NextSession({
             kind={open ? 'now' : 'main'}
             label={open ? 'On the floor' : 'Start a session now'}
             onPress={start}
+            disabled={!open && client.past === 'coming'}
             className="flex-1"
           />
         )}

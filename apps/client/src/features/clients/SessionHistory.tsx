@@ -178,7 +178,7 @@ function SessionCard({
 /** The client's sessions, latest first, every set with what was corrected. */
 export function SessionHistory({ clientId, account }: { clientId: string; account: Account }) {
   const { zone } = account.studio;
-  const { data: sessions, isError, refetch, more } = useClientSessions(clientId);
+  const { data: sessions, isError, refetch, more, partial } = useClientSessions(clientId);
   const [open, setOpen] = useState<string | null>(null);
   const now = useNow(false);
   if (!sessions) {
@@ -208,6 +208,7 @@ export function SessionHistory({ clientId, account }: { clientId: string; accoun
           </Guard>
         );
       })}
+      {partial && <Quiet>Earlier sessions are not on this device.</Quiet>}
       {more && <Quiet>The latest twenty are shown.</Quiet>}
     </View>
   );

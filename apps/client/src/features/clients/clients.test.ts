@@ -1,7 +1,7 @@
 import { repLifts } from '@spalo/catalog';
 import { replay, saveBelief, type PastSet } from '@spalo/core';
 import { served } from '../../state/client-facts.test-help';
-import { bookingDoubt, bookingForm } from '../../parts/booking/booking-form';
+import { bookingDoubt, readBooking } from '../../parts/booking/booking-form';
 import { doTask } from '../../state/worker/tasks';
 import { profileOfClient } from '../../state/strength';
 import { factsOfClient } from '../../parts/client/change-client';
@@ -60,7 +60,12 @@ const squat = repLifts().find((lift) => lift.id === 'back-squat')!;
 describe('a booking as it is typed', () => {
   it('names what is wrong, field by field', () => {
     const typed = { day: '2026-11-24', time: '9', minutes: '5' };
-    expect(bookingForm('UTC').safeParse(typed).error!.issues).toHaveLength(2);
+    expect(readBooking(typed, 'UTC')).toEqual({
+      problems: { time: 'A time as 09:30', minutes: 'Between 10 and 240' },
+    });
+    expect(readBooking({ ...typed, time: '9:30', minutes: '45' }, 'UTC')).toEqual({
+      booking: { startsAt: '2026-11-24T09:30:00.000Z', minutes: 45 },
+    });
   });
 
   it('is asked about where it has passed, or is there already', () => {

@@ -1,10 +1,12 @@
 import { cueOf } from '@spalo/catalog';
 import type { LiftPlan, Unit } from '@spalo/core';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import { DecisionCard } from '../../design/DecisionCard';
 import { Quiet, Strong } from '../../design/Words';
 import { loadReps, loadUnit } from '../../parts/words/load-words';
+import { OwnPlan } from './OwnPlan';
 import { direction, type WrapUpCard } from './wrap-up-cards';
 
 const planText = (plan: LiftPlan, unit: Unit) =>
@@ -28,7 +30,9 @@ export function LiftDecision({
   const { view, decision } = card;
   const { lift, state } = view;
   const cue = cueOf(lift.id, taken.styleId, taken.focusCueId);
+  const [typing, setTyping] = useState(false);
   const options = [{ label: 'As proposed', plan: decision.proposed }, ...decision.alternatives];
+  const isOwn = !options.some((option) => option.plan === taken);
   return (
     <DecisionCard
       lift={lift.name}
@@ -59,7 +63,27 @@ export function LiftDecision({
               onPress={() => onTake(option.plan)}
             />
           ))}
+          {!decision.proposed.closed && (
+            <Chip
+              label="Own numbers"
+              look={isOwn ? 'taken' : 'plain'}
+              pressed={isOwn}
+              onPress={() => setTyping(true)}
+            />
+          )}
         </View>
+      )}
+      {typing && (
+        <OwnPlan
+          view={view}
+          plan={taken}
+          unit={unit}
+          onTake={(plan) => {
+            onTake(plan);
+            setTyping(false);
+          }}
+          onClose={() => setTyping(false)}
+        />
       )}
       {state.notes.map((note) => (
         <Quiet key={note.id}>{note.text}</Quiet>

@@ -39,3 +39,15 @@ export function takenOf(
   const kept = answer && !answer.accepted && answer.changed === null ? answer.chosen : null;
   return chosen[view.lift.id] ?? kept ?? decision.proposed;
 }
+
+/** A plan with the trainer's own numbers; its range of reps reaches to what is asked. */
+export function ownPlan(plan: LiftPlan, loadG: number, reps: number, sets: number): LiftPlan {
+  const { low, high } = plan.repRange;
+  return {
+    ...plan,
+    loadG,
+    reps,
+    sets,
+    repRange: { low: Math.min(low, reps), high: Math.max(high, reps) },
+  };
+}

@@ -1,24 +1,33 @@
 import type { Booking } from '@spalo/contract';
-import { z } from 'zod';
 import { instantOf } from '../time/day-time';
 
-/** A day and a time in the studio's zone. */
-export const bookingForm = (zone: string) =>
-  z
-    .object({ day: z.string(), time: z.string(), minutes: z.string() })
-    .superRefine(({ day, time, minutes }, context) => {
-      const issue = (path: string, message: string) =>
-        context.addIssue({ code: 'custom', path: [path], message });
-      if (!instantOf(day, '12:00', zone)) issue('day', 'A day as 2026-11-24');
-      if (!instantOf('2026-01-01', time, zone)) issue('time', 'A time as 09:30');
-      const length = Number(minutes);
-      if (!Number.isInteger(length) || length < 10 || length > 240)
-        issue('minutes', 'Between 10 and 240');
-    })
-    .transform(({ day, time, minutes }) => ({
-      startsAt: instantOf(day, time, zone)!,
-      minutes: Number(minutes),
-    }));
+/** A booking as it is typed: a day and a time in the studio's zone. */
+export interface TypedBooking {
+  day: string;
+  time: string;
+  minutes: string;
+}
+
+type Problems = Partial<Record<keyof TypedBooking, string>>;
+
+/** What was typed as a booking, or what is wrong with it, by field. Plain, so that the day carries no form library. */
+export function readBooking(
+  { day, time, minutes }: TypedBooking,
+  zone: string,
+): { booking: Pick<Booking, 'startsAt' | 'minutes'> } | { problems: Problems } {
+  const startsAt = instantOf(day, time, zone);
+  const length = Number(minutes);
+  const problems: Problems = {
+    ...(!instantOf(day, '12:00', zone) && { day: 'A day as 2026-11-24' }),
+    ...(!instantOf('2026-01-01', time, zone) && { time: 'A time as 09:30' }),
+    ...(!(Number.isInteger(length) && length >= 10 && length <= 240) && {
+      minutes: 'Between 10 and 240',
+    }),
+  };
+  return startsAt === null || Object.keys(problems).length > 0
+    ? { problems }
+    : { booking: { startsAt, minutes: length } };
+}
 
 const MINUTE_MS = 60_000;
 

@@ -1,24 +1,16 @@
 import type { Client } from '@spalo/contract';
 import type { Stop } from '@spalo/core';
-import { Linking } from 'react-native';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
 import { Body } from '../../../design/Words';
 import { capital } from '../../../design/sentence';
+import { callNumber, EmergencyCall } from '../../../parts/client/EmergencyCall';
 
 /** Answered by help nearly everywhere. */
 const EMERGENCY = '112';
 
-/** The number in what was written of whom to call, or null. */
-const numberIn = (contact: string): string | null =>
-  /\+?\d[\d ()/-]{4,}\d/.exec(contact)?.[0] ?? null;
-
-const call = (number: string) => void Linking.openURL(`tel:${number.replace(/[^+\d]/g, '')}`);
-
 /** The session is over: whom to call. The way out is below, in the thumb's reach. */
 function SessionStop({ client }: { client: Client | undefined }) {
-  const contact = client?.emergencyContact ?? '';
-  const number = numberIn(contact);
   return (
     <>
       <Button
@@ -27,15 +19,9 @@ function SessionStop({ client }: { client: Client | undefined }) {
         icon="alert"
         label={`Call ${EMERGENCY}`}
         says="Call the emergency number"
-        onPress={() => call(EMERGENCY)}
+        onPress={() => callNumber(EMERGENCY)}
       />
-      {number ? (
-        <Button label={`Call ${contact}`} onPress={() => call(number)} />
-      ) : (
-        <Body>
-          {contact ? `Emergency contact: ${contact}` : 'No emergency contact is recorded.'}
-        </Body>
-      )}
+      <EmergencyCall client={client} />
     </>
   );
 }

@@ -15,6 +15,7 @@ import { Button } from '../../../design/Button';
 import { Chip } from '../../../design/Chip';
 import { Sheet } from '../../../design/Sheet';
 import { Body, Quiet, Strong } from '../../../design/Words';
+import { EmergencyCall } from '../../../parts/client/EmergencyCall';
 import { OverrideSheet, type Closed } from '../../../parts/client/OverrideSheet';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { planForLane } from '../../../parts/lane/plan-for-lane';
@@ -221,6 +222,7 @@ export function LaneSheet() {
     <Sheet title={lane.name} open onClose={sheets.close}>
       {nothing && <Banner kind="stop" title={nothing} />}
       {lane.client?.brief ? <Body>{lane.client.brief}</Body> : null}
+      <EmergencyCall client={lane.client} />
       <View className="gap-2">
         {lane.lifts.map((view) => (
           <LiftRow key={view.lift.id} view={view} />

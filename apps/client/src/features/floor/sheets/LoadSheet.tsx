@@ -1,63 +1,14 @@
-import {
-  around,
-  atOrBelow,
-  exactly,
-  massNumber,
-  massText,
-  shownAs,
-  stepDown,
-  stepUp,
-  toGrams,
-} from '@spalo/core';
-import { useState } from 'react';
+import { around, exactly, massNumber, stepDown, stepUp } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { buildText } from '../../../design/load-text';
 import { Button } from '../../../design/Button';
 import { Sheet } from '../../../design/Sheet';
-import { TextField } from '../../../design/TextField';
 import { Body, Figure, Quiet } from '../../../design/Words';
 import { workingLoad, type LiftView } from '../../../parts/lane/lift-view';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { TypedLoad } from './TypedLoad';
 
 const AROUND = 6;
-
-/** A load that was typed: taken as it is, with what this room has instead where it has not that. */
-function TypedLoad({ view, onPick }: { view: LiftView; onPick: (loadG: number) => void }) {
-  const { unit } = useLane().lane.session;
-  const [typed, setTyped] = useState('');
-  const [tried, setTried] = useState(false);
-  const readG = toGrams(Number(typed.trim().replace(',', '.')), unit);
-  const wrong = typed.trim() === '' || !(readG > 0 && readG <= 1_000_000);
-  // What is shown is rounded: a load typed as it is shown is that load.
-  const here = wrong ? null : shownAs(view.loads, readG, unit);
-  const below = wrong || here ? null : atOrBelow(view.loads, readG);
-  const take = () => {
-    setTried(true);
-    if (!wrong) onPick(here?.loadG ?? readG);
-  };
-  return (
-    <>
-      <View className="flex-row items-end gap-2">
-        <View className="min-w-0 flex-1">
-          <TextField
-            label={`Type a load, ${unit}`}
-            value={typed}
-            onChange={setTyped}
-            max={7}
-            inputMode="decimal"
-            problem={tried && wrong ? `A load in ${unit}, up to 1,000 kg` : null}
-          />
-        </View>
-        <Button label="Take it" onPress={take} />
-      </View>
-      {below && (
-        <Quiet>
-          {`This room has no ${massText(readG, unit)} for it; the nearest below is ${massText(below.loadG, unit)}.`}
-        </Quiet>
-      )}
-    </>
-  );
-}
 
 /** The loads that exist near the planned one: a tap takes it. */
 function LoadsAround({ view, onPick }: { view: LiftView; onPick: (loadG: number) => void }) {

@@ -21,6 +21,7 @@ import type { LiftView } from '../../../parts/lane/lift-view';
 import { useStyle } from '../../../parts/lesson/use-style';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 import { SetWatch } from '../set/SetWatch';
+import { TypedLoad } from './TypedLoad';
 import { correctionText } from '../../../parts/words/set-words';
 import { clock, loadReps, loadUnit } from '../../../parts/words/load-words';
 
@@ -61,6 +62,7 @@ function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
         less={down && (() => setLoadG(down.loadG))}
         more={up && (() => setLoadG(up.loadG))}
       />
+      <TypedLoad view={view} onPick={setLoadG} />
       <SetWatch
         view={view}
         value={watched}
