@@ -47,23 +47,20 @@ const style = async () => {
 };
 // Each of these would leave a core idle.
 await Promise.all([style(), check('types', 'node', ['scripts/typecheck.mjs'])]);
+await suite(
+  'unit and server',
+  'npx',
+  ['jest', '--maxWorkers=100%', '--json', `--outputFile=${jestFile}`],
+  jestFile,
+  (report) => ({
+    passed: report.numPassedTests,
+    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+  }),
+);
 await check('server bundle', 'node', ['scripts/build.mjs', 'server']);
-const program = async () => {
-  await suite(
-    'unit and server',
-    'npx',
-    ['jest', '--maxWorkers=100%', '--json', `--outputFile=${jestFile}`],
-    jestFile,
-    (report) => ({
-      passed: report.numPassedTests,
-      failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
-    }),
-  );
-  await check('web export', 'node', ['scripts/build.mjs']);
-};
 // The faults mostly wait for what they have struck to come back.
 await Promise.all([
-  program(),
+  check('web export', 'node', ['scripts/build.mjs']),
   check('faults', 'node', ['scripts/faults.mjs', '--built', '--events', '10000']),
 ]);
 await check('first load', 'node', ['scripts/first-load.mjs']);

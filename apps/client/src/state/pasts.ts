@@ -1,4 +1,5 @@
 import type { ClientPast, ListedClient } from '@spalo/contract';
+import { emptyHistory } from '@spalo/core';
 import { queryOptions, useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
@@ -7,6 +8,8 @@ import { queryClient } from './query-client';
 import { MADE_HERE } from './resources/clients';
 import { knownClient, type KnownClient } from './resources/known-client';
 import { useFinishedSessions } from './use-journal';
+
+const nothing: ClientPast = { mark: MADE_HERE, history: emptyHistory, measurements: [] };
 
 /** A client's past under the mark that the list gave it: it stands until the list gives another. */
 export const pastQuery = ({ id, mark }: Pick<ListedClient, 'id' | 'mark'>) =>
@@ -23,6 +26,8 @@ export const pastQuery = ({ id, mark }: Pick<ListedClient, 'id' | 'mark'>) =>
     },
     staleTime: Infinity,
     enabled: mark !== MADE_HERE,
+    // Who was added here has none; kept, so that they stay known while the server's first word of them comes.
+    ...(mark === MADE_HERE && { initialData: nothing }),
   });
 
 /** The newest past of a client that this device has, under whatever mark. */

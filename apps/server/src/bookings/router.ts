@@ -34,7 +34,8 @@ export function bookingsRouter(app: App): Router {
   mountInStudio(router, app, 'deleteBooking', async ({ db, who, params }) => {
     const { studioId } = who;
     const [booking] = await readBookings(db, who, eq(bookings.id, params.id));
-    if (booking?.session) throw new Refusal('conflict', 'A session was held for this booking');
+    if (!booking) throw new Refusal('not-found', 'No such booking');
+    if (booking.session) throw new Refusal('conflict', 'A session was held for this booking');
     await db
       .delete(bookings)
       .where(and(eq(bookings.studioId, studioId), eq(bookings.id, params.id)));

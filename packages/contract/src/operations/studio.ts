@@ -17,7 +17,7 @@ export const studioOperations = {
   deleteBooking: {
     method: 'delete',
     path: '/bookings/:id',
-    summary: 'Cancel a booking for which no session was held; once more does nothing',
+    summary: 'Cancel a booking for which no session was held',
     access: 'trainer',
   },
   rooms: {

@@ -29,7 +29,7 @@ export const studioRoutes = {
     ...studioOperations.deleteBooking,
     params: byId,
     answer: done,
-    problems: ['conflict'],
+    problems: ['not-found', 'conflict'],
   },
   rooms: {
     ...studioOperations.rooms,

@@ -24,6 +24,10 @@ const isRefusal = (error: unknown): error is ApiProblem =>
   error.problem.status < 500 &&
   !NOT_ITS_FAULT.includes(error.problem.status);
 
+/** What was to be taken away is not there: it was, and the answer was lost, or another was first. */
+const isGoneAlready = (parcel: Parcel, { problem }: ApiProblem): boolean =>
+  parcel.kind === 'change' && parcel.change.route.startsWith('delete') && problem.status === 404;
+
 /** What a failure says about the connection; null for one that says nothing about it. */
 function connectionAfter(error: unknown): Connection | null {
   if (error instanceof Unreachable) return 'offline';
@@ -115,7 +119,8 @@ export class Sync {
           );
         } else {
           const ids = parcel.kind === 'events' ? parcel.ids : [parcel.id];
-          await this.journal.settle(ids, 'refused', error.message);
+          if (isGoneAlready(parcel, error)) await this.journal.settle(ids, 'sent');
+          else await this.journal.settle(ids, 'refused', error.message);
         }
       }
     }
