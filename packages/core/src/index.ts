@@ -184,6 +184,7 @@ export {
   emptyHistory,
   foldSession,
   foldSessions,
+  historyOf,
   memoryOf,
   withLocalSessions,
   type ClientHistory,

@@ -3,7 +3,7 @@ import { historyContext } from '@spalo/coaching';
 import type { Booking, Client, ClientFacts } from '@spalo/contract';
 import {
   emptyHistory,
-  foldSession,
+  historyOf,
   priorLog,
   reduceSession,
   type ClientHistory,
@@ -11,6 +11,7 @@ import {
   type Person,
   type Room,
   type SessionEvent,
+  type SessionState,
 } from '@spalo/core';
 import { seededRandom, type Lifter, type Random } from '@spalo/simulator';
 import { boathouseRoom } from './boathouse';
@@ -191,8 +192,8 @@ function train(
   { now, random, idAt, trainerId, device, room }: Making,
 ): Pick<DemoStudio, 'bookings' | 'events'> {
   const made: Pick<DemoStudio, 'bookings' | 'events'> = { bookings: [], events: [] };
+  const done: SessionState[] = [];
   let history: ClientHistory = emptyHistory;
-  let ordinal = 0;
   const { from, to } = who.weeks;
   for (let daysBack = from * 7; daysBack > Math.max(0, to * 7); daysBack -= 1) {
     const startMs = clock(now, daysBack, 9 + (daysBack % 3) * 2, 0);
@@ -213,14 +214,14 @@ function train(
       trainerId,
       device,
       startMs,
-      ordinal,
+      ordinal: done.length,
       id: idAt,
       random,
     });
     made.events.push(...events);
     const state = reduceSession(events);
-    if (state) history = foldSession(history, state, historyContext(today));
-    ordinal += 1;
+    if (state) done.push(state);
+    history = historyOf(done, historyContext(today));
   }
   return made;
 }
