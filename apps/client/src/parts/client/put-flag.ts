@@ -5,6 +5,8 @@ import { journal } from '../../state/device';
 export const putFlag = (clientId: string, { id, ...body }: Flag) =>
   journal.change({ route: 'putFlag', args: { params: { id: clientId, flagId: id }, body } });
 
+const ON_FLOOR = 'reported on the floor';
+
 /** The red flag that a report on the floor raises: nothing loaded until a clinician has cleared it. */
 export const redFlagOf = (
   id: string,
@@ -18,7 +20,13 @@ export const redFlagOf = (
   note: `${pain.kind === 'ache' ? 'pain' : pain.kind} ${pain.score} of 10 during ${liftName}`,
   fine: '',
   since: day,
-  saidBy: 'reported on the floor',
+  saidBy: ON_FLOOR,
   state: 'new',
   usualPain: 0,
 });
+
+/** The same flag after the report that raised it was taken back, or stands again. */
+export const flagAfter = (flag: Flag, withdrawn: boolean): Flag =>
+  withdrawn
+    ? { ...flag, state: 'closed', saidBy: 'a wrong tap' }
+    : { ...flag, state: 'new', saidBy: ON_FLOOR };

@@ -78,7 +78,9 @@ export function LiftBody() {
           stop={next.stop}
           onNext={() => openLift(null)}
           client={lane.client}
-          onWithdraw={(painId) => attempt(() => actions.withdrawPain(lane, painId))}
+          onWithdraw={(painId) =>
+            attempt(() => actions.withdraw(lane, { eventIds: [painId], withdrawn: true }))
+          }
         />
       )}
       {next.kind === 'done' && <LiftDone />}

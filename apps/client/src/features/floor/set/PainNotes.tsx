@@ -18,7 +18,9 @@ export function PainNotes({ view }: { view: LiftView }) {
       <Button
         label="Withdraw"
         says={`Withdraw: ${painWords(pain)}`}
-        onPress={() => attempt(() => actions.withdrawPain(lane, pain.id))}
+        onPress={() =>
+          attempt(() => actions.withdraw(lane, { eventIds: [pain.id], withdrawn: true }))
+        }
       />
     </View>
   ));

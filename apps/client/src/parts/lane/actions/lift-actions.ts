@@ -76,12 +76,4 @@ export const liftActions = (append: Append) => ({
     const day = new Date().toISOString().slice(0, 10);
     await putFlag(client.id, redFlagOf(id, place, pain, { liftName: lift.name, day }));
   },
-
-  /** A report that was a wrong tap, and the red flag that it raised. */
-  async withdrawPain({ client }: LaneView, painId: string) {
-    await append('pain.withdrawn', { painId });
-    const raised = client?.flags.find(({ id }) => id === painId);
-    if (client && raised)
-      await putFlag(client.id, { ...raised, state: 'closed', saidBy: 'a wrong tap' });
-  },
 });

@@ -1,5 +1,5 @@
 import type { EventPayloads } from '@spalo/core';
-import { putFlag } from '../../client/put-flag';
+import { flagAfter, putFlag } from '../../client/put-flag';
 import type { LaneView } from '../lane-view';
 import type { Append } from './append';
 
@@ -17,12 +17,6 @@ export const sessionActions = (append: Append) => ({
   ) {
     await append('entries.withdrawn', payload);
     const raised = client?.flags.find(({ id }) => payload.eventIds.includes(id));
-    if (!client || !raised) return;
-    await putFlag(
-      client.id,
-      payload.withdrawn
-        ? { ...raised, state: 'closed', saidBy: 'a wrong tap' }
-        : { ...raised, state: 'new', saidBy: 'felt in a session' },
-    );
+    if (client && raised) await putFlag(client.id, flagAfter(raised, payload.withdrawn));
   },
 });
