@@ -5,6 +5,7 @@ export {
   massNumber,
   massText,
   toGrams,
+  typedMass,
   units,
   type Grams,
   type Unit,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fromGrams, massNumber, massText, toGrams } from './mass';
+import { fromGrams, massNumber, massText, toGrams, typedMass } from './mass';
 
 describe('mass', () => {
   it('holds pounds to the gram', () => {
@@ -30,5 +30,17 @@ describe('mass', () => {
   ] as const)('says %i g in %s as %s', (grams, unit, text) => {
     expect(massNumber(grams, unit)).toBe(text);
     expect(massText(grams, unit)).toBe(`${text} ${unit}`);
+  });
+
+  it.each([
+    ['32,5', 'kg', 32_500],
+    [' 45 ', 'lb', 20_412],
+    ['0', 'kg', 0],
+    ['', 'kg', null],
+    ['  ', 'kg', null],
+    ['6o', 'kg', null],
+    ['1e999', 'kg', null],
+  ] as const)('reads “%s” typed in %s as %p g', (text, unit, grams) => {
+    expect(typedMass(text, unit)).toBe(grams);
   });
 });

@@ -15,6 +15,12 @@ export function toGrams(value: number, unit: Unit): Grams {
   return Math.round(value * gramsPer[unit]);
 }
 
+/** A mass in `unit` as it is typed, with a point or a comma, in whole grams; null for what is no number. */
+export function typedMass(text: string, unit: Unit): Grams | null {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || !Number.isFinite(value) ? null : toGrams(value, unit);
+}
+
 /** Grams as a number in `unit`, not rounded. */
 export function fromGrams(grams: Grams, unit: Unit): number {
   return grams / gramsPer[unit];

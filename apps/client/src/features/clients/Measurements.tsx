@@ -1,5 +1,5 @@
 import type { Account, Client } from '@spalo/contract';
-import { isUnlikelyMass, massText, toGrams } from '@spalo/core';
+import { isUnlikelyMass, massText, typedMass } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -23,7 +23,7 @@ export function Measurements({ client, account }: { client: Client; account: Acc
   const [today] = useState(() => formDay(Date.now(), zone));
   const [day, setDay] = useState(today);
   const [tried, setTried] = useState(false);
-  const bodyMassG = toGrams(Number(mass.replace(',', '.')), unit);
+  const bodyMassG = typedMass(mass, unit) ?? 0;
   const massWrong = !(bodyMassG >= 25_000 && bodyMassG <= 300_000);
   const dayWrong = !/^\d{4}-\d{2}-\d{2}$/.test(day) || day > today;
   const unlikely = isUnlikelyMass(bodyMassG, client.bodyMassG);

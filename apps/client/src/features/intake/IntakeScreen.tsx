@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Account } from '@spalo/contract';
-import { toGrams, type Flag, type Person } from '@spalo/core';
+import { typedMass, type Flag, type Person } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
@@ -54,9 +54,9 @@ const steps: { title: string; fields: FieldPath<IntakeInput>[] }[] = [
 
 /** A person as far as the form tells, for asking back about what they say they lifted. */
 function personSoFar(form: IntakeInput, unit: 'kg' | 'lb'): Person {
-  const mass = Number(form.bodyMass.replace(',', '.'));
+  const massG = typedMass(form.bodyMass, unit) ?? 0;
   return {
-    bodyMassG: mass > 0 ? toGrams(mass, unit) : 75_000,
+    bodyMassG: massG > 0 ? massG : 75_000,
     sex: form.sex,
     trainingMonths: Number(form.trainingMonths) || 0,
     birthDate: null,

@@ -1,4 +1,12 @@
-import { massNumber, toGrams, type Barbell, type Grams, type Room, type Unit } from '@spalo/core';
+import {
+  massNumber,
+  toGrams,
+  typedMass,
+  type Barbell,
+  type Grams,
+  type Room,
+  type Unit,
+} from '@spalo/core';
 import { useMemo, useRef, useState } from 'react';
 import { useRoomUi } from '../../parts/room/use-room';
 import { inWorker } from '../../state/worker/ask';
@@ -22,10 +30,12 @@ export interface LoaderTarget {
   step: (by: 1 | -1) => void;
 }
 
+/** In either unit. */
+const MOST = 2000;
+
 function parse(text: string, unit: Unit): Grams | null {
-  const value = Number(text.trim().replace(',', '.'));
-  const wrong = text.trim() === '' || !Number.isFinite(value) || value < 0 || value > 2000;
-  return wrong ? null : toGrams(value, unit);
+  const typedG = typedMass(text, unit);
+  return typedG === null || typedG < 0 || typedG > toGrams(MOST, unit) ? null : typedG;
 }
 
 function useTarget(room: Room, bars: readonly Barbell[], first: Barbell, unit: Unit) {

@@ -1,12 +1,4 @@
-import {
-  atOrBelow,
-  massNumber,
-  massText,
-  shownAs,
-  toGrams,
-  type LiftPlan,
-  type Unit,
-} from '@spalo/core';
+import { massNumber, massText, type LiftPlan, type Unit } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -14,6 +6,7 @@ import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { Body, Quiet } from '../../design/Words';
 import type { LiftView } from '../../parts/lane/lift-view';
+import { typedLoad } from '../../parts/lane/typed-load';
 import { loadUnit } from '../../parts/words/load-words';
 import { ownPlan } from './wrap-up-cards';
 
@@ -41,59 +34,43 @@ export function OwnPlan({
   onTake: (plan: LiftPlan) => void;
   onClose: () => void;
 }) {
-  const [load, setLoad] = useState(massNumber(plan.loadG, unit));
-  const [reps, setReps] = useState(String(plan.reps));
-  const [sets, setSets] = useState(String(plan.sets));
+  const [typed, setTyped] = useState({
+    load: massNumber(plan.loadG, unit),
+    reps: String(plan.reps),
+    sets: String(plan.sets),
+  });
   const [tried, setTried] = useState(false);
-  const readG = toGrams(Number(load.trim().replace(',', '.')), unit);
-  const loadWrong = load.trim() === '' || !(readG >= 0 && readG <= 1_000_000);
-  // A load typed as it is shown is that load.
-  const here = loadWrong ? null : shownAs(view.loads, readG, unit);
-  const below = loadWrong || here ? null : atOrBelow(view.loads, readG);
-  const [askedReps, askedSets] = [whole(reps, MOST_REPS), whole(sets, MOST_SETS)];
+  const load = typedLoad(view.loads, typed.load, unit, 0);
+  const reps = whole(typed.reps, MOST_REPS);
+  const sets = whole(typed.sets, MOST_SETS);
   const take = () => {
     setTried(true);
-    if (loadWrong || askedReps === null || askedSets === null) return;
-    onTake(ownPlan(plan, here?.loadG ?? below?.loadG ?? readG, askedReps, askedSets));
+    if (!load || reps === null || sets === null) return;
+    onTake(ownPlan(plan, (load.here ?? load.below)?.loadG ?? load.typedG, reps, sets));
   };
+  const field = (name: keyof typeof typed, label: string, problem: string | null) => (
+    <View className="flex-1">
+      <TextField
+        label={label}
+        value={typed[name]}
+        onChange={(text) => setTyped({ ...typed, [name]: text })}
+        max={7}
+        inputMode={name === 'load' ? 'decimal' : 'numeric'}
+        problem={tried ? problem : null}
+      />
+    </View>
+  );
   return (
     <Sheet title={`Next time: ${view.lift.name}`} open onClose={onClose}>
       <Body>Your own numbers. What Spalo proposed is kept beside them.</Body>
       <View className="flex-row gap-2">
-        <View className="flex-1">
-          <TextField
-            label={`Load, ${loadUnit(view.lift, unit)}`}
-            value={load}
-            onChange={setLoad}
-            max={7}
-            inputMode="decimal"
-            problem={tried && loadWrong ? 'A load up to 1,000 kg' : null}
-          />
-        </View>
-        <View className="flex-1">
-          <TextField
-            label="Reps"
-            value={reps}
-            onChange={setReps}
-            max={3}
-            inputMode="numeric"
-            problem={tried && askedReps === null ? `Between 1 and ${MOST_REPS}` : null}
-          />
-        </View>
-        <View className="flex-1">
-          <TextField
-            label="Sets"
-            value={sets}
-            onChange={setSets}
-            max={2}
-            inputMode="numeric"
-            problem={tried && askedSets === null ? `Between 1 and ${MOST_SETS}` : null}
-          />
-        </View>
+        {field('load', `Load, ${loadUnit(view.lift, unit)}`, load ? null : 'A load up to 1,000 kg')}
+        {field('reps', 'Reps', reps === null ? `Between 1 and ${MOST_REPS}` : null)}
+        {field('sets', 'Sets', sets === null ? `Between 1 and ${MOST_SETS}` : null)}
       </View>
-      {below && (
+      {load?.below && (
         <Quiet>
-          {`This room has no ${massText(readG, unit)} for it; ${massText(below.loadG, unit)} is taken.`}
+          {`This room has no ${massText(load.typedG, unit)} for it; ${massText(load.below.loadG, unit)} is taken.`}
         </Quiet>
       )}
       <Button kind="main" big label="Take these" onPress={take} />

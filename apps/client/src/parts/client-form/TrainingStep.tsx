@@ -1,5 +1,5 @@
 import { findLift, repLifts } from '@spalo/catalog';
-import { massText, readStrength, type Person, type Unit } from '@spalo/core';
+import { massText, readStrength, typedMass, type Person, type Unit } from '@spalo/core';
 import { useState } from 'react';
 import { useFieldArray, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
@@ -41,7 +41,7 @@ function ReportDoubt({
   unit: Unit;
 }) {
   const report = useWatch({ control, name: `reports.${index}` });
-  const loadG = Math.round(Number(report.load.replace(',', '.')) * (unit === 'kg' ? 1000 : 453.59));
+  const loadG = typedMass(report.load, unit) ?? 0;
   const reps = Number(report.reps);
   if (!(loadG > 0) || !(reps > 0) || !findLift(report.liftId)) return null;
   const profile = readStrength(person, null, repLifts(), new Date().toISOString());

@@ -1,6 +1,12 @@
 import { liftById } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { massNumber, toGrams, type EventPayloads, type LoggedSet, type PastSet } from '@spalo/core';
+import {
+  massNumber,
+  typedMass,
+  type EventPayloads,
+  type LoggedSet,
+  type PastSet,
+} from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -81,9 +87,9 @@ export function CorrectSet({
   const [rir, setRir] = useState(past.rir ?? 2);
   const [tried, setTried] = useState(false);
   // A load left as it is shown is the load that was done.
-  const loadG = load === shown ? past.loadG : toGrams(Number(load.replace(',', '.')), unit);
+  const loadG = load === shown ? past.loadG : typedMass(load, unit);
   const count = Number(reps);
-  const loadWrong = !(loadG >= 0 && loadG <= 1_000_000) || load.trim() === '';
+  const loadWrong = loadG === null || loadG < 0 || loadG > 1_000_000;
   const repsWrong = !Number.isInteger(count) || count < 0 || count > 100 || reps.trim() === '';
   const save = () => {
     setTried(true);

@@ -1,10 +1,11 @@
-import { atOrBelow, massText, shownAs, toGrams } from '@spalo/core';
+import { massText } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { TextField } from '../../../design/TextField';
 import { Quiet } from '../../../design/Words';
 import type { LiftView } from '../../../parts/lane/lift-view';
+import { typedLoad } from '../../../parts/lane/typed-load';
 import { useLane } from '../scene/lane-scene';
 
 /** A load that was typed: taken as it is, with what this room has instead where it has not that. */
@@ -12,14 +13,10 @@ export function TypedLoad({ view, onPick }: { view: LiftView; onPick: (loadG: nu
   const { unit } = useLane().lane.session;
   const [typed, setTyped] = useState('');
   const [tried, setTried] = useState(false);
-  const readG = toGrams(Number(typed.trim().replace(',', '.')), unit);
-  const wrong = typed.trim() === '' || !(readG > 0 && readG <= 1_000_000);
-  // What is shown is rounded: a load typed as it is shown is that load.
-  const here = wrong ? null : shownAs(view.loads, readG, unit);
-  const below = wrong || here ? null : atOrBelow(view.loads, readG);
+  const load = typedLoad(view.loads, typed, unit, 1);
   const take = () => {
     setTried(true);
-    if (!wrong) onPick(here?.loadG ?? readG);
+    if (load) onPick(load.here?.loadG ?? load.typedG);
   };
   return (
     <>
@@ -31,14 +28,14 @@ export function TypedLoad({ view, onPick }: { view: LiftView; onPick: (loadG: nu
             onChange={setTyped}
             max={7}
             inputMode="decimal"
-            problem={tried && wrong ? `A load in ${unit}, up to 1,000 kg` : null}
+            problem={tried && !load ? `A load in ${unit}, up to 1,000 kg` : null}
           />
         </View>
         <Button label="Take it" onPress={take} />
       </View>
-      {below && (
+      {load?.below && (
         <Quiet>
-          {`This room has no ${massText(readG, unit)} for it; the nearest below is ${massText(below.loadG, unit)}.`}
+          {`This room has no ${massText(load.typedG, unit)} for it; the nearest below is ${massText(load.below.loadG, unit)}.`}
         </Quiet>
       )}
     </>
