@@ -60,8 +60,12 @@ export function BookSheet({
       : { day: formDay(now + WEEK_MS, zone), time: '09:00', minutes: '60' },
   );
   const [tried, setTried] = useState(false);
-  const [doubt, setDoubt] = useState<{ text: string; of: TypedBooking } | null>(null);
+  /** What was typed when its doubt was shown: the same again is meant. */
+  const [asked, setAsked] = useState<TypedBooking | null>(null);
   const read = readBooking(typed, zone);
+  const body = 'booking' in read ? { clientId, ...read.booking } : null;
+  const doubt = body && bookingDoubt({ id: booking?.id ?? '', ...body }, others, now);
+  const asks = asked === typed ? doubt : null;
   const field = (name: keyof TypedBooking, label: string, hint?: string) => (
     <TextField
       label={label}
@@ -74,14 +78,9 @@ export function BookSheet({
   );
   const save = () => {
     setTried(true);
-    if ('problems' in read) return;
-    const body = { clientId, ...read.booking };
-    const text = bookingDoubt({ id: booking?.id ?? '', ...body }, others, now);
-    // Asked once for what is typed: the same again is meant.
-    if (text && doubt?.of !== typed) {
-      setDoubt({ text, of: typed });
-      return;
-    }
+    if (!body) return;
+    setAsked(typed);
+    if (doubt && !asks) return;
     attempt(async () => {
       const args = { params: { id: booking?.id ?? newId() }, body };
       await journal.change({ route: 'putBooking', args });
@@ -95,12 +94,8 @@ export function BookSheet({
         {field('day', 'Day', 'Year, month, day: 2026-11-24')}
         {field('time', 'Time', '24 hours: 09:30')}
         {field('minutes', 'Minutes')}
-        {doubt?.of === typed && <Banner title={doubt.text} />}
-        <Button
-          kind="main"
-          label={doubt?.of === typed ? `${verb} all the same` : verb}
-          onPress={save}
-        />
+        {asks && <Banner title={asks} />}
+        <Button kind="main" label={asks ? `${verb} all the same` : verb} onPress={save} />
         {booking && <Cancel booking={booking} onClose={onClose} />}
       </View>
     </Sheet>

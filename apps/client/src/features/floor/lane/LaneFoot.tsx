@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { attempt } from '../../../state/problems';
 import { LogBar } from '../set/LogBar';
+import { useUndoable } from '../../../parts/lane/undo';
 import { useLane } from '../scene/lane-scene';
 import { JustStored, UndoButton } from './UndoButton';
 
@@ -39,11 +40,13 @@ function MainAction() {
 }
 
 export function LaneFoot() {
+  const { lane } = useLane();
+  const undoable = useUndoable(lane.session.id);
   return (
     <View className="gap-1 border-t-2 border-line bg-paper px-4 py-2">
-      <JustStored />
+      <JustStored undoable={undoable} />
       <View className="flex-row gap-2">
-        <UndoButton />
+        {undoable && <UndoButton {...undoable} />}
         <MainAction />
       </View>
     </View>

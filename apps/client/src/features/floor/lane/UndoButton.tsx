@@ -1,15 +1,14 @@
 import { View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { Quiet } from '../../../design/Words';
-import { useUndoable } from '../../../parts/lane/undo';
+import type { Undoable } from '../../../parts/lane/undo';
 import { clock } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
 import { useLane } from '../scene/lane-scene';
 
 /** What was stored a moment ago, and how long the rest is that follows it; read out once. */
-export function JustStored() {
+export function JustStored({ undoable }: { undoable: Undoable | undefined }) {
   const { lane, resting } = useLane();
-  const undoable = useUndoable(lane.session.id);
   const rest = resting && lane.rest ? `, rest ${clock(lane.rest.seconds)}` : '';
   return (
     <View role="status" aria-live="polite">
@@ -19,11 +18,8 @@ export function JustStored() {
 }
 
 /** Takes back what was stored a moment ago, in the thumb's reach. */
-export function UndoButton() {
+export function UndoButton({ says, undo }: Undoable) {
   const { lane, actions } = useLane();
-  const undoable = useUndoable(lane.session.id);
-  if (!undoable) return null;
-  const { says, undo } = undoable;
   const word = undo.withdrawn ? 'Undo' : 'Put back';
   return (
     <IconButton

@@ -61,17 +61,23 @@ function LiftRow({ view }: { view: LiftView }) {
   );
 }
 
-/** Something that was kept, and the way to take it back. */
-function TakenBack({ says, word, ids }: { says: string; word: string; ids: string[] }) {
-  const { lane, actions } = useLane();
+/** Something that was stored, and the way to have it otherwise. */
+function Stored({
+  text,
+  word,
+  says,
+  onPress,
+}: {
+  text: string;
+  word: string;
+  /** Read out instead of the word. */
+  says: string;
+  onPress: () => Promise<unknown>;
+}) {
   return (
     <View className="flex-row items-center justify-between gap-3">
-      <Body className="shrink">{says}</Body>
-      <Chip
-        label={word}
-        says={`${word}: ${says}`}
-        onPress={() => attempt(() => actions.withdraw(lane, { eventIds: ids, withdrawn: true }))}
-      />
+      <Body className="shrink">{text}</Body>
+      <Chip label={word} says={says} onPress={() => attempt(onPress)} />
     </View>
   );
 }
@@ -84,16 +90,15 @@ function RemovedSets() {
     state.sets
       .filter((set) => set.voided)
       .map((set) => {
-        const says = `${lift.name} ${loadReps(set.loadG, set.reps, unit, state.plan.counted)}`;
+        const what = `${lift.name} ${loadReps(set.loadG, set.reps, unit, state.plan.counted)}`;
         return (
-          <View key={set.id} className="flex-row items-center justify-between gap-3">
-            <Quiet className="shrink">{`Removed: ${says}`}</Quiet>
-            <Chip
-              label="Bring back"
-              says={`Bring back ${says}`}
-              onPress={() => attempt(() => actions.setVoided(set, false))}
-            />
-          </View>
+          <Stored
+            key={set.id}
+            text={`Removed: ${what}`}
+            word="Bring back"
+            says={`Bring back ${what}`}
+            onPress={() => actions.setVoided(set, false)}
+          />
         );
       }),
   );
@@ -127,6 +132,12 @@ function Notes() {
       await actions.addNote(lane.current?.lift.id ?? null, note.trim());
       setNote('');
     });
+  const kept = [
+    ...lane.lifts.flatMap(({ lift, state }) =>
+      state.notes.map(({ id, text }) => ({ id, text: `${lift.name}: ${text}` })),
+    ),
+    ...lane.session.notes,
+  ];
   return (
     <View className="gap-2">
       <Strong>Note</Strong>
@@ -139,13 +150,14 @@ function Notes() {
         className="min-h-[4rem] rounded-2xl border-2 border-slate bg-card p-3 font-text text-body text-ink"
       />
       <Button label="Keep note" disabled={note.trim() === ''} onPress={keep} />
-      {lane.lifts.flatMap((view) =>
-        view.state.notes.map(({ id, text }) => (
-          <TakenBack key={id} says={`${view.lift.name}: ${text}`} word="Remove" ids={[id]} />
-        )),
-      )}
-      {lane.session.notes.map(({ id, text }) => (
-        <TakenBack key={id} says={text} word="Remove" ids={[id]} />
+      {kept.map(({ id, text }) => (
+        <Stored
+          key={id}
+          text={text}
+          word="Remove"
+          says={`Remove: ${text}`}
+          onPress={() => actions.withdraw(lane, { eventIds: [id], withdrawn: true })}
+        />
       ))}
     </View>
   );
