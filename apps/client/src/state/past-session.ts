@@ -4,7 +4,7 @@ import { authorFor, journal } from './device';
 import { appendToSession } from './log/session-log';
 
 /** A session on this device, fetched with its whole log where it is an older one. Needs the network then. */
-async function sessionHere(sessionId: string): Promise<SessionState> {
+export async function bringSession(sessionId: string): Promise<SessionState> {
   const held = journal.state.getState().streams.session.get(sessionId);
   if (held) return held;
   const { events } = await call('sessionEvents', { params: { id: sessionId } });
@@ -14,14 +14,9 @@ async function sessionHere(sessionId: string): Promise<SessionState> {
   return session;
 }
 
-/** Brings a session to this device with its whole log. Needs the network for an older one. */
-export const bringSession = async (sessionId: string): Promise<void> => {
-  await sessionHere(sessionId);
-};
-
 /** A set of a session, past or open, as it stands. */
 export async function findSet(sessionId: string, setId: string): Promise<LoggedSet> {
-  const session = await sessionHere(sessionId);
+  const session = await bringSession(sessionId);
   const set = session.lifts.flatMap((lift) => lift.sets).find((each) => each.id === setId);
   if (!set) throw new Error('The set is not in its session');
   return set;
@@ -34,7 +29,7 @@ export async function changeSet<T extends 'set.corrected' | 'set.judged' | 'set.
   type: T,
   payload: EventPayloads[T],
 ): Promise<void> {
-  await sessionHere(sessionId);
+  await bringSession(sessionId);
   await appendToSession(journal, sessionId, type, payload, authorFor(trainerId));
 }
 
@@ -44,6 +39,6 @@ export async function decideAgainIn(
   trainerId: string,
   answer: EventPayloads['suggestion.answered'],
 ): Promise<void> {
-  await sessionHere(sessionId);
+  await bringSession(sessionId);
   await appendToSession(journal, sessionId, 'suggestion.answered', answer, authorFor(trainerId));
 }

@@ -41,12 +41,10 @@ const latestPast = (id: string): ClientPast | undefined =>
 const answers = (results: UseQueryResult<ClientPast>[]) =>
   results.map(({ data, isError }) => ({ data, isError }));
 
-/**
- * Some clients with their past, which is fetched where it is not here; undefined until the clients are known. Ids of
- * nobody are left out.
- */
-export function useKnownClients(ids: readonly string[]): KnownClient[] | undefined {
-  const { data: clients } = useClients();
+/** Some clients with their past, which is fetched where it is not here. Ids of nobody are left out. */
+export function useKnownClients(ids: readonly string[]) {
+  const query = useClients();
+  const { data: clients } = query;
   const finished = useFinishedSessions();
   const key = [...new Set(ids)].sort().join();
   const wanted = useMemo(() => {
@@ -54,7 +52,7 @@ export function useKnownClients(ids: readonly string[]): KnownClient[] | undefin
     return clients?.filter(({ id }) => asked.has(id)) ?? [];
   }, [clients, key]);
   const pasts = useQueries({ queries: wanted.map(pastQuery), combine: answers });
-  return useMemo(
+  const known = useMemo<KnownClient[] | undefined>(
     () =>
       clients &&
       wanted.map((client, at) => {
@@ -63,12 +61,11 @@ export function useKnownClients(ids: readonly string[]): KnownClient[] | undefin
       }),
     [clients, wanted, pasts, finished],
   );
+  return { ...query, data: known };
 }
 
-const noIds: readonly string[] = [];
-
-/** One client with their past; undefined until it is known whether there is one, null for nobody. */
-export function useKnownClient(id: string | undefined): KnownClient | null | undefined {
-  const found = useKnownClients(useMemo(() => (id === undefined ? noIds : [id]), [id]));
-  return id === undefined ? undefined : found && (found[0] ?? null);
+/** One client with their past: null for nobody, undefined where the clients are not known. */
+export function useKnownClient(id: string | undefined) {
+  const query = useKnownClients(id === undefined ? [] : [id]);
+  return { ...query, data: query.data && (query.data[0] ?? null) };
 }

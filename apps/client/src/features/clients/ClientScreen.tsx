@@ -11,7 +11,7 @@ import { useRoomChoice } from '../../parts/room/use-room';
 import { draftFor } from '../../parts/session/visit';
 import { PastMissing } from '../../parts/client/PastMissing';
 import { useKnownClient } from '../../state/pasts';
-import { useClients, useRooms } from '../../state/queries';
+import { useRooms } from '../../state/queries';
 import type { KnownClient } from '../../state/resources/known-client';
 import { profileToday } from '../../state/strength';
 import { useOpenSessions } from '../../state/use-journal';
@@ -36,8 +36,7 @@ const TWO_COLUMNS = 1180;
 /** All about one client: the brief first, then what is next, what constrains, and what was done. */
 export function ClientScreen({ id, account }: { id: string; account: Account }) {
   const router = useRouter();
-  const { isFetching } = useClients();
-  const client = useKnownClient(id);
+  const { data: client, isFetching } = useKnownClient(id);
   const { data: rooms } = useRooms();
   const room = useRoomChoice(rooms);
   if (client === undefined || !rooms || (!client && isFetching))

@@ -6,7 +6,7 @@ import { useRoomChoice } from '../../parts/room/use-room';
 import { draftFor } from '../../parts/session/visit';
 import { dayBounds } from '../../parts/time/day-time';
 import { useKnownClients } from '../../state/pasts';
-import { useBookings, useClients, useRooms } from '../../state/queries';
+import { useBookings, useRooms } from '../../state/queries';
 import type { KnownClient } from '../../state/resources/known-client';
 
 /** A booking with its client and what is drafted for them; null while the room or their past is not known. */
@@ -24,14 +24,13 @@ export function useDay({ studio, trainer }: Account, offset: number) {
   const { zone, unit } = studio;
   const day = useMemo(() => dayBounds(minute, zone, offset), [minute, zone, offset]);
   const bookings = useBookings(day.from, day.to, trainer.id);
-  const clients = useClients();
-  const known = useKnownClients(bookings.data?.map(({ clientId }) => clientId) ?? []);
+  const clients = useKnownClients(bookings.data?.map(({ clientId }) => clientId) ?? []);
   const rooms = useRooms();
   const room: Room | undefined = useRoomChoice(rooms.data);
   const drafts = useMemo(() => {
     if (!room) return new Map<string, LoadsDraft>();
     return new Map(
-      (known ?? []).flatMap((client) => {
+      (clients.data ?? []).flatMap((client) => {
         if (client.past === 'coming') return [];
         try {
           return [[client.id, draftFor(client, room, unit)] as const];
@@ -41,9 +40,9 @@ export function useDay({ studio, trainer }: Account, offset: number) {
         }
       }),
     );
-  }, [known, room, unit]);
+  }, [clients.data, room, unit]);
   const rows = (bookings.data ?? []).flatMap((booking): DayRow[] => {
-    const client = known?.find((each) => each.id === booking.clientId);
+    const client = clients.data?.find((each) => each.id === booking.clientId);
     return client ? [{ booking, client, draft: drafts.get(client.id) ?? null }] : [];
   });
   // A session cannot start before its room is known, so the day waits for all three.

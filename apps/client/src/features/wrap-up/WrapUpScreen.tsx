@@ -27,7 +27,7 @@ function useCards(sessionId: string) {
   const ready = useJournalHolder() !== null;
   const session = useSession(sessionId);
   const { data: rooms } = useRooms();
-  const client = useKnownClient(session?.clientId);
+  const { data: client } = useKnownClient(session?.clientId);
   const room = session && roomOf(rooms, session);
   const cards = useMemo(
     () =>

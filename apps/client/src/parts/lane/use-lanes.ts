@@ -16,7 +16,7 @@ export const roomOf = (
 /** Everyone on the floor; undefined while clients or rooms are still being fetched. */
 export function useLanes(): LaneView[] | undefined {
   const sessions = useOpenSessions();
-  const clients = useKnownClients(sessions.map(({ clientId }) => clientId));
+  const { data: clients } = useKnownClients(sessions.map(({ clientId }) => clientId));
   const { data: rooms } = useRooms();
   const liftOf = useFloorUi((state) => state.liftOf);
   return useMemo(() => {
