@@ -43,7 +43,7 @@ export function Choice<T extends string | number | boolean | null>({
             aria-checked={taken}
             aria-label={option.says ?? option.label}
             onPress={() => onChange(option.value)}
-            className={`min-h-tap max-w-full items-center justify-center rounded-2xl border-2 px-3 active:opacity-80 ${
+            className={`min-h-tap min-w-tap max-w-full items-center justify-center rounded-2xl border-2 px-3 active:opacity-80 ${
               wrap ? '' : 'flex-1'
             } ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
           >
