@@ -170,6 +170,7 @@ export type { Mark, SetResult } from './session/set-result';
 export {
   STATE_VERSION,
   countedSets,
+  duplicatesOf,
   lastSet,
   liftIsDone,
   lookedAtFor,

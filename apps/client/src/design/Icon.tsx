@@ -1,4 +1,6 @@
+import ArrowDown from 'lucide-react-native/icons/arrow-down';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
+import ArrowUp from 'lucide-react-native/icons/arrow-up';
 import CalendarDays from 'lucide-react-native/icons/calendar-days';
 import Check from 'lucide-react-native/icons/check';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
@@ -47,6 +49,7 @@ const icons = {
   close: X,
   closed: Lock,
   day: CalendarDays,
+  down: ArrowDown,
   floor: RampMark,
   forward: ChevronRight,
   lifts: Dumbbell,
@@ -58,6 +61,7 @@ const icons = {
   room: DoorOpen,
   settings: Settings,
   swap: RefreshCw,
+  up: ArrowUp,
   undo: Undo,
   waiting: CloudUpload,
 };

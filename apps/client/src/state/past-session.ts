@@ -22,8 +22,11 @@ export async function findSet(sessionId: string, setId: string): Promise<LoggedS
   return set;
 }
 
+/** What can be changed of a set that was logged. */
+export type SetChange = 'set.corrected' | 'set.judged' | 'set.voided' | 'set.told-apart';
+
 /** Corrects, judges, removes or brings back a set of any session; the correction keeps what it corrected. */
-export async function changeSet<T extends 'set.corrected' | 'set.judged' | 'set.voided'>(
+export async function changeSet<T extends SetChange>(
   sessionId: string,
   trainerId: string,
   type: T,

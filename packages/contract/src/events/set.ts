@@ -40,4 +40,5 @@ export const setPayloads = {
   'set.judged': same<SetPayloads['set.judged']>()(
     z.object({ setId: uuid, representative: z.boolean(), reason: text(200).nullable() }),
   ),
+  'set.told-apart': same<SetPayloads['set.told-apart']>()(z.object({ setId: uuid })),
 };

@@ -97,7 +97,7 @@ const marks = (faultId: string, ...reps: number[]) => reps.map((rep) => ({ rep, 
 const state = (sets: LoggedSet[], change: Partial<LiftState> = {}): LiftState => ({
   ...newLift({ ...drafted, climb: false, ...plan }),
   steps: [],
-  sets,
+  sets: sets.map((each, step) => ({ ...each, step })),
   focusCueId: 'one',
   ...change,
 });

@@ -65,19 +65,40 @@ function happened(
   return `${loads} × ${reps}`;
 }
 
-function alternatives(plan: LiftPlan, proposed: LiftPlan, context: DecisionContext): Alternative[] {
-  const say = (loadG: number) => massText(loadG, context.unit);
+/** Loads closer together than this share of the load are no other load to choose. */
+const LEAST_STEP = 0.02;
+
+/** Whether all that was asked was done, clean and with what was to be left: to ask it again would be no step. */
+const isPassed = (sets: readonly LoggedSet[], plan: LiftPlan): boolean =>
+  sets.length >= plan.sets &&
+  sets.every(
+    (set) =>
+      set.loadG >= plan.loadG &&
+      set.cleanReps >= plan.reps &&
+      (set.rir ?? plan.targetRir) >= plan.targetRir,
+  );
+
+/** Other useful ways on: the same again where it was not passed, and a step lighter and heavier that can be felt. */
+function alternatives(
+  { plan, sets, context: { loads, unit } }: Situation,
+  proposed: LiftPlan,
+): Alternative[] {
+  const say = (loadG: number) => massText(loadG, unit);
   const options: Alternative[] = [];
   const offer = (label: string, option: LiftPlan) => {
     const taken = [proposed, ...options.map((each) => each.plan)];
-    const same = (other: LiftPlan) => other.loadG === option.loadG && other.reps === option.reps;
-    if (!taken.some(same)) options.push({ label, plan: option });
+    const near = (other: LiftPlan) =>
+      Math.abs(other.loadG - option.loadG) < proposed.loadG * LEAST_STEP &&
+      other.reps === option.reps;
+    if (!taken.some(near)) options.push({ label, plan: option });
   };
   const amount = plan.counted ? `, ${amountText(plan.reps, plan.counted)}` : ` × ${plan.reps}`;
-  offer(`Repeat ${say(plan.loadG)}${amount}`, { ...plan, closed: proposed.closed });
-  const down = stepDown(context.loads, proposed.loadG);
+  if (!isPassed(sets, plan)) {
+    offer(`Repeat ${say(plan.loadG)}${amount}`, { ...plan, closed: proposed.closed });
+  }
+  const down = stepDown(loads, proposed.loadG * (1 - LEAST_STEP));
   if (down) offer(`Lighter, ${say(down.loadG)}`, { ...proposed, loadG: down.loadG });
-  const up = stepUp(context.loads, proposed.loadG);
+  const up = stepUp(loads, proposed.loadG * (1 + LEAST_STEP));
   if (up) offer(`Heavier, ${say(up.loadG)}`, { ...proposed, loadG: up.loadG });
   return options;
 }
@@ -96,20 +117,11 @@ function propose(situation: Situation): Proposal & { gate: GateName } {
  * by the lift's scheme. Absence is not decided here but when the next session is drafted.
  */
 export function decide(lift: LiftState, context: DecisionContext): Decision {
-  const plan = { ...planOf(lift.plan), focusCueId: lift.focusCueId };
+  // What was asked only today is not what the lift goes on from.
+  const plan = { ...planOf(lift.plan), ...lift.usual, focusCueId: lift.focusCueId };
   const sets = countedSets(lift, 'working');
-  const {
-    gate,
-    why,
-    advice = null,
-    openFlag = null,
-    ...next
-  } = propose({
-    lift,
-    plan,
-    sets,
-    context,
-  });
+  const situation = { lift, plan, sets, context };
+  const { gate, why, advice = null, openFlag = null, ...next } = propose(situation);
   return {
     gate,
     happened: happened(sets, plan, context),
@@ -117,7 +129,7 @@ export function decide(lift: LiftState, context: DecisionContext): Decision {
     why,
     // What was closed opens by clearance, not by another load.
     alternatives:
-      next.plan.closed === null && !redFlag(context) ? alternatives(plan, next.plan, context) : [],
+      next.plan.closed === null && !redFlag(context) ? alternatives(situation, next.plan) : [],
     advice,
     openFlag,
   };

@@ -27,6 +27,13 @@ export interface LiftPlan {
   closed: string | null;
 }
 
+/** What is asked of a lift's working sets. */
+export type Asked = Pick<LiftPlan, 'sets' | 'reps' | 'targetRir' | 'repRange'>;
+
+/** A range of reps that holds what is asked: the usual one where it does, else just below what is asked up to it. */
+export const rangeWith = (usual: RepRange, reps: number): RepRange =>
+  reps >= usual.low && reps <= usual.high ? usual : { low: Math.max(1, reps - 1), high: reps };
+
 export const stepKinds = ['warm-up', 'working'] as const;
 export type StepKind = (typeof stepKinds)[number];
 

@@ -4,7 +4,7 @@ import type { GeneralStep } from '../warm-up/general/general';
 import type { CueOutcome } from '../technique/cue-belief';
 import type { RampChoice, WarmUpVerdict } from '../warm-up/ramp/habit';
 import type { Pain } from './pain';
-import type { LiftPlan, PlannedLift, Step, StepKind } from './plan';
+import type { Asked, LiftPlan, PlannedLift, Step, StepKind } from './plan';
 import type { TakenRemedy } from './remedy';
 import type { SetResult } from './set-result';
 
@@ -100,6 +100,8 @@ export interface Note {
 /** A lift of the session as it stands. */
 export interface LiftState {
   plan: PlannedLift;
+  /** What had been planned, where something else is asked today; null while it is asked as planned. */
+  usual: Asked | null;
   steps: Step[];
   sets: LoggedSet[];
   skipped: boolean;
@@ -123,7 +125,7 @@ export interface LiftState {
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 5;
+export const STATE_VERSION = 6;
 
 /** A session as its log tells it. */
 export interface SessionState {
@@ -151,6 +153,7 @@ export interface SessionState {
 export function newLift(plan: PlannedLift): LiftState {
   return {
     plan,
+    usual: null,
     steps: plan.steps,
     sets: [],
     skipped: false,
@@ -190,9 +193,26 @@ export function onSet(
   }
 }
 
-/** The sets that count: not voided, in the order they were logged. */
-export function countedSets(lift: LiftState, kind?: StepKind): LoggedSet[] {
-  return lift.sets.filter((set) => !set.voided && (kind === undefined || set.kind === kind));
+/**
+ * Sets that were logged for a step which an earlier one had already, as by two thumbs on two devices: kept and shown, but
+ * one set was lifted until somebody tells them apart.
+ */
+export function duplicatesOf(lift: Pick<LiftState, 'sets'>): LoggedSet[] {
+  const taken = new Set<number>();
+  return lift.sets.filter((set) => {
+    if (set.voided) return false;
+    const again = taken.has(set.step);
+    taken.add(set.step);
+    return again;
+  });
+}
+
+/** The sets that count: neither voided nor duplicates, in the order they were logged. */
+export function countedSets(lift: Pick<LiftState, 'sets'>, kind?: StepKind): LoggedSet[] {
+  const again = duplicatesOf(lift);
+  return lift.sets.filter(
+    (set) => !set.voided && !again.includes(set) && (kind === undefined || set.kind === kind),
+  );
 }
 
 /** The checkpoints that were ticked before a set and after the one before it: what was looked at for it. */

@@ -1,6 +1,14 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { massNumber, type HeldCount, type LoggedSet, type SessionState } from '@spalo/core';
+import {
+  countedSets,
+  duplicatesOf,
+  massNumber,
+  type HeldCount,
+  type LiftState,
+  type LoggedSet,
+  type SessionState,
+} from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -23,11 +31,13 @@ import { loadReps, rirText } from '../../parts/words/load-words';
 /** A set as it was done; a tap opens it to be corrected, left out, removed or brought back. */
 function SetLine({
   set,
+  duplicate,
   session,
   counted,
   onOpen,
 }: {
   set: LoggedSet;
+  duplicate: boolean;
   session: SessionState;
   counted: HeldCount | undefined;
   onOpen: () => void;
@@ -35,7 +45,8 @@ function SetLine({
   const clean = set.cleanReps === set.reps ? '' : ` · ${set.cleanReps} clean`;
   const left = rirText(set.rir);
   const out = set.representative ? '' : ' · left out';
-  const says = `${loadReps(set.loadG, set.reps, session.unit, counted)}, ${set.kind}${clean}${set.voided ? ', removed' : ''}`;
+  const gone = set.voided ? 'removed' : duplicate ? 'duplicate' : '';
+  const says = `${loadReps(set.loadG, set.reps, session.unit, counted)}, ${set.kind}${clean}${gone && `, ${gone}`}`;
   return (
     <Pressable
       role="button"
@@ -45,11 +56,11 @@ function SetLine({
     >
       <View className="flex-row flex-wrap items-baseline gap-x-3">
         <Figure
-          className={`text-[1.25rem] ${set.voided ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}
+          className={`text-[1.25rem] ${gone ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}
         >
           {loadReps(set.loadG, set.reps, session.unit, counted)}
         </Figure>
-        <Quiet>{`${set.kind}${clean}${left ? ` · ${left}` : ''}${out}${set.voided ? ' · removed' : ''}`}</Quiet>
+        <Quiet>{`${set.kind}${clean}${left ? ` · ${left}` : ''}${out}${gone && ` · ${gone}`}`}</Quiet>
       </View>
       {set.corrections.map((correction) => (
         <Quiet key={correction.eventId} className="pl-4">
@@ -102,9 +113,9 @@ function SessionCard({
   onToggle: () => void;
 }) {
   const { zone } = account.studio;
-  const [opened, setOpened] = useState<{ set: LoggedSet; liftId: string } | null>(null);
+  const [opened, setOpened] = useState<{ set: LoggedSet; lift: LiftState } | null>(null);
   const best = session.lifts.flatMap((lift) => {
-    const working = lift.sets.filter((set) => set.kind === 'working' && !set.voided);
+    const working = countedSets(lift, 'working');
     const top = Math.max(0, ...working.map((set) => set.loadG));
     const name = findLift(lift.plan.liftId)?.name ?? lift.plan.liftId;
     return working.length > 0 ? [`${name.toLowerCase()} ${massNumber(top, session.unit)}`] : [];
@@ -137,9 +148,10 @@ function SessionCard({
               <SetLine
                 key={set.id}
                 set={set}
+                duplicate={duplicatesOf(lift).includes(set)}
                 session={session}
                 counted={lift.plan.counted}
-                onOpen={() => setOpened({ set, liftId: lift.plan.liftId })}
+                onOpen={() => setOpened({ set, lift })}
               />
             ))}
             {lift.ticked.length > 0 && (
@@ -165,8 +177,8 @@ function SessionCard({
       )}
       {opened && (
         <CorrectSet
-          past={{ ...opened.set, sessionId: session.id, liftId: opened.liftId }}
-          standing={opened.set}
+          past={{ ...opened.set, sessionId: session.id, liftId: opened.lift.plan.liftId }}
+          standing={{ ...opened.set, duplicate: duplicatesOf(opened.lift).includes(opened.set) }}
           account={account}
           onClose={() => setOpened(null)}
         />

@@ -1,12 +1,6 @@
 import { liftById } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import {
-  massNumber,
-  typedMass,
-  type EventPayloads,
-  type LoggedSet,
-  type PastSet,
-} from '@spalo/core';
+import { massNumber, typedMass, type EventPayloads, type PastSet } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -14,10 +8,10 @@ import { Choice } from '../../design/Choice';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { Quiet, Strong } from '../../design/Words';
-import { changeSet, findSet } from '../../state/past-session';
+import { changeSet, findSet, type SetChange } from '../../state/past-session';
 import { attempt } from '../../state/problems';
 
-type ChangeOne = <T extends 'set.judged' | 'set.voided'>(
+type ChangeOne = <T extends Exclude<SetChange, 'set.corrected'>>(
   type: T,
   payload: EventPayloads[T],
 ) => void;
@@ -27,19 +21,27 @@ const reserve = [0, 1, 2, 3, 4].map((value) => ({ value, label: value === 4 ? '4
 /** A set that was logged, as its session or the evidence knows it. */
 export type DoneSet = Pick<PastSet, 'id' | 'sessionId' | 'liftId' | 'loadG' | 'cleanReps' | 'rir'>;
 
+/** How a set stands in its session. */
+export interface Standing {
+  voided: boolean;
+  representative: boolean;
+  /** Another was logged for the same step before it. */
+  duplicate: boolean;
+}
+
 /** Takes a set out of its session or brings it back; leaves it out of what is believed or counts it again. */
-function Standing({
+function ChangeStanding({
   past,
   standing,
   account,
   onClose,
 }: {
   past: DoneSet;
-  standing: Pick<LoggedSet, 'voided' | 'representative'>;
+  standing: Standing;
   account: Account;
   onClose: () => void;
 }) {
-  const { voided, representative } = standing;
+  const { voided, representative, duplicate } = standing;
   const change: ChangeOne = (type, payload) =>
     attempt(async () => {
       await changeSet(past.sessionId, account.trainer.id, type, payload);
@@ -47,7 +49,16 @@ function Standing({
     });
   return (
     <>
-      {!voided && (
+      {duplicate && (
+        <>
+          <Quiet>Logged twice for one step: the earlier set counts.</Quiet>
+          <Button
+            label="It was a set of its own"
+            onPress={() => change('set.told-apart', { setId: past.id })}
+          />
+        </>
+      )}
+      {!voided && !duplicate && (
         <Button
           label={representative ? 'Leave it out of what is believed' : 'Count it again'}
           onPress={() =>
@@ -76,7 +87,7 @@ export function CorrectSet({
   onClose,
 }: {
   past: DoneSet;
-  standing?: Pick<LoggedSet, 'voided' | 'representative'>;
+  standing?: Standing;
   account: Account;
   onClose: () => void;
 }) {
@@ -137,7 +148,9 @@ export function CorrectSet({
       <Choice label="Reserve of the set" options={reserve} value={rir} onChange={setRir} figures />
       <Quiet>What it was before stays in the session’s log.</Quiet>
       <Button kind="main" label="Save correction" onPress={save} />
-      {standing && <Standing past={past} standing={standing} account={account} onClose={onClose} />}
+      {standing && (
+        <ChangeStanding past={past} standing={standing} account={account} onClose={onClose} />
+      )}
     </Sheet>
   );
 }

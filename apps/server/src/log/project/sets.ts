@@ -1,12 +1,13 @@
-import type { SessionState } from '@spalo/core';
+import { countedSets, type SessionState } from '@spalo/core';
 import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
 import { uuidList } from '../../db/uuid-list';
 
-/** One row a set, under the names of its columns. */
+/** One row a set, under the names of its columns; what does not count, as a duplicate, is voided here. */
 function setRows(state: SessionState) {
-  return state.lifts.flatMap((lift) =>
-    lift.sets.map((set) => ({
+  return state.lifts.flatMap((lift) => {
+    const counted = countedSets(lift);
+    return lift.sets.map((set) => ({
       session_id: state.id,
       client_id: state.clientId,
       id: set.id,
@@ -17,10 +18,10 @@ function setRows(state: SessionState) {
       reps: set.reps,
       clean_reps: set.cleanReps,
       rir: set.rir,
-      voided: set.voided,
+      voided: !counted.includes(set),
       corrected: set.corrections.length > 0,
-    })),
-  );
+    }));
+  });
 }
 
 /** Brings the table level with what the sessions tell: a set that was removed is voided, one that was taken back is gone. */

@@ -20,16 +20,18 @@ function streakOf(fault: FaultFacts | null, earlier: readonly (string | null)[])
 /** A safety fault, or too few clean reps: hold the load, lighter for safety, and set the cue that answers the fault. */
 export const techniqueGate: Gate = {
   name: 'technique',
-  decide({ plan, sets, context }) {
+  decide({ lift, plan, sets, context }) {
     const last = sets.at(-1);
     if (!last) return null;
+    // A load that was taken for fewer reps, today only, is not held for more of them.
+    const heldG = lift.plan.reps < plan.reps ? Math.min(last.loadG, plan.loadG) : last.loadG;
     const reps = sets.reduce((sum, set) => sum + set.reps, 0);
     const clean = sets.reduce((sum, set) => sum + set.cleanReps, 0);
     const fault = mainFault(sets, context.faults);
     const unsafe = fault?.weight === 'safety';
     if (!unsafe && clean >= reps * CLEAN_SHARE) return null;
     const streak = streakOf(fault, context.faultHistory);
-    const loadG = unsafe ? lowered(context.loads, last.loadG, AFTER_SAFETY_FAULT) : last.loadG;
+    const loadG = unsafe ? lowered(context.loads, heldG, AFTER_SAFETY_FAULT) : heldG;
     const focusCueId = fault ? cueFor(fault, plan.focusCueId, streak >= 2) : plan.focusCueId;
     const seen = fault ? `: ${fault.name.toLowerCase()}` : '';
     return {

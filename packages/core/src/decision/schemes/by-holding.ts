@@ -10,15 +10,15 @@ import type { Scheme, Situation } from '../decision';
 export const byHolding: Scheme = {
   id: 'by-holding',
   name: 'Longer, then heavier',
-  next({ plan, sets, context }: Situation) {
+  next({ lift, plan, sets, context }: Situation) {
     const { low, high } = plan.repRange;
     const base = { ...plan, loadG: sets.at(-1)?.loadG ?? plan.loadG };
     const least = Math.min(...sets.map((set) => set.reps));
     const say = (amount: number) => amountText(amount, plan.counted);
-    if (sets.length < plan.sets) {
+    if (sets.length < lift.plan.sets) {
       return { plan: base, why: `${say(plan.reps)} again: not every set was done` };
     }
-    if (least < plan.reps) {
+    if (least < Math.min(plan.reps, lift.plan.reps)) {
       const reps = Math.max(low, Math.floor(least / HELD_STEP) * HELD_STEP);
       return { plan: { ...base, reps }, why: `${say(reps)}, as all sets reached it` };
     }

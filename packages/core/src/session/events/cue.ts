@@ -1,7 +1,7 @@
 import type { Steps } from '../../log/reduce';
 import type { CueOutcome } from '../../technique/cue-belief';
 import type { TakenRemedy } from '../remedy';
-import { onLift, type SessionState } from '../state';
+import { countedSets, onLift, type SessionState } from '../state';
 
 export interface CuePayloads {
   'cue.given': { liftId: string; cueId: string };
@@ -25,7 +25,10 @@ export const cueSteps: Steps<SessionState, CuePayloads> = {
     }),
   'cue.judged': (state, { liftId, ...judged }, { id }) =>
     onLift(state, liftId, (lift) => {
-      lift.judged.push({ ...judged, id });
+      // Judged again before another set, as by two thumbs: one judgement, the later one.
+      const since = countedSets(lift).at(-1)?.id ?? '';
+      const before = lift.judged.filter((each) => each.cueId !== judged.cueId || each.id < since);
+      lift.judged = [...before, { ...judged, id }];
     }),
   'remedy.taken': (state, { liftId, ...remedy }) =>
     onLift(state, liftId, (lift) => {

@@ -2,7 +2,15 @@ import type { Steps } from '../../log/reduce';
 import type { Grams } from '../../unit/mass';
 import type { StepKind } from '../plan';
 import { resultOnly, type SetResult } from '../set-result';
-import { onLift, onSet, type Changed, type LiftState, type SessionState } from '../state';
+import {
+  duplicatesOf,
+  nextStepIndex,
+  onLift,
+  onSet,
+  type Changed,
+  type LiftState,
+  type SessionState,
+} from '../state';
 
 /** What was done, corrected, taken back, and how far it may be believed. */
 export interface SetPayloads {
@@ -17,6 +25,8 @@ export interface SetPayloads {
   'set.voided': { setId: string; voided: boolean };
   /** Whether a set says what the client can do; one that does not is kept and left out of the belief. */
   'set.judged': { setId: string; representative: boolean; reason: string | null };
+  /** A set that was taken for another's duplicate was one of its own: it is the next of its lift. */
+  'set.told-apart': { setId: string };
 }
 
 /** A decision that stands on a set which has changed is to be taken again. */
@@ -46,5 +56,18 @@ export const setSteps: Steps<SessionState, SetPayloads> = {
     onSet(state, setId, (set, lift) => {
       changes(lift, set.kind, 'left out');
       set.representative = representative;
+    }),
+  'set.told-apart': (state, { setId }) =>
+    onSet(state, setId, (set, lift) => {
+      if (!duplicatesOf(lift).includes(set)) return;
+      const { kind, loadG, reps } = set;
+      changes(lift, kind, 'corrected');
+      set.step = nextStepIndex(lift);
+      if (set.step >= lift.steps.length) {
+        lift.steps = [
+          ...lift.steps,
+          { kind, loadG, reps, purpose: '', restS: lift.steps.at(-1)?.restS ?? 0 },
+        ];
+      }
     }),
 };

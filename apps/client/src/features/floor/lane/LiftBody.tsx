@@ -8,6 +8,7 @@ import { attempt } from '../../../state/problems';
 import { JudgeCue } from '../set/JudgeCue';
 import { PainNotes } from '../set/PainNotes';
 import { StopCard } from '../set/StopCard';
+import { TwiceLogged } from '../set/TwiceLogged';
 import { VerdictCard } from '../set/VerdictCard';
 import { WatchedSet } from '../set/WatchedSet';
 import { SharedBar } from '../shared-bar/SharedBar';
@@ -67,6 +68,7 @@ export function LiftBody() {
   return (
     <>
       <LiftRamp view={view} />
+      <TwiceLogged />
       {next.kind !== 'stop' && <PainNotes view={view} />}
       {next.kind === 'step' && <JudgeCue />}
       {verdictFirst && verdict}

@@ -13,6 +13,7 @@ export type SheetName =
   | 'fault'
   | 'pain'
   | 'load'
+  | 'today'
   | 'why'
   | 'estimate'
   | 'ramp'

@@ -1,5 +1,5 @@
 import { faultOf, type Glyph, type TaughtFault } from '@spalo/catalog';
-import type { Mark, SetResult, Watched } from '@spalo/core';
+import { countedSets, type Mark, type SetResult, type Watched } from '@spalo/core';
 import { ScrollView, View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { Chip } from '../../../design/Chip';
@@ -13,7 +13,7 @@ type Past = readonly (string | null)[];
 
 /** Faults of the lift, those seen in this session first: the likeliest are at the thumb. */
 function likelyFaults(view: LiftView, past: Past): TaughtFault[] {
-  const seen = view.state.sets.flatMap((set) => set.marks.map((mark) => mark.faultId));
+  const seen = countedSets(view.state).flatMap((set) => set.marks.map((mark) => mark.faultId));
   const score = (fault: TaughtFault) =>
     seen.filter((id) => id === fault.id).length * 2 + past.filter((id) => id === fault.id).length;
   return [...view.style.faults].sort((a, b) => score(b) - score(a));

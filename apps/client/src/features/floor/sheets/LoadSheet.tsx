@@ -1,4 +1,4 @@
-import { around, exactly, massNumber, stepDown, stepUp } from '@spalo/core';
+import { around, massNumber } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { buildText } from '../../../design/load-text';
 import { Button } from '../../../design/Button';
@@ -40,46 +40,19 @@ function LoadsAround({ view, onPick }: { view: LiftView; onPick: (loadG: number)
   );
 }
 
-/** Another working load, with the rest of the ramp planned anew; offered while warming up. */
-function WorkingLoad({ view }: { view: LiftView }) {
-  const { lane, actions, sheets } = useLane();
-  const { unit } = lane.session;
-  const working = workingLoad(view);
-  if (!exactly(view.loads, working)) return null;
-  const others = [stepDown(view.loads, working), stepUp(view.loads, working)];
-  return (
-    <View className="gap-2">
-      <Body>{`Working load is ${massNumber(working, unit)} ${unit}. Changing it plans the rest of the ramp anew.`}</Body>
-      <View className="flex-row gap-2">
-        {others.map(
-          (other) =>
-            other && (
-              <View key={other.loadG} className="flex-1">
-                <Button
-                  label={`Work at ${massNumber(other.loadG, unit)}`}
-                  onPress={() =>
-                    sheets.closing(() => actions.changeWorkingLoad(lane, view, other.loadG))
-                  }
-                />
-              </View>
-            ),
-        )}
-      </View>
-    </View>
-  );
-}
-
-/** Another load for the next set: typed, from those that exist nearby, or with the whole ramp. */
+/** Another load for the next set: typed, or from those that exist nearby; and a way to the working sets as a whole. */
 export function LoadSheet() {
   const { lane, actions, sheets } = useLane();
   const view = useLiftInHand();
   const pick = (loadG: number) => sheets.closing(() => actions.changeLoad(lane, view, loadG));
-  const warmingUp = view.next.kind === 'step' && view.next.set.kind === 'warm-up';
   return (
     <Sheet title="Load for the next set" open onClose={sheets.close}>
       <TypedLoad view={view} onPick={pick} />
       <LoadsAround view={view} onPick={pick} />
-      {warmingUp && <WorkingLoad view={view} />}
+      <Button
+        label={`Working sets today, at ${massNumber(workingLoad(view), lane.session.unit)}`}
+        onPress={() => sheets.open('today')}
+      />
     </Sheet>
   );
 }

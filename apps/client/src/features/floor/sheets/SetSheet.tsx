@@ -4,6 +4,7 @@ import {
   exactly,
   lookedAtFor,
   massNumber,
+  nextStepIndex,
   stepDown,
   stepUp,
   type LoggedSet,
@@ -109,6 +110,12 @@ export function SetSheet() {
           {step.purpose ? <Body>{`For: ${step.purpose}.`}</Body> : null}
           {build && <Body>{`${buildText(build, null)}.`}</Body>}
           <Body>{`Then rest ${clock(step.restS)}.`}</Body>
+          {step.kind === 'working' && (
+            <Button label="Other working sets today" onPress={() => sheets.open('today')} />
+          )}
+          {step.kind === 'warm-up' && sheets.step === nextStepIndex(view.state) && (
+            <Button label="Another load for it" onPress={() => sheets.open('load')} />
+          )}
         </View>
       )}
     </Sheet>

@@ -4,13 +4,14 @@ import { ChecklistSheet } from './ChecklistSheet';
 import { CueSheet } from './CueSheet';
 import { DoubtSheet } from './DoubtSheet';
 import { FaultSheet } from './FaultSheet';
-import { LaneSheet } from './LaneSheet';
+import { LaneSheet } from './more/LaneSheet';
 import { LiftEstimateSheet } from './LiftEstimateSheet';
 import { LoadSheet } from './LoadSheet';
 import { PainSheet } from './PainSheet';
 import { RampSheet } from './RampSheet';
 import { SetSheet } from './SetSheet';
 import { TeachSheet } from './TeachSheet';
+import { TodaySheet } from './TodaySheet';
 import { WhyLoadSheet } from './WhyLoadSheet';
 
 /** What lies over a lane when it is asked for; each takes what it needs from the lane. */
@@ -21,6 +22,7 @@ export const laneSheets: Record<SheetName, ComponentType> = {
   fault: FaultSheet,
   pain: PainSheet,
   load: LoadSheet,
+  today: TodaySheet,
   why: WhyLoadSheet,
   estimate: LiftEstimateSheet,
   ramp: RampSheet,

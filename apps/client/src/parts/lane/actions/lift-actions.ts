@@ -4,40 +4,121 @@ import {
   redPlaceOf,
   stepDown,
   type CueOutcome,
+  type Grams,
   type Lift,
   type Pain,
   type PlannedLift,
   type RemedyKind,
+  type Step,
 } from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
 import { inWorker } from '../../../state/worker/ask';
 import type { LaneView } from '../lane-view';
-import { workingLoad, type LiftView } from '../lift-view';
+import { stepsAhead, workingLoad, type LiftView } from '../lift-view';
 import type { Append } from './append';
 import { placeOf } from './place';
 import { rampToday } from './ramp-actions';
-import { adjust, adjustLoad } from './set-actions';
+import { adjust, adjustLoad, BY_TRAINER } from './set-actions';
 
-/** Lifts: added, left out, cued, stopped. */
+/** Lifts that others would have warmed, or now warm, are planned anew where that changes and nothing of them is done. */
+async function rewarm(
+  append: Append,
+  lane: LaneView,
+  lifts: Parameters<typeof warmLifts>[0]['lifts'],
+  why: string,
+) {
+  const after = { ...lane, warm: warmLifts({ lifts }) };
+  for (const view of lane.lifts) {
+    const { state, lift } = view;
+    const stays = lifts.some(({ plan }) => plan.liftId === lift.id);
+    const untouched = countedSets(state).length === 0 && !state.skipped && !state.plan.climb;
+    if (!stays || !untouched || lane.warm.has(lift.id) === after.warm.has(lift.id)) continue;
+    const setting = rampToday(after, view, null);
+    const task = { state, setting, loadG: workingLoad(view), place: placeOf(lane, view) };
+    const steps = await inWorker('ramp', task);
+    await adjust(append, view, steps, setting.reasons ?? [why]);
+  }
+}
+
+/** What is asked of a lift's working sets today, and with what. */
+export interface AskedToday {
+  sets: number;
+  reps: number;
+  targetRir: number;
+  loadG: Grams;
+  restS: number;
+}
+
+/** The steps still to do with what is asked of the working sets; the ramp is planned anew where their load is another. */
+async function stepsAsked(lane: LaneView, view: LiftView, asked: AskedToday): Promise<Step[]> {
+  const { sets, reps, targetRir, loadG, restS } = asked;
+  const state = { ...view.state, plan: { ...view.state.plan, sets, reps, targetRir } };
+  const ahead =
+    loadG === workingLoad(view) || view.next.kind !== 'step' || view.next.set.kind === 'working'
+      ? stepsAhead(view)
+      : await inWorker('ramp', {
+          state,
+          setting: rampToday(lane, view, null),
+          loadG,
+          place: placeOf(lane, view),
+        });
+  const left = Math.max(0, sets - countedSets(state, 'working').length);
+  const plates = ahead.find((step) => step.kind === 'working' && step.loadG === loadG)?.plates;
+  const working: Step = {
+    kind: 'working',
+    loadG,
+    reps,
+    purpose: '',
+    restS,
+    ...(plates && { plates }),
+  };
+  return [
+    ...ahead.filter(({ kind }) => kind === 'warm-up'),
+    ...Array.from({ length: left }, () => working),
+  ];
+}
+
+/** Lifts: added, swapped, moved, asked for otherwise, left out, cued, stopped. */
 export const liftActions = (append: Append) => ({
   addLift: (lift: PlannedLift) => append('lift.added', { lift }),
 
-  /** Leaves a lift out or takes it up; lifts that it would have warmed for are planned anew where that changes. */
+  /** Another lift in the place of one, today. */
+  async swapLift(lane: LaneView, liftId: string, by: PlannedLift) {
+    await append('lift.swapped', { liftId, by });
+    const lifts = lane.session.lifts.map((lift) =>
+      lift.plan.liftId === liftId ? { ...lift, plan: by } : lift,
+    );
+    await rewarm(append, lane, lifts, 'Another lift was swapped');
+  },
+
+  /** Moves a lift one place earlier or later. */
+  async moveLift(lane: LaneView, liftId: string, by: -1 | 1) {
+    const lifts = [...lane.session.lifts];
+    const place = lifts.findIndex(({ plan }) => plan.liftId === liftId);
+    const [moved] = lifts.splice(place, 1);
+    if (!moved) return;
+    lifts.splice(place + by, 0, moved);
+    await append('lifts.ordered', { liftIds: lifts.map(({ plan }) => plan.liftId) });
+    await rewarm(append, lane, lifts, 'The lifts come in another order');
+  },
+
+  /** Other sets, reps, reserve, load or rest than planned, today. */
+  async askToday(lane: LaneView, view: LiftView, asked: AskedToday) {
+    const { sets, reps, targetRir } = asked;
+    const { plan } = view.state;
+    const steps = await stepsAsked(lane, view, asked);
+    if (sets !== plan.sets || reps !== plan.reps || targetRir !== plan.targetRir)
+      await append('lift.changed', { liftId: view.lift.id, sets, reps, targetRir });
+    await adjust(append, view, steps, [BY_TRAINER]);
+  },
+
+  /** Leaves a lift out or takes it up. */
   async skipLift(lane: LaneView, liftId: string, skipped: boolean) {
     await append('lift.skipped', { liftId, skipped, reason: null });
     const lifts = lane.session.lifts.map((lift) =>
       lift.plan.liftId === liftId ? { ...lift, skipped } : lift,
     );
-    const after = { ...lane, warm: warmLifts({ lifts }) };
-    for (const view of lane.lifts) {
-      const { state, lift } = view;
-      const untouched = countedSets(state).length === 0 && !state.skipped && !state.plan.climb;
-      if (!untouched || lane.warm.has(lift.id) === after.warm.has(lift.id)) continue;
-      const setting = rampToday(after, view, null);
-      const task = { state, setting, loadG: workingLoad(view), place: placeOf(lane, view) };
-      const steps = await inWorker('ramp', task);
-      await adjust(append, view, steps, setting.reasons ?? ['Another lift was left out']);
-    }
+    await rewarm(append, lane, lifts, 'Another lift was left out');
   },
 
   giveCue: (liftId: string, cueId: string) => append('cue.given', { liftId, cueId }),

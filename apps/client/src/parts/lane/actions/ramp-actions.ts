@@ -1,5 +1,5 @@
 import { rampTodayFor } from '@spalo/coaching';
-import type { Grams, RampChoice, RampToday, Step, WarmUpVerdict } from '@spalo/core';
+import type { RampChoice, RampToday, Step, WarmUpVerdict } from '@spalo/core';
 import { inWorker } from '../../../state/worker/ask';
 import type { LaneView } from '../lane-view';
 import { workingLoad, type LiftView } from '../lift-view';
@@ -11,16 +11,8 @@ import { adjust } from './set-actions';
 export const rampToday = (lane: LaneView, view: LiftView, choice: RampChoice | null): RampToday =>
   rampTodayFor(view.state, view.lift, lane.client, lane.warm.has(view.lift.id), choice);
 
-/** Ramps: another one, another working load, brought into a time, and what was said of them. */
+/** Ramps: another one, brought into a time, and what was said of them. */
 export const rampActions = (append: Append) => ({
-  /** Changes the working load before the first working set; the ramp is planned anew. */
-  async changeWorkingLoad(lane: LaneView, view: LiftView, loadG: Grams) {
-    const setting = rampToday(lane, view, null);
-    const place = placeOf(lane, view);
-    const steps = await inWorker('ramp', { state: view.state, setting, loadG, place });
-    await adjust(append, view, steps, ['Working load changed by the trainer']);
-  },
-
   /** Another ramp for this client and lift, from now on; what is done of it stays. */
   async chooseRamp(lane: LaneView, view: LiftView, choice: RampChoice) {
     const setting = rampToday(lane, view, choice);

@@ -70,6 +70,8 @@ export const setActions = (append: Append) => ({
   correct: (set: LoggedSet, result: SetResult) =>
     append('set.corrected', { setId: set.id, ...result }),
   setVoided: (set: LoggedSet, voided: boolean) => append('set.voided', { setId: set.id, voided }),
+  /** A set that was taken for another's duplicate was one of its own. */
+  tellApart: (set: LoggedSet) => append('set.told-apart', { setId: set.id }),
 
   /** Changes the load of the next set; with a working set all behind it, with a warm-up set the rest of the ramp. */
   changeLoad: (lane: LaneView, view: LiftView, loadG: Grams) =>

@@ -1,0 +1,156 @@
+import {
+  atOrBelow,
+  countedSets,
+  HELD_STEP,
+  massNumber,
+  massText,
+  reserveAsked,
+  stepDown,
+  stepUp,
+} from '@spalo/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../../design/Button';
+import { Choice } from '../../../design/Choice';
+import { Sheet } from '../../../design/Sheet';
+import { Stepper } from '../../../design/Stepper';
+import { Quiet, Strong } from '../../../design/Words';
+import type { AskedToday } from '../../../parts/lane/actions/lift-actions';
+import { stepsAhead, workingLoad, type LiftView } from '../../../parts/lane/lift-view';
+import { clock, loadReps, loadUnit } from '../../../parts/words/load-words';
+import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { TypedLoad } from './TypedLoad';
+
+const MOST_SETS = 12;
+const MOST_AMOUNT = 100;
+const REST_STEP_S = 15;
+const MOST_REST_S = 900;
+const reserve = [0, 1, 2, 3, 4].map((value) => ({ value, label: String(value) }));
+
+/** What is asked of a lift's working sets as it stands. */
+function askedNow(view: LiftView): AskedToday {
+  const { plan } = view.state;
+  const next = stepsAhead(view).find(({ kind }) => kind === 'working');
+  const done = countedSets(view.state, 'working').length;
+  const ahead = stepsAhead(view).filter(({ kind }) => kind === 'working').length;
+  return {
+    sets: Math.max(1, done + ahead),
+    reps: next?.reps ?? plan.reps,
+    targetRir: plan.targetRir,
+    loadG: workingLoad(view),
+    restS: next?.restS ?? 0,
+  };
+}
+
+/** A number that goes up and down between its ends. */
+function Count({
+  label,
+  value,
+  shown = String(value),
+  by = 1,
+  least,
+  most,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  shown?: string;
+  by?: number;
+  least: number;
+  most: number;
+  onChange: (value: number) => void;
+}) {
+  return (
+    <Stepper
+      label={label}
+      value={shown}
+      less={value - by >= least ? () => onChange(value - by) : null}
+      more={value + by <= most ? () => onChange(value + by) : null}
+    />
+  );
+}
+
+/** Sets, reps, reserve, load and rest of the working sets of today. Other reps bring the load that fits them. */
+export function TodaySheet() {
+  const { lane, actions, sheets } = useLane();
+  const view = useLiftInHand();
+  const { unit } = lane.session;
+  const { counted } = view.state.plan;
+  const [asked, setAsked] = useState(() => askedNow(view));
+  const [ownLoad, setOwnLoad] = useState(false);
+  const { sets, reps, targetRir, loadG, restS } = asked;
+  const change = (part: Partial<AskedToday>) => setAsked({ ...asked, ...part });
+  const fitting = (part: Pick<AskedToday, 'reps' | 'targetRir'>) =>
+    atOrBelow(view.loads, lane.strength.loadFor(view.lift, part.reps, part.targetRir).start);
+  /** Other reps or another reserve: with the load for them, until the trainer has said one. */
+  const askFor = (part: Partial<Pick<AskedToday, 'reps' | 'targetRir'>>) => {
+    const found = counted ? null : fitting({ reps, targetRir, ...part });
+    change({ ...part, ...(found && !ownLoad && { loadG: found.loadG }) });
+  };
+  const takeLoad = (taken: number) => {
+    setOwnLoad(true);
+    change({ loadG: taken });
+  };
+  const down = stepDown(view.loads, loadG);
+  const up = stepUp(view.loads, loadG);
+  const suggested = counted ? null : fitting({ reps, targetRir });
+  const done = countedSets(view.state, 'working').length;
+  const what = `${sets} × ${loadReps(loadG, reps, unit, counted)}`;
+  return (
+    <Sheet title="Working sets today" open onClose={sheets.close}>
+      <Count
+        label="Sets"
+        value={sets}
+        least={Math.max(1, done)}
+        most={MOST_SETS}
+        onChange={(value) => change({ sets: value })}
+      />
+      <Count
+        label={counted ?? 'Reps'}
+        value={reps}
+        by={counted ? HELD_STEP : 1}
+        least={counted ? HELD_STEP : 1}
+        most={MOST_AMOUNT}
+        onChange={(value) => askFor({ reps: value })}
+      />
+      {!counted && (
+        <View className="gap-1">
+          <Strong>Clean reps to leave in reserve</Strong>
+          <Choice
+            label="Clean reps to leave in reserve"
+            options={reserve}
+            value={reserveAsked(view.state.plan) === null ? null : targetRir}
+            figures
+            onChange={(value) => askFor({ targetRir: value })}
+          />
+        </View>
+      )}
+      <Stepper
+        label={`Load, ${loadUnit(view.lift, unit)}`}
+        value={massNumber(loadG, unit)}
+        less={down && (() => takeLoad(down.loadG))}
+        more={up && (() => takeLoad(up.loadG))}
+      />
+      <TypedLoad view={view} onPick={takeLoad} />
+      {suggested && suggested.loadG !== loadG && (
+        <Quiet>{`Believed to fit: ${massText(suggested.loadG, unit)} for ${reps} with ${targetRir} left.`}</Quiet>
+      )}
+      <Count
+        label="Rest after each"
+        value={restS}
+        shown={clock(restS)}
+        by={REST_STEP_S}
+        least={0}
+        most={MOST_REST_S}
+        onChange={(value) => change({ restS: value })}
+      />
+      <Quiet>For today. What is decided for next time goes on from the plan.</Quiet>
+      <Button
+        kind="main"
+        big
+        label={`Do ${what}`}
+        onPress={() => sheets.closing(() => actions.askToday(lane, view, asked))}
+      />
+    </Sheet>
+  );
+}

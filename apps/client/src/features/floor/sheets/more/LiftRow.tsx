@@ -1,0 +1,57 @@
+import { countedSets } from '@spalo/core';
+import { View } from 'react-native';
+import { IconButton } from '../../../../design/Button';
+import { Chip } from '../../../../design/Chip';
+import { Quiet, Strong } from '../../../../design/Words';
+import type { LiftView } from '../../../../parts/lane/lift-view';
+import { attempt } from '../../../../state/problems';
+import { useLane } from '../../scene/lane-scene';
+
+/** How far a lift is, in words. */
+function progress({ state, next, steps }: LiftView): string {
+  if (state.skipped) return 'skipped';
+  if (next.kind === 'stop') return 'stopped';
+  return next.kind === 'done' ? 'done' : `${countedSets(state).length} of ${steps.length} sets`;
+}
+
+/** A lift of the session: how far it is, to move, swap, leave out, take up or look at. */
+export function LiftRow({ view, onSwap }: { view: LiftView; onSwap: () => void }) {
+  const { lane, actions, sheets, openLift } = useLane();
+  const { lift, state } = view;
+  const { lifts } = lane.session;
+  const place = lifts.indexOf(state);
+  const move = (by: -1 | 1) => attempt(() => actions.moveLift(lane, lift.id, by));
+  return (
+    <View className="gap-1 rounded-2xl border-2 border-line bg-card p-2 pl-4">
+      <View className="flex-row items-center justify-between gap-2">
+        <View className="min-w-0 flex-1">
+          <Strong>{lift.name}</Strong>
+          <Quiet>{progress(view)}</Quiet>
+        </View>
+        {place > 0 && (
+          <IconButton icon="up" label={`${lift.name} earlier`} onPress={() => move(-1)} />
+        )}
+        {place < lifts.length - 1 && (
+          <IconButton icon="down" label={`${lift.name} later`} onPress={() => move(1)} />
+        )}
+      </View>
+      <View className="flex-row flex-wrap gap-2">
+        <Chip
+          label="Open"
+          says={`Open ${lift.name}`}
+          look="taken"
+          onPress={() => {
+            openLift(lift.id);
+            sheets.close();
+          }}
+        />
+        <Chip label="Swap" says={`Swap ${lift.name}`} onPress={onSwap} />
+        <Chip
+          label={state.skipped ? 'Take up' : 'Skip'}
+          says={`${state.skipped ? 'Take up' : 'Skip'} ${lift.name}`}
+          onPress={() => attempt(() => actions.skipLift(lane, lift.id, !state.skipped))}
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,68 @@
+import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
+import { canBeLoaded, isClosed, liftLimit, type Person } from '@spalo/core';
+import { substitutesFor } from './substitutes';
+
+let next = 0;
+const rooms = roomPresets.map((preset) => preset.make(() => `id-${(next += 1)}`));
+const now = '2026-11-26T10:00:00.000Z';
+const person: Person = {
+  bodyMassG: 70_000,
+  sex: 'female',
+  trainingMonths: 12,
+  birthDate: '1990-01-01',
+  nervous: false,
+  preference: 'none',
+  flags: [],
+  reports: [],
+  cautions: [],
+  overrides: [],
+};
+const sore: Person = {
+  ...person,
+  flags: [
+    {
+      id: 'flag',
+      place: 'knee',
+      side: 'left',
+      note: 'aches deep',
+      fine: 'shallow',
+      since: null,
+      saidBy: 'herself',
+      state: 'new',
+      usualPain: 3,
+    },
+  ],
+};
+
+describe('lifts for the place of another', () => {
+  it.each(rooms.map((room) => [room.name, room] as const))(
+    'can be done in the %s by this client, are not in the session, and share its movement or muscles',
+    (_name, room) => {
+      for (const who of [person, sore]) {
+        for (const lift of catalogueLifts) {
+          const taken = [lift.id, 'goblet-squat'];
+          const found = substitutesFor(lift, { person: who, room, taken, now });
+          expect(new Set(found.map((each) => each.lift.id)).size).toBe(found.length);
+          for (const { lift: other, why } of found) {
+            expect(taken).not.toContain(other.id);
+            expect(canBeLoaded(other, room, who.bodyMassG)).toBe(true);
+            expect(isClosed(liftLimit(who, other, now))).toBe(false);
+            expect(why).not.toBe('');
+          }
+        }
+      }
+    },
+  );
+
+  it('come the likest first', () => {
+    const [, studio] = rooms;
+    const found = substitutesFor(liftById('back-squat'), {
+      person,
+      room: studio!,
+      taken: ['back-squat'],
+      now,
+    });
+    expect(found[0]!.lift.pattern).toBe('squat');
+    expect(found[0]!.why).toBe('the same movement, trains the quads and glutes');
+  });
+});
