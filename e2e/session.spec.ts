@@ -93,9 +93,12 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await logSet(page);
   await page.getByRole('button', { name: 'Pain', exact: true }).click();
   await expectAccessible(page);
+  await page.getByRole('radio', { name: 'Left elbow' }).click();
   await page.getByRole('radio', { name: '5 of 10' }).click();
   await page.getByRole('button', { name: /^Note: / }).click();
-  await expect(page.getByRole('alert')).toContainText('Stop this lift. Pain 5 of 10 in the elbow.');
+  await expect(page.getByRole('alert')).toContainText(
+    'Stop this lift. Pain 5 of 10 in the left elbow.',
+  );
   await page.getByRole('button', { name: 'Go to the next lift' }).click();
   await expect(lift).toHaveText('Romanian deadlift');
   while ((await lift.textContent()) === 'Romanian deadlift') await logSet(page);
@@ -119,7 +122,9 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await expect(page.getByText('As decided last time.').first()).toBeVisible();
   await expect(page.getByText(/corrected, was 15 × 10 clean/)).toBeVisible();
   await expect(page.getByText(/removed/).first()).toBeVisible();
-  await expect(page.getByRole('radiogroup', { name: 'State of the flag elbow' })).toBeVisible();
+  await expect(
+    page.getByRole('radiogroup', { name: 'State of the flag left elbow' }),
+  ).toBeVisible();
   await expectAccessible(page);
   await expectNoOverflow(page);
   // Turned to a wide window and back, everything stays.

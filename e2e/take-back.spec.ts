@@ -60,6 +60,7 @@ test('what was tapped by mistake is taken back where it shows, and the session i
   await close(page);
   await expect(page.getByText(/of 10.* noted$/)).toHaveCount(0);
   await page.getByRole('button', { name: 'Pain', exact: true }).click();
+  await page.getByRole('radio', { name: 'Right wrist' }).click();
   const pain = page.getByRole('radiogroup', { name: 'Pain' });
   await pain.getByRole('radio', { name: '0 of 10', exact: true }).focus();
   await page.keyboard.press('ArrowRight');

@@ -10,6 +10,7 @@ import { View } from 'react-native';
 import { ApiProblem } from '@/api/call';
 import { Button } from '@/design/Button';
 import { EmptyState, ErrorState } from '@/design/States';
+import { followSheetLinks } from '@/parts/lane/sheet-link';
 import { registerServiceWorker } from '@/shell/service-worker';
 import { Shell } from '@/shell/Shell';
 import { SignIn } from '@/shell/sign-in';
@@ -21,6 +22,8 @@ import { useSettings } from '@/state/settings';
 import { FETCHED } from '@/state/upgrade-fetched';
 import { useConnection, useJournalHolder } from '@/state/use-journal';
 import { useSync } from '@/state/use-sync';
+
+followSheetLinks();
 
 export default function Layout() {
   const theme = useSettings((state) => state.theme);

@@ -20,6 +20,6 @@ export {
   type ClientShare,
   type StudioLearned,
 } from './studio-learned';
-export { substitutesFor, type Substitute } from './substitutes';
+export { substitutesFor } from './substitutes';
 export { suggestStyle } from './suggest-style';
 export { whatMarksSay, type FoundPattern } from './what-marks-say';

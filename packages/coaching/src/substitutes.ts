@@ -10,7 +10,7 @@ import {
 } from '@spalo/core';
 
 /** A lift that can take the place of another, and what they share. */
-export interface Substitute {
+interface Substitute {
   lift: Lift;
   why: string;
 }

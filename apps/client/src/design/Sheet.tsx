@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
 import { Modal, Pressable, ScrollView, View } from 'react-native';
 import { IconButton } from './Button';
+import { useBackCloses } from './back';
 import { Title } from './Words';
 
-/** A panel over the screen: from below on a phone, centred when wide. Closes by its button, outside, or Escape. */
+/** A panel over the screen: from below on a phone, centred when wide. Closes by its button, outside, Escape, or Back. */
 export function Sheet({
   title,
   open,
@@ -15,6 +16,7 @@ export function Sheet({
   onClose: () => void;
   children: ReactNode;
 }) {
+  useBackCloses(open, onClose);
   if (!open) return null;
   return (
     <Modal visible transparent onRequestClose={onClose} aria-label={title}>

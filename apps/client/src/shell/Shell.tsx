@@ -17,6 +17,7 @@ import { Nav } from './Nav';
 import { useNewVersion } from './service-worker';
 import { Shortcuts } from './Shortcuts';
 import { SyncNotice } from './SyncNotice';
+import { TakeBackBar } from './TakeBackBar';
 
 /** What stands around every screen: navigation, what waits to be sent, and what went wrong. */
 export function Shell({ account, children }: { account: Account; children: ReactNode }) {
@@ -55,6 +56,7 @@ export function Shell({ account, children }: { account: Account; children: React
         <AnewContext value={onFetched}>
           <TeachingContext value={own}>{children}</TeachingContext>
         </AnewContext>
+        <TakeBackBar />
       </View>
       {!wide && <Nav wide={false} studio={studio} />}
       <Shortcuts />

@@ -60,7 +60,13 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
   const measured = await db
     .select({ clientId: measurements.clientId, on: max(measurements.day) })
     .from(measurements)
-    .where(and(eq(measurements.studioId, studioId), inArray(measurements.clientId, ids)))
+    .where(
+      and(
+        eq(measurements.studioId, studioId),
+        inArray(measurements.clientId, ids),
+        eq(measurements.removed, false),
+      ),
+    )
     .groupBy(measurements.clientId);
   const flagsOf = new Map<string, Flag[]>(ids.map((each) => [each, []]));
   for (const flag of raised) flagsOf.get(flag.clientId)!.push(flagOf(flag));
@@ -95,6 +101,7 @@ export async function readClient(db: StudioDb, who: Who, id: string): Promise<Cl
       id: measurements.id,
       day: measurements.day,
       bodyMassG: measurements.bodyMassG,
+      removed: measurements.removed,
     })
     .from(measurements)
     .where(and(eq(measurements.studioId, studioId), eq(measurements.clientId, id)))

@@ -171,6 +171,7 @@ function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
       id: id(),
       day: new Date(clock(now, daysBack, 9, 0)).toISOString().slice(0, 10),
       bodyMassG: index === 0 ? Math.round(who.bodyMassG / 100 + 6) * 100 : who.bodyMassG,
+      removed: false,
     })),
   };
   return { client, person, startedAt };

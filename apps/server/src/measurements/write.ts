@@ -25,13 +25,22 @@ export async function writeMeasurement(
   const [newest] = await db
     .select()
     .from(measurements)
-    .where(and(eq(measurements.studioId, studioId), eq(measurements.clientId, clientId)))
+    .where(
+      and(
+        eq(measurements.studioId, studioId),
+        eq(measurements.clientId, clientId),
+        eq(measurements.removed, false),
+      ),
+    )
     .orderBy(desc(measurements.day), desc(measurements.id))
     .limit(1);
-  await db
-    .update(clients)
-    .set({ bodyMassG: (newest ?? row).bodyMassG, updatedAt: sql`now()` })
-    .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
+  // Where the last one was removed, the client weighs what was said of them.
+  if (newest) {
+    await db
+      .update(clients)
+      .set({ bodyMassG: newest.bodyMassG, updatedAt: sql`now()` })
+      .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
+  }
   await projectHistory(db, studioId, clientId);
-  return { id: row.id, day: row.day, bodyMassG: row.bodyMassG };
+  return { id: row.id, day: row.day, bodyMassG: row.bodyMassG, removed: row.removed };
 }

@@ -1,5 +1,7 @@
 import { timeOfId, units } from '@spalo/core';
 import { z } from 'zod';
+// What a schema does not say in its own words is a sentence all the same.
+import './sentences';
 
 /** Text that PostgreSQL can hold: no NUL or other control characters, no half characters. */
 const clean = (value: string) =>

@@ -55,7 +55,9 @@ function stopFor(report: PainReport, baseline: number): PainStop | null {
  * usual or first level there, or anything sharp, numb, dizzy or in the chest.
  */
 export function painStop(pains: readonly PainReport[], flags: readonly Flag[]): PainStop | null {
-  const usual = new Map<string, number>(flags.map((flag) => [flag.place, flag.usualPain]));
+  const usual = new Map<string, number>(
+    flags.filter(({ state }) => state !== 'removed').map((flag) => [flag.place, flag.usualPain]),
+  );
   for (const report of pains) {
     const stop = stopFor(report, usual.get(report.place) ?? 0);
     if (stop) return stop;

@@ -1,8 +1,79 @@
 import fc from 'fast-check';
 import { row, squat } from '../test/fixtures';
 import { log } from '../test/log';
+import type { EventPayloads, EventType } from '../session/events';
 import { reduceSession } from '../session/reduce';
 import { countedSets, type SessionState } from '../session/state';
+
+/** One entry of every type that a session can hold: a new type has no rest before it is here. */
+function everything(): { [T in EventType]: EventPayloads[T] } {
+  const liftId = squat.id;
+  const session = log();
+  const [planned] = session.state().lifts;
+  const plan = planned!.plan;
+  const painId = 'x';
+  const step = { drillId: 'b', job: 'raise', seconds: 60, rounds: 1, reps: null, why: '' } as const;
+  const set = { loadG: 1000, reps: 3, cleanReps: 3, marks: [], rir: 2 };
+  return {
+    'session.started': {
+      clientId: 'c',
+      bookingId: null,
+      roomId: 'r',
+      unit: 'kg',
+      lifts: [plan],
+    },
+    'session.finished': {},
+    'session.reopened': {},
+    'lift.added': { lift: { ...plan, liftId: 'added' } },
+    'lift.skipped': { liftId, skipped: true, reason: null },
+    'lift.swapped': { liftId, by: { ...plan, liftId: 'other' } },
+    'lifts.ordered': { liftIds: [row.id] },
+    'lift.changed': { liftId, sets: 1, reps: 2, targetRir: 0 },
+    'set.logged': { ...set, liftId, step: 0, kind: 'warm-up', proposed: set },
+    'set.corrected': { ...set, setId: SET },
+    'set.voided': { setId: SET, voided: true },
+    'set.judged': { setId: SET, representative: false, reason: null },
+    'set.told-apart': { setId: TWIN },
+    'drills.marked': { drillIds: ['a'], state: 'done' },
+    'drill.swapped': { drillId: 'a', by: step },
+    'general.planned': { steps: [step] },
+    'ramp.chosen': { liftId, kind: null, primer: 'none' },
+    'warm-up.judged': { liftId, verdict: 'ready', note: '' },
+    'pain.reported': { liftId, place: 'knee', side: 'left', kind: 'ache', score: 3 },
+    'pain.withdrawn': { painId },
+    'plan.adjusted': { liftId, fromStep: 1, steps: [], reasons: ['less'] },
+    'suggestion.answered': {
+      liftId,
+      proposed: plan,
+      chosen: plan,
+      accepted: true,
+      why: '',
+      reason: null,
+    },
+    'cue.given': { liftId, cueId: 'another' },
+    'style.chosen': { liftId, styleId: 'other', cueId: 'another' },
+    'cue.judged': { liftId, cueId: 'cue', faultId: null, outcome: 'helped' },
+    'remedy.taken': { liftId, faultId: 'f', kind: 'set-up', text: 'wider' },
+    'point.ticked': { liftId, styleId: 's', checkpointId: 'p', ticked: true },
+    'step.taught': { liftId, styleId: 's', stepId: 'one', right: true },
+    'note.added': { liftId: null, text: 'a slip of the thumb' },
+    'entries.withdrawn': { eventIds: [SET], withdrawn: true },
+  };
+}
+
+/** Ids of a set and of its twin from another device, in the session that `everything` happens in. */
+const SET = 'session-0001';
+const TWIN = 'session-0002';
+
+const some = { job: 'raise', seconds: 60, rounds: 1, reps: null, why: '' } as const;
+
+/** A session with a set, its twin, and drills to mark. */
+function begun() {
+  const session = log({ general: [{ ...some, drillId: 'a' }] });
+  const first = session.set();
+  if (first.type === 'set.logged') session.add('set.logged', first.payload);
+  return session;
+}
 
 /** A session in which a bit of everything happens. */
 function clumsy() {
@@ -27,6 +98,23 @@ const without = (events: ReturnType<typeof clumsy>['events'], ids: readonly stri
   reduceSession(events.filter(({ id }) => !ids.includes(id)));
 
 describe('entries that were taken back', () => {
+  it.each(Object.entries(everything()) as [EventType, never][])(
+    'leave no trace in what the session is: %s',
+    (type, payload) => {
+      const { events, add } = begun();
+      const told = reduceSession(events);
+      const entry = add(type, payload);
+      expect(entry.type).toBe(type);
+      // The withdrawal is taken back by saying that its entries stand again.
+      if (type === 'entries.withdrawn') {
+        add(type, { ...(payload as EventPayloads['entries.withdrawn']), withdrawn: false });
+      } else {
+        add('entries.withdrawn', { eventIds: [entry.id], withdrawn: true });
+      }
+      expect(reduceSession(events)).toEqual(told);
+    },
+  );
+
   it('leave a session as if they had not been, in any order of arrival, and come back', () => {
     const { events, add } = clumsy();
     const told = reduceSession(events);

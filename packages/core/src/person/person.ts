@@ -9,8 +9,8 @@ export type Sex = (typeof sexes)[number];
 export const preferences = ['strength', 'size', 'endurance', 'none'] as const;
 export type Preference = (typeof preferences)[number];
 
-/** new and watched constrain choice; cleared by a clinician and closed do not. */
-export const flagStates = ['new', 'watched', 'cleared', 'closed'] as const;
+/** new and watched constrain choice; cleared by a clinician and closed do not; removed is one that was a mistake. */
+export const flagStates = ['new', 'watched', 'cleared', 'closed', 'removed'] as const;
 export type FlagState = (typeof flagStates)[number];
 
 /** Places whose flags are red: they lock the client for all loaded work until a clinician has cleared them. */

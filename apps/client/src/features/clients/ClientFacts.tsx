@@ -1,11 +1,15 @@
 import { liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import { useState } from 'react';
+import { View } from 'react-native';
 import { Button } from '../../design/Button';
+import { Chip } from '../../design/Chip';
 import { Section } from '../../design/Section';
 import { useNow } from '../../design/use-now';
 import { Body, Quiet } from '../../design/Words';
 import { shortDate } from '../../parts/time/day-time';
+import { attempt } from '../../state/problems';
+import { closeLimit } from '../../parts/client/change-client';
 import { FactsSheet } from './FactsSheet';
 import { loadReps } from '../../parts/words/load-words';
 
@@ -41,9 +45,19 @@ export function ClientFacts({ client, account }: { client: Client; account: Acco
         </Body>
       ))}
       {client.overrides.map((override) => (
-        <Quiet key={override.at + override.liftId}>
-          {`Opened: ${liftById(override.liftId).name}${override.range ? `, ${override.range} reps` : ''}, ${shortDate(override.at, zone, now)}. ${override.reason}`}
-        </Quiet>
+        <View
+          key={override.at + override.liftId}
+          className="flex-row items-center justify-between gap-3"
+        >
+          <Quiet className="shrink">
+            {`Opened: ${liftById(override.liftId).name}${override.range ? `, ${override.range} reps` : ''}, ${shortDate(override.at, zone, now)}. ${override.reason}`}
+          </Quiet>
+          <Chip
+            label="Close it again"
+            says={`Close ${liftById(override.liftId).name} again`}
+            onPress={() => attempt(() => closeLimit(client, override))}
+          />
+        </View>
       ))}
       {changing && (
         <FactsSheet client={client} account={account} onClose={() => setChanging(false)} />

@@ -53,11 +53,14 @@ export function FactsSheet({
   const keep = (form: IntakeOutput) =>
     attempt(async () => {
       const { facts, measured } = measuredOf(form);
-      await changeClient(client, facts);
+      await changeClient(client, facts, 'Facts changed');
       if (Math.abs(measured.bodyMassG - client.bodyMassG) > 50) {
         await journal.change({
           route: 'putMeasurement',
-          args: { params: { id: client.id, measurementId: newId() }, body: measured },
+          args: {
+            params: { id: client.id, measurementId: newId() },
+            body: measured,
+          },
         });
       }
       onClose();

@@ -1,18 +1,23 @@
 import type { Client } from '@spalo/contract';
 import { isRedPlace, type Flag } from '@spalo/core';
 import { useState } from 'react';
+import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
+import { Chip } from '../../design/Chip';
 import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
+import { useNow } from '../../design/use-now';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { attempt } from '../../state/problems';
-import { putFlag } from '../../parts/client/put-flag';
+import { changeFlag } from '../../parts/client/put-flag';
+import { shortDate } from '../../parts/time/day-time';
 import { flagName } from '../../parts/client/FlagChips';
 import { FlagSheet } from '../../parts/client/FlagSheet';
 
+/** The states that are chosen from; a flag that was a mistake is removed by its own button. */
 const states: { value: Flag['state']; label: string }[] = [
   { value: 'new', label: 'New' },
   { value: 'watched', label: 'Watched' },
@@ -20,8 +25,13 @@ const states: { value: Flag['state']; label: string }[] = [
   { value: 'closed', label: 'Closed' },
 ];
 
-const origin = ({ since, saidBy }: Flag) =>
-  [since && `since ${since}`, saidBy && `said by ${saidBy}`].filter(Boolean).join(', ');
+const origin = ({ since, saidBy }: Flag, now: number) =>
+  [
+    since && `since ${shortDate(`${since}T12:00:00.000Z`, 'UTC', now)}`,
+    saidBy && `said by ${saidBy}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 /** Clearing a flag opens what it closed, so it asks who cleared it. */
 function ClearSheet({
@@ -57,37 +67,83 @@ function ClearSheet({
 /** A red flag is open or cleared by a clinician; nobody watches it away. */
 const redStates = states.filter(({ value }) => value === 'new' || value === 'cleared');
 
+/** A flag that was a mistake: struck out, and there to be brought back. */
+function RemovedFlag({ flag, clientId }: { flag: Flag; clientId: string }) {
+  const name = flagName(flag);
+  const back = () =>
+    changeFlag(clientId, { ...flag, state: 'new' }, `Flag ${name} brought back`, flag);
+  return (
+    <View className="flex-row items-center justify-between gap-3">
+      <Quiet className="shrink line-through">{[name, flag.note].filter(Boolean).join(', ')}</Quiet>
+      <Chip label="Bring back" says={`Bring back the flag ${name}`} onPress={() => attempt(back)} />
+    </View>
+  );
+}
+
 /** What constrains choice, and its state; a cleared flag opens closed lifts again. */
 export function FlagList({ client }: { client: Client }) {
   const [adding, setAdding] = useState(false);
+  const [editing, setEditing] = useState<Flag | null>(null);
   const [clearing, setClearing] = useState<Flag | null>(null);
-  const change = (flag: Flag, state: Flag['state']) => {
+  const now = useNow(false);
+  const change = (flag: Flag, state: Flag['state'], says: string) =>
+    attempt(() => changeFlag(client.id, { ...flag, state }, says, flag));
+  const choose = (flag: Flag, state: Flag['state']) => {
     if (state === 'cleared') setClearing(flag);
-    else attempt(() => putFlag(client.id, { ...flag, state }));
+    else change(flag, state, `Flag ${flagName(flag)}: ${state}`);
   };
+  const removed = client.flags.filter(({ state }) => state === 'removed');
+  const standing = client.flags.filter(({ state }) => state !== 'removed');
   return (
     <Section title="Flags" action={<Button label="Raise a flag" onPress={() => setAdding(true)} />}>
-      {client.flags.length === 0 && <Body>No painful or stiff place is known.</Body>}
-      {client.flags.map((flag) => (
+      {standing.length === 0 && <Body>No painful or stiff place is known.</Body>}
+      {standing.map((flag) => (
         <Card key={flag.id} className="gap-2">
           <Strong>{flagName(flag)}</Strong>
           {flag.note ? <Quiet>{`Hurts: ${flag.note}`}</Quiet> : null}
           {flag.fine ? <Quiet>{`Fine: ${flag.fine}`}</Quiet> : null}
-          {origin(flag) ? <Quiet>{origin(flag)}</Quiet> : null}
+          {origin(flag, now) ? <Quiet>{origin(flag, now)}</Quiet> : null}
           <Choice
             label={`State of the flag ${flagName(flag)}`}
             options={isRedPlace(flag.place) ? redStates : states}
             value={flag.state}
-            onChange={(state) => change(flag, state)}
+            onChange={(state) => choose(flag, state)}
           />
+          <View className="flex-row flex-wrap gap-2">
+            <Button
+              label="Change"
+              says={`Change the flag ${flagName(flag)}`}
+              onPress={() => setEditing(flag)}
+            />
+            {!isRedPlace(flag.place) && (
+              <Button
+                label="Remove"
+                says={`Remove the flag ${flagName(flag)}`}
+                onPress={() => change(flag, 'removed', `Flag ${flagName(flag)} removed`)}
+              />
+            )}
+          </View>
         </Card>
+      ))}
+      {removed.map((flag) => (
+        <RemovedFlag key={flag.id} flag={flag} clientId={client.id} />
       ))}
       {adding && (
         <FlagSheet
           onClose={() => setAdding(false)}
           onSave={(flag) => {
-            attempt(() => putFlag(client.id, flag));
+            attempt(() => changeFlag(client.id, flag, `Flag ${flagName(flag)} raised`));
             setAdding(false);
+          }}
+        />
+      )}
+      {editing && (
+        <FlagSheet
+          flag={editing}
+          onClose={() => setEditing(null)}
+          onSave={(flag) => {
+            attempt(() => changeFlag(client.id, flag, `Flag ${flagName(flag)} changed`, editing));
+            setEditing(null);
           }}
         />
       )}
@@ -100,7 +156,10 @@ export function FlagList({ client }: { client: Client }) {
               0,
               200,
             );
-            attempt(() => putFlag(client.id, { ...clearing, state: 'cleared', saidBy }));
+            const cleared: Flag = { ...clearing, state: 'cleared', saidBy };
+            attempt(() =>
+              changeFlag(client.id, cleared, `Flag ${flagName(cleared)} cleared`, clearing),
+            );
             setClearing(null);
           }}
         />

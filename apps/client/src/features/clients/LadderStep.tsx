@@ -35,9 +35,11 @@ export function LadderStep({
   const of = `${Math.min(clean.sessions, clean.of)} of ${clean.of} sessions with ${clean.reps} clean`;
   const about = named ? `${lift.name}: next` : 'Next';
   const moveOn = () =>
-    changeClient(client, {
-      programme: programme.map((id) => (id === lift.id ? next.id : id)),
-    });
+    changeClient(
+      client,
+      { programme: programme.map((id) => (id === lift.id ? next.id : id)) },
+      `Moved on to ${within(next.name)}`,
+    );
   return (
     <View className="gap-1">
       <Quiet>{`${about} rung ${within(next.name)}, ${of}`}</Quiet>

@@ -1,19 +1,70 @@
-import type { Account, Client } from '@spalo/contract';
-import { isUnlikelyMass, massText, typedMass } from '@spalo/core';
+import type { Account, Client, Measurement } from '@spalo/contract';
+import { isUnlikelyMass, massText, typedMass, type Unit } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
+import { Chip } from '../../design/Chip';
 import { Section } from '../../design/Section';
 import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
 import { Figure, Quiet } from '../../design/Words';
-import { journal } from '../../state/device';
+import type { ChangeOf } from '../../state/changes/changes';
+import { changeWithBack } from '../../state/changes/take-back';
 import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
 import { overlayMeasurements } from '../../state/resources/measurements';
 import { useWaitingChanges } from '../../state/use-journal';
 import { UnlikelyMass } from '../../parts/client/UnlikelyMass';
 import { formDay, shortDate } from '../../parts/time/day-time';
+
+/** Keeps a body mass with its day, and the way back from it. */
+const keepMeasurement = (clientId: string, measurement: Measurement, says: string) => {
+  const put = ({ id, ...body }: Measurement): ChangeOf<'putMeasurement'> => ({
+    route: 'putMeasurement',
+    args: { params: { id: clientId, measurementId: id }, body },
+  });
+  return changeWithBack(
+    put(measurement),
+    says,
+    put({ ...measurement, removed: !measurement.removed }),
+  );
+};
+
+/** A body mass with its day; one that was a mistake is struck out, and stays to be brought back. */
+function MeasuredLine({
+  each,
+  client,
+  unit,
+  now,
+}: {
+  each: Measurement;
+  client: Client;
+  unit: Unit;
+  now: number;
+}) {
+  const { removed } = each;
+  const what = massText(each.bodyMassG, unit);
+  const when = shortDate(`${each.day}T12:00:00.000Z`, 'UTC', now);
+  const turn = () =>
+    keepMeasurement(
+      client.id,
+      { ...each, removed: !removed },
+      `${what} ${removed ? 'brought back' : 'removed'}`,
+    );
+  return (
+    <View className="flex-row items-center justify-between gap-3 border-b-2 border-line pb-1">
+      <Figure className={removed ? 'text-slate line-through' : ''}>{what}</Figure>
+      <View className="flex-row items-center gap-3">
+        <Quiet>{removed ? `${when}, removed` : when}</Quiet>
+        <Chip
+          label={removed ? 'Bring back' : 'Remove'}
+          says={`${removed ? 'Bring back' : 'Remove'} ${what}, ${when}`}
+          onPress={() => attempt(turn)}
+        />
+      </View>
+    </View>
+  );
+}
 
 /** Body mass with its days, and the other measures that are known. */
 export function Measurements({ client, account }: { client: Client; account: Account }) {
@@ -31,10 +82,8 @@ export function Measurements({ client, account }: { client: Client; account: Acc
     setTried(true);
     if (massWrong || dayWrong || (unlikely && sure !== bodyMassG)) return;
     attempt(async () => {
-      await journal.change({
-        route: 'putMeasurement',
-        args: { params: { id: client.id, measurementId: newId() }, body: { day, bodyMassG } },
-      });
+      const made = { id: newId(), day, bodyMassG, removed: false };
+      await keepMeasurement(client.id, made, `${massText(bodyMassG, unit)} kept`);
       setMass('');
       setTried(false);
     });
@@ -45,13 +94,7 @@ export function Measurements({ client, account }: { client: Client; account: Acc
   return (
     <Section title="Measurements">
       {measurements.toReversed().map((each) => (
-        <View
-          key={each.id}
-          className="flex-row items-baseline justify-between border-b-2 border-line pb-1"
-        >
-          <Figure>{massText(each.bodyMassG, unit)}</Figure>
-          <Quiet>{shortDate(`${each.day}T12:00:00.000Z`, 'UTC', now)}</Quiet>
-        </View>
+        <MeasuredLine key={each.id} each={each} client={client} unit={unit} now={now} />
       ))}
       {client.heightMm !== null && <Quiet>{`Height ${client.heightMm / 10} cm`}</Quiet>}
       {segments && (

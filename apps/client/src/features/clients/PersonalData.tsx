@@ -74,7 +74,13 @@ export function PersonalData({ client }: { client: Client }) {
   const [erasing, setErasing] = useState(false);
   const archived = client.archivedAt !== null;
   const archive = () =>
-    attempt(() => changeClient(client, { archivedAt: archived ? null : new Date().toISOString() }));
+    attempt(() =>
+      changeClient(
+        client,
+        { archivedAt: archived ? null : new Date().toISOString() },
+        `${client.name} ${archived ? 'restored' : 'archived'}`,
+      ),
+    );
   return (
     <Section title="Archive and personal data">
       <Body>

@@ -105,7 +105,9 @@ export function StartingWeights({
     const programme = chosen.includes(liftId)
       ? chosen.filter((id) => id !== liftId)
       : [...chosen, liftId].slice(0, 12);
-    attempt(() => changeClient(client, { programme }));
+    const name = liftById(liftId).name;
+    const says = `${name} ${programme.includes(liftId) ? 'chosen' : 'left out'}`;
+    attempt(() => changeClient(client, { programme }, says));
   };
   return (
     <Section

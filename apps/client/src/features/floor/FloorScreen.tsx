@@ -1,6 +1,7 @@
 import type { Account } from '@spalo/contract';
 import { restLeft } from '@spalo/core';
 import { useRouter } from 'expo-router';
+import { useEffect } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Guard } from '../../design/Guard';
@@ -11,6 +12,7 @@ import { useWide } from '../../design/use-wide';
 import { useFloorUi } from '../../parts/lane/floor-ui';
 import { Lane } from './lane/Lane';
 import { laneDoing, type LaneView } from '../../parts/lane/lane-view';
+import { useLinkedSheet } from '../../parts/lane/sheet-link';
 import { Lanes } from './scene/lanes';
 import { useLanes } from '../../parts/lane/use-lanes';
 import { clock } from '../../parts/words/load-words';
@@ -99,6 +101,10 @@ export function FloorScreen({ account }: { account: Account }) {
   const wide = useWide();
   const lanes = useLanes();
   const { chosen, choose } = useFloorUi();
+  const linked = useLinkedSheet(({ linked: asked }) => asked?.lane ?? null);
+  useEffect(() => {
+    if (linked !== null) choose(linked);
+  }, [linked, choose]);
   if (!lanes) return <LoadingState what="the floor" />;
   const lane = lanes.find((each) => each.session.id === chosen) ?? lanes[0];
   if (!lane) return <EmptyFloor />;

@@ -69,6 +69,24 @@ function personSoFar(form: IntakeInput, unit: 'kg' | 'lb'): Person {
   };
 }
 
+/** The first field of a step that is wrong, to be seen and typed into once its step is drawn. */
+function useFirstError(
+  setStep: (step: number) => void,
+  focus: (name: FieldPath<IntakeInput>) => void,
+) {
+  const [missed, setMissed] = useState<FieldPath<IntakeInput> | null>(null);
+  useEffect(() => {
+    if (missed !== null) focus(missed);
+  }, [missed, focus]);
+  return (errors: object) => {
+    const isWrong = (field: string) => field.split('.')[0]! in errors;
+    const wrong = steps.findIndex(({ fields }) => fields.some(isWrong));
+    if (wrong < 0) return;
+    setStep(wrong);
+    setMissed(steps[wrong]!.fields.find(isWrong) ?? null);
+  };
+}
+
 /** The first talk with a client, in five short steps; kept on the device as it goes, with or without network. */
 export function IntakeScreen({ draftId, account }: { draftId: string; account: Account }) {
   const router = useRouter();
@@ -81,7 +99,7 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
   const [flags, setFlags] = useState<Flag[]>(begun?.flags ?? []);
   const [raising, setRaising] = useState(false);
   const schema = useMemo(() => intakeForm(unit, today), [unit, today]);
-  const { control, handleSubmit, trigger } = useForm<IntakeInput, unknown, IntakeOutput>({
+  const { control, handleSubmit, setFocus, trigger } = useForm<IntakeInput, unknown, IntakeOutput>({
     resolver: zodResolver(schema),
     defaultValues: begun?.form ?? emptyIntake(today),
     mode: 'onTouched',
@@ -96,7 +114,8 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
   }, [account.trainer.id, answers, draftId, flags, form, keep, step]);
 
   const next = async () => {
-    if (await trigger(steps[step]!.fields)) setStep(step + 1);
+    // The first field that is wrong comes in sight and has the focus.
+    if (await trigger(steps[step]!.fields, { shouldFocus: true })) setStep(step + 1);
   };
   const finish = (filled: IntakeOutput) =>
     attempt(async () => {
@@ -104,13 +123,7 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
       drop(draftId);
       router.replace({ pathname: '/clients/[id]', params: { id: draftId } });
     });
-  /** Opens the first step that a field is wrong in. */
-  const toWrong = (errors: object) => {
-    const wrong = steps.findIndex(({ fields }) =>
-      fields.some((field) => field.split('.')[0]! in errors),
-    );
-    if (wrong >= 0) setStep(wrong);
-  };
+  const toWrong = useFirstError(setStep, setFocus);
   const back = () => {
     if (step > 0) setStep(step - 1);
     else router.push('/clients');

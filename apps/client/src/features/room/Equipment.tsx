@@ -75,7 +75,7 @@ export function Equipment({ room }: { room: Room }) {
   const [open, setOpen] = useState<{ kind: Kind; item: Item | null } | null>(null);
   const [running, setRunning] = useState<BellKind | null>(null);
   const keep = (next: Room) => {
-    attempt(() => putRoom(next));
+    attempt(() => putRoom(next, room));
     setOpen(null);
     setRunning(null);
   };

@@ -50,7 +50,7 @@ export function RoomFiles({
     });
   const keep = (next: Room) =>
     attempt(async () => {
-      await putRoom(next);
+      await putRoom(next, next.id === room.id ? room : null);
       onChosen(next.id);
       onClose();
     });

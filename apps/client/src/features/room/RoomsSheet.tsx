@@ -28,19 +28,20 @@ export function RoomsSheet({
   const [leaving, setLeaving] = useState(false);
   const rename = () => {
     setTried(true);
-    if (name.trim()) attempt(() => putRoom({ ...room, name: name.trim() }));
+    if (name.trim()) attempt(() => putRoom({ ...room, name: name.trim() }, room));
   };
   const begin = (preset: (typeof roomPresets)[number]) =>
     attempt(async () => {
       const made = preset.make(newId);
       const taken = rooms.filter((each) => each.name.startsWith(made.name)).length;
-      await putRoom({ ...made, name: taken > 0 ? `${made.name} ${taken + 1}` : made.name });
+      const called = taken > 0 ? `${made.name} ${taken + 1}` : made.name;
+      await putRoom({ ...made, name: called }, null);
       onChosen(made.id);
       onClose();
     });
   const remove = () =>
     attempt(async () => {
-      await deleteRoom(room.id);
+      await deleteRoom(room);
       onChosen(rooms.find((each) => each.id !== room.id)!.id);
       onClose();
     });

@@ -1,6 +1,7 @@
 import type { Client } from '@spalo/contract';
 import type { LiftPlan, SessionState } from '@spalo/core';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';
+import { offerBack } from '../../state/changes/take-back';
 import { journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
 import { takenOf, type WrapUpCard } from './wrap-up-cards';
@@ -37,4 +38,5 @@ export async function finishSession(
     await journal.change({ route: 'putFlag', args: { params, body } });
   }
   await actions.finish();
+  offerBack({ says: `Session of ${client.name} finished`, back: () => actions.reopen() });
 }

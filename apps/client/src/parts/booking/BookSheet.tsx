@@ -5,7 +5,7 @@ import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
-import { journal } from '../../state/device';
+import { changeWithBack } from '../../state/changes/take-back';
 import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
 import { useBookings } from '../../state/queries';
@@ -20,7 +20,12 @@ function Cancel({ booking, onClose }: { booking: Booking; onClose: () => void })
   const [asked, setAsked] = useState(false);
   const cancel = () =>
     attempt(async () => {
-      await journal.change({ route: 'deleteBooking', args: { params: { id: booking.id } } });
+      const { id, clientId, startsAt, minutes } = booking;
+      await changeWithBack(
+        { route: 'deleteBooking', args: { params: { id } } },
+        'Booking cancelled',
+        { route: 'putBooking', args: { params: { id }, body: { clientId, startsAt, minutes } } },
+      );
       onClose();
     });
   return asked ? (
@@ -82,8 +87,20 @@ export function BookSheet({
     setAsked(typed);
     if (doubt && !asks) return;
     attempt(async () => {
-      const args = { params: { id: booking?.id ?? newId() }, body };
-      await journal.change({ route: 'putBooking', args });
+      const params = { id: booking?.id ?? newId() };
+      await changeWithBack(
+        { route: 'putBooking', args: { params, body } },
+        booking ? 'Booking moved' : 'Booked',
+        booking
+          ? {
+              route: 'putBooking',
+              args: {
+                params,
+                body: { clientId, startsAt: booking.startsAt, minutes: booking.minutes },
+              },
+            }
+          : { route: 'deleteBooking', args: { params } },
+      );
       onClose();
     });
   };

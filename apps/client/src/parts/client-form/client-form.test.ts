@@ -22,7 +22,11 @@ describe('the intake form', () => {
       arm: '60',
     });
     expect(clientFacts.parse(facts)).toEqual(facts);
-    expect(measurementFacts.parse(measured)).toEqual({ day: TODAY, bodyMassG: 64_500 });
+    expect(measurementFacts.parse(measured)).toEqual({
+      day: TODAY,
+      bodyMassG: 64_500,
+      removed: false,
+    });
     expect(facts).toMatchObject({
       bodyMassG: 64_500,
       birthDate: '1990-05-31',

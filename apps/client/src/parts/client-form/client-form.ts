@@ -185,6 +185,6 @@ export function factsOf(
       overrides: before?.overrides ?? [],
       archivedAt: before?.archivedAt ?? null,
     },
-    measured: { day: form.bodyMassDay, bodyMassG: form.bodyMass },
+    measured: { day: form.bodyMassDay, bodyMassG: form.bodyMass, removed: false },
   };
 }

@@ -1,4 +1,4 @@
-import type { Flag } from '@spalo/core';
+import { isRedPlace, type Flag } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -13,68 +13,104 @@ import { jointOptions, sideOptions } from '../words/place-options';
 const isDay = (text: string) =>
   text === '' || (/^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text)));
 
-/** Raises a flag: where, since when, who says so, what hurts and what is fine. */
+/** A flag as it is typed: the day may be no day yet. */
+type Typed = Flag & { since: string };
+
+const blank = (): Typed => ({
+  id: newId(),
+  place: 'knee',
+  side: 'none',
+  note: '',
+  fine: '',
+  since: '',
+  saidBy: '',
+  state: 'new',
+  usualPain: 0,
+});
+
+const flagOf = ({ note, fine, since, saidBy, ...rest }: Typed): Flag => ({
+  ...rest,
+  note: note.trim(),
+  fine: fine.trim(),
+  since: since.trim() || null,
+  saidBy: saidBy.trim(),
+});
+
+/** Raises a flag or changes one: where, since when, who says so, what hurts and what is fine. */
 export function FlagSheet({
+  flag,
   onClose,
   onSave,
 }: {
+  /** The flag to change; none to raise one. */
+  flag?: Flag;
   onClose: () => void;
   onSave: (flag: Flag) => void;
 }) {
-  const [place, setPlace] = useState<Flag['place']>('knee');
-  const [side, setSide] = useState<Flag['side']>('none');
-  const [note, setNote] = useState('');
-  const [fine, setFine] = useState('');
-  const [since, setSince] = useState('');
-  const [saidBy, setSaidBy] = useState('');
-  const [usualPain, setUsualPain] = useState(0);
-  const [id] = useState(newId);
-  const dayWrong = !isDay(since.trim());
+  const [typed, setTyped] = useState<Typed>(() =>
+    flag ? { ...flag, since: flag.since ?? '' } : blank(),
+  );
+  const [today] = useState(() => new Date().toISOString().slice(0, 10));
+  const { since, usualPain } = typed;
+  const change = (part: Partial<Typed>) => setTyped({ ...typed, ...part });
+  const dayWrong = !isDay(since.trim())
+    ? 'A day as 2026-11-24'
+    : since.trim() > today
+      ? 'This day is still to come. When did it begin?'
+      : null;
   const save = () => {
-    if (dayWrong) return;
-    onSave({
-      id,
-      place,
-      side,
-      note: note.trim(),
-      fine: fine.trim(),
-      since: since.trim() || null,
-      saidBy: saidBy.trim(),
-      state: 'new',
-      usualPain,
-    });
+    if (!dayWrong) onSave(flagOf(typed));
   };
+  const line = (name: 'note' | 'fine' | 'saidBy', label: string, max: number) => (
+    <TextField
+      label={label}
+      value={typed[name]}
+      onChange={(text) => change({ [name]: text })}
+      max={max}
+    />
+  );
   return (
-    <Sheet title="Raise a flag" open onClose={onClose}>
-      <Choice label="Place" options={jointOptions} value={place} onChange={setPlace} wrap />
-      <Choice label="Side" options={sideOptions} value={side} onChange={setSide} />
-      <TextField label="What hurts" value={note} onChange={setNote} max={300} />
-      <TextField label="What is fine" value={fine} onChange={setFine} max={300} />
+    <Sheet title={flag ? 'Change the flag' : 'Raise a flag'} open onClose={onClose}>
+      {!isRedPlace(typed.place) && (
+        <Choice<Flag['place']>
+          label="Place"
+          options={jointOptions}
+          value={typed.place}
+          onChange={(place) => change({ place })}
+          wrap
+        />
+      )}
+      <Choice
+        label="Side"
+        options={sideOptions}
+        value={typed.side}
+        onChange={(side) => change({ side })}
+      />
+      {line('note', 'What hurts', 300)}
+      {line('fine', 'What is fine', 300)}
       <View className="flex-row gap-2">
         <View className="flex-1">
           <TextField
             label="Since"
             value={since}
-            onChange={setSince}
+            onChange={(text) => change({ since: text })}
             max={10}
             hint="2026-11-24, or empty"
-            problem={dayWrong ? 'A day as 2026-11-24' : null}
+            problem={dayWrong}
           />
         </View>
-        <View className="flex-1">
-          <TextField label="Who said so" value={saidBy} onChange={setSaidBy} max={200} />
-        </View>
+        <View className="flex-1">{line('saidBy', 'Who said so', 200)}</View>
       </View>
       <Stepper
         label="Pain that is usual there, of 10"
         value={String(usualPain)}
-        less={usualPain > 0 ? () => setUsualPain(usualPain - 1) : null}
-        more={usualPain < 10 ? () => setUsualPain(usualPain + 1) : null}
+        less={usualPain > 0 ? () => change({ usualPain: usualPain - 1 }) : null}
+        more={usualPain < 10 ? () => change({ usualPain: usualPain + 1 }) : null}
       />
       {usualPain >= 4 && (
         <Strong className="text-oxide">From 4 of 10 a clinician should look at it first.</Strong>
       )}
-      <Button kind="main" label="Raise the flag" onPress={save} />
+      <Button kind="main" label={flag ? 'Keep the flag' : 'Raise the flag'} onPress={save} />
     </Sheet>
   );
 }

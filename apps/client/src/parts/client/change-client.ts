@@ -1,6 +1,8 @@
+import { liftById } from '@spalo/catalog';
 import type { Client, ClientFacts } from '@spalo/contract';
 import type { Override } from '@spalo/core';
-import { journal } from '../../state/device';
+import type { ChangeOf } from '../../state/changes/changes';
+import { changeWithBack } from '../../state/changes/take-back';
 import type { KnownClient } from '../../state/resources/known-client';
 
 /** The part of a client that the trainer writes down. */
@@ -23,15 +25,28 @@ export function factsOfClient(client: Client & Partial<KnownClient>): ClientFact
   return facts;
 }
 
-/** Changes some facts of a client; kept on the device until the server has them. */
-export const changeClient = (client: Client, change: Partial<ClientFacts>) =>
-  journal.change({
+/** Changes some facts of a client, with the way back; kept on the device until the server has them. `says` what was done. */
+export function changeClient(client: Client, change: Partial<ClientFacts>, says: string) {
+  const put = (body: ClientFacts): ChangeOf<'putClient'> => ({
     route: 'putClient',
-    args: { params: { id: client.id }, body: { ...factsOfClient(client), ...change } },
+    args: { params: { id: client.id }, body },
   });
+  const before = factsOfClient(client);
+  return changeWithBack(put({ ...before, ...change }), says, put(before));
+}
 
 /** Opens a limit for a client and a lift, with the trainer's reason. */
 export const openLimit = (client: Client, override: Omit<Override, 'at'>) =>
-  changeClient(client, {
-    overrides: [...client.overrides, { ...override, at: new Date().toISOString() }],
-  });
+  changeClient(
+    client,
+    { overrides: [...client.overrides, { ...override, at: new Date().toISOString() }] },
+    `${liftById(override.liftId).name} opened`,
+  );
+
+/** Closes again what the trainer had opened. */
+export const closeLimit = (client: Client, override: Override) =>
+  changeClient(
+    client,
+    { overrides: client.overrides.filter((each) => each !== override) },
+    `${liftById(override.liftId).name} as the limits have it`,
+  );

@@ -1,9 +1,23 @@
 import type { Flag, Pain } from '@spalo/core';
+import type { ChangeOf } from '../../state/changes/changes';
+import { changeWithBack } from '../../state/changes/take-back';
 import { journal } from '../../state/device';
 
+const flagChange = (clientId: string, { id, ...body }: Flag): ChangeOf<'putFlag'> => ({
+  route: 'putFlag',
+  args: { params: { id: clientId, flagId: id }, body },
+});
+
 /** Keeps a flag of a client; on the device until the server has it. */
-export const putFlag = (clientId: string, { id, ...body }: Flag) =>
-  journal.change({ route: 'putFlag', args: { params: { id: clientId, flagId: id }, body } });
+export const putFlag = (clientId: string, flag: Flag) => journal.change(flagChange(clientId, flag));
+
+/** The same, and the way back: to the flag as it was, or to none. */
+export const changeFlag = (clientId: string, flag: Flag, says: string, before?: Flag) =>
+  changeWithBack(
+    flagChange(clientId, flag),
+    says,
+    flagChange(clientId, before ?? { ...flag, state: 'removed' }),
+  );
 
 const ON_FLOOR = 'reported on the floor';
 

@@ -1,10 +1,8 @@
 import type { EventPayloads, Unit } from '@spalo/core';
 import { useEffect } from 'react';
 import { create } from 'zustand';
+import { TAKE_BACK_MS } from '../../state/changes/take-back';
 import { entryWords, type StoredEntry } from '../words/entry-words';
-
-/** How long what was stored can be taken back in one tap. */
-const UNDO_MS = 10_000;
 
 /** What was stored last in a session, and what takes it back. */
 export interface Undoable {
@@ -33,6 +31,12 @@ export function offerUndo(sessionId: string, stored: readonly StoredEntry[], uni
   useUndo.setState(({ latest }) => ({ latest: { ...latest, [sessionId]: undoable } }));
 }
 
+/** Says that a set was logged by another thumb just now, and offers to take that back. */
+export function offerUndoOf(sessionId: string, setId: string, says: string): void {
+  const undoable = { says, undo: { eventIds: [setId], withdrawn: true }, atMs: Date.now() };
+  useUndo.setState(({ latest }) => ({ latest: { ...latest, [sessionId]: undoable } }));
+}
+
 const drop = (sessionId: string, gone: Undoable) =>
   useUndo.setState(({ latest }) => {
     if (latest[sessionId] !== gone) return {};
@@ -45,7 +49,7 @@ export function useUndoable(sessionId: string): Undoable | undefined {
   const undoable = useUndo(({ latest }) => latest[sessionId]);
   useEffect(() => {
     if (!undoable) return undefined;
-    const left = undoable.atMs + UNDO_MS - Date.now();
+    const left = undoable.atMs + TAKE_BACK_MS - Date.now();
     const timer = setTimeout(() => drop(sessionId, undoable), Math.max(0, left));
     return () => clearTimeout(timer);
   }, [sessionId, undoable]);

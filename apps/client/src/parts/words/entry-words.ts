@@ -1,5 +1,6 @@
-import { findLift } from '@spalo/catalog';
+import { findDrill, findLift } from '@spalo/catalog';
 import type { EventPayloads, EventType, Unit } from '@spalo/core';
+import { within } from '../../design/sentence';
 import { loadReps } from './load-words';
 import { painWords } from './pain-words';
 
@@ -10,6 +11,7 @@ export type StoredEntry = {
 
 type Words = { [T in EventType]: (payload: EventPayloads[T], unit: Unit) => string };
 
+const drill = (drillId: string) => findDrill(drillId)?.name ?? drillId;
 const lift = (liftId: string) => findLift(liftId)?.name ?? liftId;
 
 /** What each entry did, said after it was stored: a new type of entry is not without its words. */
@@ -29,7 +31,7 @@ const words: Words = {
   'set.told-apart': () => 'Counted as a set of its own',
   'drills.marked': ({ drillIds, state }) =>
     `${drillIds.length} ${drillIds.length === 1 ? 'drill' : 'drills'} ${state === 'open' ? 'taken up again' : state}`,
-  'drill.swapped': () => 'Drill swapped',
+  'drill.swapped': ({ drillId, by }) => `${drill(by.drillId)} instead of ${within(drill(drillId))}`,
   'general.planned': () => 'Warm-up fitted',
   'ramp.chosen': () => 'Ramp chosen',
   'warm-up.judged': ({ verdict }) => `Warm-up: ${verdict}`,

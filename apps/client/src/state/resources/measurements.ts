@@ -4,9 +4,10 @@ import { changesAmong, type Overlays } from './overlays';
 
 /** What a measurement changes in the list of clients: the newest body mass is theirs. */
 export const measuredOverlays: Overlays<ListedClient, 'putMeasurement'> = {
-  putMeasurement(clients, { params: { id }, body: { day, bodyMassG } }) {
+  putMeasurement(clients, { params: { id }, body: { day, bodyMassG, removed } }) {
     const known = clients.get(id);
-    if (!known || day < (known.measuredOn ?? '')) return;
+    // What they weigh without it, the server knows.
+    if (!known || removed || day < (known.measuredOn ?? '')) return;
     clients.set(id, { ...known, measuredOn: day, bodyMassG });
   },
 };
@@ -21,7 +22,8 @@ export function overlayMeasurements(
   for (const { change } of changesAmong(waiting)) {
     if (change.route !== 'putMeasurement' || change.args.params.id !== clientId) continue;
     const { measurementId } = change.args.params;
-    measured.set(measurementId, { ...change.args.body, id: measurementId });
+    const { removed = false, ...body } = change.args.body;
+    measured.set(measurementId, { ...body, id: measurementId, removed });
   }
   return [...measured.values()].sort((a, b) => (a.day + a.id < b.day + b.id ? -1 : 1));
 }

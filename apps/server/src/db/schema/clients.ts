@@ -106,6 +106,7 @@ export const measurements = pgTable(
     clientId: uuid('client_id').notNull(),
     day: text('day').notNull(),
     bodyMassG: integer('body_mass_g').notNull(),
+    removed: boolean('removed').notNull().default(false),
   },
   (table) => [
     primaryKey({ columns: [table.studioId, table.id] }),

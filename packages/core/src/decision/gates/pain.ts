@@ -19,7 +19,9 @@ export const painGate: Gate = {
     if (!stop) return null;
     const { place, side } = stop.report;
     const joint = place === 'chest' || place === 'head' ? null : place;
-    const again = flags.some((flag) => flag.place === place && flag.state !== 'closed');
+    const again = flags.some(
+      (flag) => flag.place === place && flag.state !== 'closed' && flag.state !== 'removed',
+    );
     const close = stop.redFlag || again;
     const loadG = lowered(loads, sets.at(-1)?.loadG ?? plan.loadG, AFTER_PAIN);
     const closed = close ? `Closed after ${stop.why} until clearance is recorded` : null;

@@ -89,7 +89,8 @@ export function GeneralPart() {
   const { now, steps } = lane.general;
   const drill = now && findDrill(now.drillId);
   if (!now || !drill) return null;
-  const others = input ? substitutes(drill, input) : [];
+  const here = new Set(steps.map(({ drillId }) => drillId));
+  const others = input ? substitutes(drill, input).filter(({ id }) => !here.has(id)) : [];
   const about = steps.find((step) => step.drillId === opened);
   return (
     <>

@@ -28,7 +28,7 @@ export const Lane = memo(function Lane({
   const trainerId = account.trainer.id;
   const actions = useMemo(() => floorActions(session, trainerId), [session, trainerId]);
   const openLift = useFloorUi((state) => state.openLift);
-  const { shown, sheets, ask } = useLaneSheets();
+  const { shown, sheets, ask } = useLaneSheets(session.id);
   const scene: LaneScene = {
     lane,
     account,
@@ -47,7 +47,8 @@ export const Lane = memo(function Lane({
     },
     openLift: (liftId) => openLift(session.id, liftId),
   };
-  const Sheet = shown && laneSheets[shown];
+  // A link may ask for a sheet about a lift where none is in hand any more.
+  const Sheet = shown && (lane.current || shown === 'more') ? laneSheets[shown] : null;
   return (
     <LaneContext value={scene}>
       <View className="min-h-0 flex-1">

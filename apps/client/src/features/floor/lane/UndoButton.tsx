@@ -1,10 +1,25 @@
-import { View } from 'react-native';
+import { useState } from 'react';
+import { Text, View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { Quiet } from '../../../design/Words';
 import type { Undoable } from '../../../parts/lane/undo';
-import { clock } from '../../../parts/words/load-words';
+import { clock, loadReps } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
 import { useLane } from '../scene/lane-scene';
+
+/** Says once, to who cannot see the clock, that the rest is over and what is next. */
+function RestOver() {
+  const { lane, resting } = useLane();
+  const next = lane.current?.next;
+  const since = lane.rest?.since ?? null;
+  // Only of a rest that ran here, and not of one that was over when the lane was opened.
+  const [ran, setRan] = useState<string | null>(null);
+  if (resting && ran !== since) setRan(since);
+  if (resting || ran === null || ran !== since || next?.kind !== 'step') return null;
+  const { counted } = lane.current!.state.plan;
+  const what = loadReps(next.set.loadG, next.set.reps, lane.session.unit, counted);
+  return <Text className="sr-only">{`${lane.name}: rest over, ${what} next`}</Text>;
+}
 
 /** What was stored a moment ago, and how long the rest is that follows it; read out once. */
 export function JustStored({ undoable }: { undoable: Undoable | undefined }) {
@@ -13,6 +28,7 @@ export function JustStored({ undoable }: { undoable: Undoable | undefined }) {
   return (
     <View role="status" aria-live="polite">
       {undoable && <Quiet numberOfLines={1}>{`${undoable.says}${rest}`}</Quiet>}
+      {!undoable && <RestOver />}
     </View>
   );
 }

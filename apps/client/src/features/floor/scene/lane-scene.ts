@@ -5,21 +5,27 @@ import type { FloorActions } from '../../../parts/lane/actions/floor-actions';
 import type { LaneView } from '../../../parts/lane/lane-view';
 import type { LiftView } from '../../../parts/lane/lift-view';
 
+const sheetNames = [
+  'checklist',
+  'cue',
+  'teach',
+  'fault',
+  'pain',
+  'load',
+  'today',
+  'why',
+  'estimate',
+  'ramp',
+  'more',
+  'step',
+  'doubt',
+] as const;
+
 /** What can lie over a lane. */
-export type SheetName =
-  | 'checklist'
-  | 'cue'
-  | 'teach'
-  | 'fault'
-  | 'pain'
-  | 'load'
-  | 'today'
-  | 'why'
-  | 'estimate'
-  | 'ramp'
-  | 'more'
-  | 'step'
-  | 'doubt';
+export type SheetName = (typeof sheetNames)[number];
+
+export const isSheetName = (text: string): text is SheetName =>
+  sheetNames.some((name) => name === text);
 
 /** A set that was questioned, and what keeps it all the same. */
 export interface Questioned {

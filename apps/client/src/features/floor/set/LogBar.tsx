@@ -2,10 +2,12 @@ import { reserveAsked, resultOf } from '@spalo/core';
 import { useRef } from 'react';
 import { Button, IconButton } from '../../../design/Button';
 import { useWatched } from '../../../parts/lane/floor-ui';
-import { logLabel } from '../../../parts/words/load-words';
+import { offerUndoOf } from '../../../parts/lane/undo';
+import { loadReps, logLabel } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
 import { BY_TRAINER } from '../../../parts/lane/actions/set-actions';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { useOtherThumb } from './use-other-thumb';
 
 /** A second tap this soon after the first is the same tap, not another set. */
 const SAME_TAP_MS = 600;
@@ -23,6 +25,7 @@ export function LogBar() {
   const { lane, actions, sheets, keepUnlessDoubtful } = useLane();
   const view = useLiftInHand();
   const lastTap = useRef(0);
+  const otherThumb = useOtherThumb(lane.session);
   const step = view.next.kind === 'step' ? view.next.step : 0;
   const { watched } = useWatched(lane.session.id, view.lift.id, step);
   if (view.next.kind !== 'step') return null;
@@ -30,6 +33,12 @@ export function LogBar() {
   const result = resultOf(set, watched, reserveAsked(view.state.plan));
   const log = () => {
     if (!isNewTap(lastTap)) return;
+    const other = otherThumb();
+    if (other) {
+      const done = loadReps(other.loadG, other.reps, lane.session.unit, view.state.plan.counted);
+      offerUndoOf(lane.session.id, other.id, `${done} was logged on another device just now`);
+      return;
+    }
     const { plan, adjusted } = view.state;
     const bySpalo = !adjusted?.reasons.includes(BY_TRAINER);
     const asked = { ...set, liftId: view.lift.id, targetRir: plan.targetRir, bySpalo };

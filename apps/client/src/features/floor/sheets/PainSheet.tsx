@@ -1,4 +1,4 @@
-import { joints, type Pain, type PainKind, type Side } from '@spalo/core';
+import type { Pain, PainKind, Side } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';
@@ -7,7 +7,8 @@ import { Choice } from '../../../design/Choice';
 import { within } from '../../../design/sentence';
 import { Sheet } from '../../../design/Sheet';
 import { Quiet, Strong } from '../../../design/Words';
-import { placeOptions, sideOptions } from '../../../parts/words/place-options';
+import { BodyMap } from '../../../parts/body/BodyMap';
+import { sideOptions } from '../../../parts/words/place-options';
 import { painWords } from '../../../parts/words/pain-words';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 
@@ -31,18 +32,23 @@ export function PainSheet() {
   const view = useLiftInHand();
   const stressed = view.lift.stress.map(({ joint }) => joint);
   const flagged = lane.client?.flags.find(
-    (flag) => flag.state !== 'closed' && stressed.some((joint) => joint === flag.place),
+    (flag) =>
+      flag.state !== 'closed' &&
+      flag.state !== 'removed' &&
+      stressed.some((joint) => joint === flag.place),
   );
   const hurting = stressed.find((joint) => joint === flagged?.place);
-  const [place, setPlace] = useState<Pain['place']>(hurting ?? stressed[0] ?? 'low back');
+  // Where something is known to hurt, that place is taken; nothing is guessed.
+  const [place, setPlace] = useState<Pain['place'] | null>(hurting ?? null);
   const [side, setSide] = useState<Side>(flagged?.side ?? 'none');
   const [kind, setKind] = useState<PainKind>('ache');
-  const places: Pain['place'][] = [
-    ...new Set<Pain['place']>([...(hurting ? [hurting] : []), ...stressed, ...joints]),
-  ];
   const [score, setScore] = useState<number | null>(null);
   const where = kind === 'chest' ? 'chest' : kind === 'dizzy' ? 'head' : place;
-  const pain: Pain | null = score === null ? null : { place: where, side, kind, score };
+  const pain: Pain | null =
+    score === null || where === null ? null : { place: where, side, kind, score };
+  const inMiddle = place === 'neck' || place === 'upper back' || place === 'low back';
+  // A side has no middle to it where there are two.
+  const sidesHere = inMiddle ? sideOptions : sideOptions.filter(({ value }) => value !== 'none');
   const report = () => {
     if (!pain) return;
     // The lane stays on this lift, so that what stops it is read before anything else is done.
@@ -51,8 +57,20 @@ export function PainSheet() {
   };
   return (
     <Sheet title={`Where does it hurt, ${lane.name}`} open onClose={sheets.close}>
-      <Choice label="Place" options={placeOptions(places)} value={place} onChange={setPlace} wrap />
-      <Choice label="Side" options={sideOptions} value={side} onChange={setSide} />
+      <BodyMap
+        label="Place"
+        place={place}
+        side={side}
+        likely={stressed}
+        onTake={(taken, on) => {
+          setPlace(taken);
+          setSide(on);
+        }}
+      />
+      {place !== null && (
+        <Choice label="Side" options={sidesHere} value={side} onChange={setSide} />
+      )}
+      <Strong>What it feels like</Strong>
       <Choice label="What it feels like" options={kinds} value={kind} onChange={setKind} wrap />
       <View className="gap-2">
         <Strong>How much, 0 to 10</Strong>
@@ -67,7 +85,13 @@ export function PainSheet() {
       <Button
         kind="stop"
         big
-        label={pain ? `Note: ${within(painWords(pain))}` : 'Choose how much'}
+        label={
+          pain
+            ? `Note: ${within(painWords(pain))}`
+            : where === null
+              ? 'Touch where it hurts'
+              : 'Choose how much'
+        }
         disabled={!pain}
         onPress={report}
       />

@@ -95,7 +95,7 @@ export function TodaySheet() {
   const up = stepUp(view.loads, loadG);
   const suggested = counted ? null : fitting({ reps, targetRir });
   const done = countedSets(view.state, 'working').length;
-  const what = `${sets} × ${loadReps(loadG, reps, unit, counted)}`;
+  const what = `${sets} ${sets === 1 ? 'set' : 'sets'} of ${loadReps(loadG, reps, unit, counted)}`;
   return (
     <Sheet title="Working sets today" open onClose={sheets.close}>
       <Count

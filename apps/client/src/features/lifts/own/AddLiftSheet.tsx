@@ -33,7 +33,7 @@ export function AddLiftSheet({
     if (problem !== null || !like) return;
     const own = { ...nothingOwn(ownId()), added: { name: name.trim(), like: like.id } };
     attempt(async () => {
-      await putOwnLift(own);
+      await putOwnLift(own, null);
       onAdded(own);
     });
   };

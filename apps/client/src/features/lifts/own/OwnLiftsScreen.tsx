@@ -36,8 +36,8 @@ function OwnFiles() {
       if (!('lifts' in file)) return;
       // What is there of a lift is replaced by what the file says of it.
       for (const lift of file.lifts) {
-        const id = own.find(({ liftId }) => liftId === lift.liftId)?.id ?? newId();
-        await putOwnLift({ ...lift, id });
+        const before = own.find(({ liftId }) => liftId === lift.liftId) ?? null;
+        await putOwnLift({ ...lift, id: before?.id ?? newId() }, before);
       }
     });
   const take = () =>
@@ -97,7 +97,8 @@ export function OwnLiftsScreen() {
       </Body>
       <Button kind="main" label="Add a lift" icon="plus" onPress={() => setAdding(true)} />
       {own.length === 0 && <Quiet>Nothing of the studio’s own yet.</Quiet>}
-      {own.map(({ id, liftId, added, styles, cues, checkpoints, hidden }) => {
+      {own.map((each) => {
+        const { id, liftId, added, styles, cues, checkpoints, hidden } = each;
         const name = added?.name ?? findLift(liftId)?.name ?? liftId;
         const says = [
           added ? `like ${findLift(added.like)?.name.toLowerCase() ?? added.like}` : '',
@@ -116,7 +117,7 @@ export function OwnLiftsScreen() {
                 <Button
                   label={added ? 'Take away' : 'As the catalogue'}
                   says={added ? `Take away ${name}` : `${name} as the catalogue has it`}
-                  onPress={() => attempt(() => deleteOwnLift(id))}
+                  onPress={() => attempt(() => deleteOwnLift(each))}
                 />
               )}
             </View>

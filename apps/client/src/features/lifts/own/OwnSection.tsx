@@ -97,10 +97,11 @@ export function OwnSection({
 }) {
   const all = useTeaching();
   const [editing, setEditing] = useState<Editing | null>(null);
-  const own = all.find((each) => each.liftId === liftId) ?? nothingOwn(liftId);
+  const known = all.find((each) => each.liftId === liftId) ?? null;
+  const own = known ?? nothingOwn(liftId);
   const keep = (next: OwnLift) => {
     setEditing(null);
-    attempt(() => putOwnLift(next));
+    attempt(() => putOwnLift(next, known));
   };
   const edit = (what: Editing['what'], id: string | null = null) => setEditing({ what, id });
   const close = () => setEditing(null);

@@ -1,5 +1,7 @@
 import type { OwnLift } from '@spalo/core';
-import { journal } from '../../../state/device';
+import { findLift } from '@spalo/catalog';
+import type { ChangeOf } from '../../../state/changes/changes';
+import { changeWithBack } from '../../../state/changes/take-back';
 import { newId } from '../../../state/log/ids';
 
 /** An id of something that the studio makes, as logs name it for ever. */
@@ -19,13 +21,23 @@ export const nothingOwn = (liftId: string): OwnLift => ({
   hidden: [],
 });
 
-/** Keeps what the studio teaches of a lift; on this device until the server has it. */
-export const putOwnLift = ({ id, ...body }: OwnLift) =>
-  journal.change({ route: 'putOwnLift', args: { params: { id }, body } });
+const put = ({ id, ...body }: OwnLift): ChangeOf<'putOwnLift'> => ({
+  route: 'putOwnLift',
+  args: { params: { id }, body },
+});
+const remove = ({ id }: OwnLift): ChangeOf<'deleteOwnLift'> => ({
+  route: 'deleteOwnLift',
+  args: { params: { id } },
+});
+const nameOf = ({ added, liftId }: OwnLift) => added?.name ?? findLift(liftId)?.name ?? liftId;
+
+/** Keeps what the studio teaches of a lift, with the way back to what it taught before; on this device until the server has it. */
+export const putOwnLift = (own: OwnLift, before: OwnLift | null) =>
+  changeWithBack(put(own), `${nameOf(own)} changed`, before ? put(before) : remove(own));
 
 /** Teaches a lift as the catalogue does again. */
-export const deleteOwnLift = (id: string) =>
-  journal.change({ route: 'deleteOwnLift', args: { params: { id } } });
+export const deleteOwnLift = (own: OwnLift) =>
+  changeWithBack(remove(own), `${nameOf(own)} as the catalogue has it`, put(own));
 
 /** The same without one of its own cues, checkpoints (with the cues at it) or styles (with all that is only in it). */
 export const withoutOwn = (own: OwnLift, id: string): OwnLift => ({

@@ -48,6 +48,10 @@ export async function adjustLoad(
   await adjust(append, view, steps, [reason]);
 }
 
+/** Sets that this device has logged since it was opened. */
+const here = new Set<string>();
+export const loggedHere = (setId: string): boolean => here.has(setId);
+
 /** Sets: done, corrected, taken back, one more, another load. */
 export const setActions = (append: Append) => ({
   async logNext(lane: LaneView, view: LiftView) {
@@ -58,7 +62,7 @@ export const setActions = (append: Append) => ({
     const { watched, forgetWatched } = useFloorUi.getState();
     const result = resultOf(set, watched[key] ?? {}, reserveAsked(view.state.plan));
     const proposed = { loadG: set.loadG, reps: set.reps };
-    await append('set.logged', { ...result, liftId, step, kind: set.kind, proposed });
+    here.add(await append('set.logged', { ...result, liftId, step, kind: set.kind, proposed }));
     forgetWatched(key);
     if (set.kind !== 'warm-up' || result.reps === set.reps) return;
     // Other reps than planned bear on the warm-up sets behind this one.

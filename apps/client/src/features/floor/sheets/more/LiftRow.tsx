@@ -39,7 +39,6 @@ export function LiftRow({ view, onSwap }: { view: LiftView; onSwap: () => void }
         <Chip
           label="Open"
           says={`Open ${lift.name}`}
-          look="taken"
           onPress={() => {
             openLift(lift.id);
             sheets.close();

@@ -1,0 +1,1 @@
+ALTER TABLE "measurements" ADD COLUMN "removed" boolean DEFAULT false NOT NULL;
