@@ -7,6 +7,8 @@ import {
   openDemo,
   passGeneral,
   test,
+  toTheLoad,
+  toTheSet,
   untilOffline,
 } from './spalo';
 
@@ -103,7 +105,8 @@ test('a first-timer: intake, six starting weights, a climb, and related lifts fo
   await button(page, 'Start a session now').click();
   await passGeneral(page);
   await expect(page.getByRole('heading', { name: 'Goblet squat' })).toBeVisible();
-  await expect(page.getByText('Now · climb, set 1')).toBeVisible();
+  await toTheLoad(page);
+  await expect(page.getByText(/^Now · climb, set 1/)).toBeVisible();
   await expectAccessible(page);
   const loadNow = async () =>
     Number(
@@ -111,7 +114,9 @@ test('a first-timer: intake, six starting weights, a climb, and related lifts fo
     );
   const loads: number[] = [];
   for (let set = 0; set < 4; set += 1) {
+    await toTheLoad(page);
     loads.push(await loadNow());
+    await toTheSet(page);
     await page.getByRole('radio', { name: '4 or more' }).click();
     await logSet(page);
   }

@@ -7,6 +7,8 @@ import {
   passGeneral,
   startClient,
   test,
+  toTheSet,
+  toWork,
   untilOffline,
 } from './spalo';
 
@@ -167,6 +169,7 @@ test('a trainer without code adds a lift with two cues of its own and trains a c
   await picker.getByRole('textbox').fill('jetty');
   await picker.getByRole('button', { name: 'Jetty squat' }).click();
   await page.getByRole('button', { name: 'Open Jetty squat' }).click();
+  await toTheSet(page);
   await expect(
     page.getByRole('button', { name: /^Focus cue: Grow out of the deck/ }),
   ).toBeVisible();
@@ -186,7 +189,7 @@ test('a first rep that is good and others that are not is found over two session
   page,
 }) => {
   await openDemo(page);
-  const reserve = page.getByRole('radiogroup', { name: /reserve/ });
+  const working = page.getByRole('button', { name: /^working set, .*, now$/ });
   const open = async () => {
     await page.getByRole('link', { name: 'Clients', exact: true }).click();
     await page.getByRole('link', { name: /^Caspian Dole/ }).click();
@@ -197,8 +200,9 @@ test('a first rep that is good and others that are not is found over two session
     // A session that was open already may be past its general part.
     await expect(general.or(page.getByRole('button', { name: /^Log / }))).toBeVisible();
     if (await general.isVisible()) await passGeneral(page);
-    while (!(await reserve.isVisible())) await logSet(page);
+    await toWork(page);
     for (let set = 1; set <= 3; set += 1) {
+      await toTheSet(page);
       const reps = page.getByRole('checkbox', { name: /^Rep / });
       // Spalo asks to stop at the last clean rep; this client goes on all the same.
       while ((await reps.count()) < 8) {
@@ -208,7 +212,7 @@ test('a first rep that is good and others that are not is found over two session
         await page.getByRole('checkbox', { name: new RegExp(`^Rep ${rep}\\b`) }).click();
       }
       await logSet(page);
-      if (!(await reserve.isVisible())) break;
+      if ((await working.count()) === 0) break;
     }
     await page.getByRole('button', { name: /^More for / }).click();
     await page.getByRole('button', { name: 'Wrap up this session' }).click();

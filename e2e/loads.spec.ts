@@ -4,10 +4,11 @@ import {
   expect,
   expectAccessible,
   expectNoOverflow,
-  logSet,
   openDemo,
   passGeneral,
   test,
+  toTheLoad,
+  toWork,
 } from './spalo';
 
 test.use({ scene: 'loads' });
@@ -144,8 +145,8 @@ test('200 typed for 20 is questioned before it is kept, and does not wreck the b
   const before = await squat.getAttribute('aria-label');
   await button(page, 'Start a session now').click();
   await passGeneral(page);
-  while (!(await page.getByRole('radiogroup', { name: 'Clean reps left in reserve' }).isVisible()))
-    await logSet(page);
+  await toWork(page);
+  await toTheLoad(page);
   await button(page, /^Change the load/).click();
   await field(page, 'Type a load, kg').fill('heavy');
   await button(page, 'Take it').click();

@@ -6,6 +6,9 @@ import {
   openDemo,
   startClient,
   test,
+  toTheLoad,
+  toTheSet,
+  toWork,
   untilOffline,
 } from './spalo';
 
@@ -28,7 +31,8 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   const steps = page.getByRole('list', { name: 'Sets of this lift' }).getByRole('button');
   const planned = await steps.count();
   expect(planned).toBeGreaterThan(3);
-  await expect(page.getByText('short bar, nothing on it')).toBeVisible();
+  await toTheLoad(page);
+  await expect(page.getByText(/short bar, nothing on it/)).toBeVisible();
   await expectAccessible(page);
   await expectNoOverflow(page);
 
@@ -45,6 +49,7 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await expect(page.getByText(/2 of 12 seen with Runa/)).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
 
+  await toTheSet(page);
   await page.getByRole('button', { name: /Focus cue/ }).click();
   await page.getByRole('button', { name: 'Focus on: Show the wall your shirt front' }).click();
   await expect(page.getByText('Show the wall your shirt front')).toBeVisible();
@@ -53,8 +58,8 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await logSet(page);
   await expect(page.getByRole('timer')).toBeVisible();
   await expect(page.getByText(/^Add .* a side$/)).toBeVisible();
-  while (!(await page.getByRole('radiogroup', { name: 'Clean reps left in reserve' }).isVisible()))
-    await logSet(page);
+  await toWork(page);
+  await toTheSet(page);
 
   // A working set with one deviation each: a fault in two taps, what was left in one.
   await page.getByRole('checkbox', { name: /^Rep 8/ }).click();
@@ -69,6 +74,7 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   const lighter = page.getByRole('button', { name: /^Take / }).nth(2);
   const load = (await lighter.getAttribute('aria-label'))!.replace('Take ', '').replace(' kg', '');
   await lighter.click();
+  await toTheSet(page);
   await page.getByRole('button', { name: 'One rep fewer' }).click();
   await expect(page.getByRole('button', { name: new RegExp(`^Log ${load} × `) })).toBeVisible();
   await logSet(page);

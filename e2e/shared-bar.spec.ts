@@ -6,6 +6,8 @@ import {
   passGeneral,
   startClient,
   test,
+  toTheLoad,
+  toWork,
 } from './spalo';
 
 test.use({ scene: 'shared bar' });
@@ -45,8 +47,7 @@ test('clients on one bar load it together in pairs, with less handling than apar
 test('a plate on one bar is not free for another', async ({ page }) => {
   await openDemo(page);
   await startClient(page, 'Oluchi Venn');
-  const reserve = page.getByRole('radiogroup', { name: 'Clean reps left in reserve' });
-  while (!(await reserve.isVisible())) await logSet(page);
+  await toWork(page);
   await logSet(page);
 
   await page.getByRole('link', { name: 'Day', exact: true }).click();
@@ -59,6 +60,7 @@ test('a plate on one bar is not free for another', async ({ page }) => {
 
   // What nobody ever makes here, and what every plate of the room would make.
   const type = async (load: string) => {
+    await toTheLoad(page);
     await page.getByRole('button', { name: /^Change the load/ }).click();
     await page.getByRole('textbox', { name: 'Type a load, kg' }).fill(load);
     await page.getByRole('button', { name: 'Take it' }).click();

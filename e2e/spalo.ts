@@ -180,6 +180,33 @@ export async function logSet(page: Page): Promise<void> {
   }).toPass({ intervals: [50, 200, 400, 700] });
 }
 
+/** Turns the lane from what comes between sets to the set itself, where the screen shows one of the two. */
+export async function toTheSet(page: Page): Promise<void> {
+  const rail = page.getByRole('group', { name: 'Reps', exact: true });
+  const turn = page.getByRole('button', { name: 'To the set' });
+  await expect(async () => {
+    if (await turn.isVisible()) await turn.click({ timeout: 1000 });
+    await expect(rail).toBeVisible({ timeout: 1000 });
+  }).toPass();
+}
+
+/** And back to its load. */
+export async function toTheLoad(page: Page): Promise<void> {
+  const load = page.getByRole('button', { name: /^Change the load/ });
+  const turn = page.getByRole('button', { name: /Back to the load$/ });
+  await expect(async () => {
+    if (await turn.isVisible()) await turn.click({ timeout: 1000 });
+    await expect(load).toBeVisible({ timeout: 1000 });
+  }).toPass();
+}
+
+/** Logs what is left of a ramp, up to the first working set. */
+export async function toWork(page: Page): Promise<void> {
+  const working = page.getByRole('button', { name: /^working set, .*, now$/ });
+  await expect(page.getByRole('button', { name: /^Log / })).toBeVisible();
+  while ((await working.count()) === 0) await logSet(page);
+}
+
 /** No violation of WCAG 2.2 AA that a machine can find. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page })

@@ -7,6 +7,8 @@ import {
   openDemo,
   startClient,
   test,
+  toTheSet,
+  toWork,
 } from './spalo';
 
 test.use({ scene: 'technique' });
@@ -17,14 +19,9 @@ const cueSaid = async (page: Page) =>
 const judge = (page: Page, answer: string) =>
   page.getByRole('group', { name: /^What “.*” did$/ }).getByRole('button', { name: answer });
 
-/** Up to the working sets of the lift in hand. */
-async function toWork(page: Page) {
-  const reserve = page.getByRole('radiogroup', { name: /reserve/ });
-  while (!(await reserve.isVisible())) await logSet(page);
-}
-
 /** Marks a rep of the set in hand with a fault, and logs it. */
 async function logFaulty(page: Page, fault: string) {
+  await toTheSet(page);
   await page.getByRole('checkbox', { name: /^Rep 3/ }).click();
   await page
     .getByRole('group', { name: 'What was seen in rep 3' })
@@ -39,6 +36,7 @@ test('a caving knee is marked, its remedy opened, cues judged until one helps, a
   await openDemo(page);
   await startClient(page, 'Runa Hallvard-Iyer');
   await toWork(page);
+  await toTheSet(page);
   await page.getByRole('checkbox', { name: /^Rep 3/ }).click();
   const seen = page.getByRole('group', { name: 'What was seen in rep 3' });
   await seen.getByRole('button', { name: 'Knees cave in' }).click();
@@ -53,10 +51,12 @@ test('a caving knee is marked, its remedy opened, cues judged until one helps, a
 
   // It did not help: a cue of another kind takes its place, and again.
   await judge(page, 'No change').click();
+  await toTheSet(page);
   await expect(cueCard(page)).not.toHaveAccessibleName(/Push the floor apart/);
   const second = await cueSaid(page);
   await logFaulty(page, 'Knees cave in');
   await judge(page, 'No change').click();
+  await toTheSet(page);
   await expect(cueCard(page)).not.toHaveAccessibleName(new RegExp(second));
   const third = await cueSaid(page);
   expect(new Set(['Push the floor apart', second, third]).size).toBe(3);
@@ -73,7 +73,7 @@ test('a caving knee is marked, its remedy opened, cues judged until one helps, a
 test('another style brings its own cues, and none of the old', async ({ page }) => {
   await openDemo(page);
   await startClient(page, 'Teodor Brisling');
-  await page.getByRole('button', { name: /^\d+ of \d+$|^Set-up seen$/ }).click();
+  await page.getByRole('button', { name: /^Set-up checklist/ }).click();
   const list = page.getByRole('dialog');
   await expect(list.getByRole('radiogroup', { name: 'Style' })).toBeVisible();
   await expect(list.getByText(/^Suggested: /)).toBeVisible();
@@ -81,6 +81,7 @@ test('another style brings its own cues, and none of the old', async ({ page }) 
   await expect(list.getByText('Hooks a hand lower')).toBeVisible();
   await expect(list.getByText('Hook height')).toHaveCount(0);
   await page.getByRole('button', { name: 'Close' }).click();
+  await toTheSet(page);
   await cueCard(page).click();
   const cues = page.getByRole('dialog', { name: 'One cue at a time' });
   await expect(

@@ -40,8 +40,9 @@ module.exports = {
         figure: ['1.5rem', '1.6rem'],
         working: ['4.25rem', '3.75rem'],
       },
-      minHeight: { tap: '3rem' },
-      minWidth: { tap: '3rem' },
+      // A thumb does not grow with the text.
+      minHeight: { tap: '48px' },
+      minWidth: { tap: '48px' },
     },
   },
 };

@@ -46,7 +46,7 @@ export function Button({
       onPress={onPress}
       className={classes(
         'flex-row items-center justify-center gap-2 rounded-2xl border-2 px-4',
-        big ? 'min-h-[4rem]' : 'min-h-tap',
+        big ? 'min-h-[64px]' : 'min-h-tap',
         look.box,
         disabled ? 'opacity-60' : 'active:opacity-80',
         className,

@@ -1,5 +1,6 @@
 import { Pressable, ScrollView, View } from 'react-native';
 import { tabStop, useArrows } from './use-arrows';
+import { useSpace } from './use-space';
 import { Figure, Quiet, Strong } from './Words';
 
 /** A client on the floor at a glance. `rest` is the share of the rest still to run, with its clock. */
@@ -24,6 +25,9 @@ export function LaneStrip({
   // Four of them leave room for the fewest signs only; what is read out stays whole.
   const crowded = lanes.length > 3;
   const scrolls = lanes.length > 4;
+  const { space } = useSpace();
+  // Large text leaves a line: who, and the clock of a rest; what is read out stays whole.
+  const oneLine = space === 'least';
   const group = useArrows('tab');
   const anyTaken = lanes.some(({ id }) => id === chosen);
   return (
@@ -46,14 +50,17 @@ export function LaneStrip({
               aria-selected={taken}
               aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}`}
               onPress={() => onChoose(lane.id)}
-              className={`min-h-[3.25rem] justify-center overflow-hidden rounded-2xl border-2 ${lane.rest ? 'pb-2' : 'pb-1'} ${
-                crowded ? 'px-2' : 'px-3'
-              } ${scrolls ? 'w-[5.5rem]' : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
+              className={`justify-center overflow-hidden rounded-2xl border-2 ${
+                oneLine ? 'min-h-[44px]' : 'min-h-[3.25rem]'
+              } ${lane.rest ? 'pb-2' : 'pb-1'} ${crowded || oneLine ? 'px-2' : 'px-3'} ${scrolls ? 'w-[5.5rem]' : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
             >
-              <Strong numberOfLines={1} className={taken ? 'text-card' : ''}>
+              <Strong
+                numberOfLines={1}
+                className={`${taken ? 'text-card' : oneLine && lane.ready ? 'text-moss' : ''} ${oneLine ? 'text-[0.875rem] leading-[1.1rem]' : ''}`}
+              >
                 {lane.name}
               </Strong>
-              <View className="flex-row items-baseline gap-1">
+              <View className={`flex-row items-baseline gap-1 ${oneLine ? 'hidden' : ''}`}>
                 {!(crowded && lane.rest) && (
                   <Quiet
                     numberOfLines={1}

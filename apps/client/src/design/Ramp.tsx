@@ -22,7 +22,7 @@ const looks = {
   },
 } as const;
 
-const stateWords = { done: 'done', now: 'now', coming: 'to come' } as const;
+export const stateWords = { done: 'done', now: 'now', coming: 'to come' } as const;
 
 /** One set: a block of its height with its load above and its reps below. */
 function RampStep({

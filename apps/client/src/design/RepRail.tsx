@@ -42,12 +42,18 @@ export function RepRail({
   reps,
   marks,
   onToggle,
+  large = false,
 }: {
   reps: number;
   /** What was seen in which rep; drawn as a question where its fault is not known. */
   marks: readonly { rep: number; glyph: Glyph | null; name: string }[];
   onToggle?: (rep: number) => void;
+  /** In two rows, for a thumb in a hurry or wet. */
+  large?: boolean;
 }) {
+  const aRow = large
+    ? Math.min(6, Math.max(4, Math.ceil(reps / 2)))
+    : Math.min(Math.max(reps, 8), MOST_A_ROW);
   return (
     <View role="group" aria-label="Reps" className="flex-row flex-wrap">
       {Array.from({ length: reps }, (_, index) => index + 1).map((rep) => {
@@ -60,11 +66,11 @@ export function RepRail({
             aria-label={mark ? `Rep ${rep}: ${mark.name}` : `Rep ${rep}: clean`}
             disabled={!onToggle}
             onPress={() => onToggle?.(rep)}
-            className="min-h-[2.75rem] items-center justify-center"
-            style={{ width: `${100 / Math.min(Math.max(reps, 8), MOST_A_ROW)}%` }}
+            className={`items-center justify-center ${large ? 'min-h-[64px]' : 'min-h-[44px]'}`}
+            style={{ width: `${100 / aRow}%` }}
           >
             <View
-              className={`aspect-square w-[88%] max-w-[2.5rem] items-center justify-center rounded-full border-[3px] ${
+              className={`aspect-square w-[88%] items-center justify-center rounded-full border-[3px] ${large ? 'max-w-[58px]' : 'max-w-[40px]'} ${
                 mark ? 'border-oxide bg-card' : 'border-moss bg-moss'
               }`}
             >

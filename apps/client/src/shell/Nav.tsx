@@ -1,6 +1,7 @@
 import { Link, usePathname } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../design/Icon';
+import { useSpace } from '../design/use-space';
 import { Quiet, Title } from '../design/Words';
 import { places } from './places';
 
@@ -17,6 +18,9 @@ function Place({
   active: boolean;
   rail: boolean;
 }) {
+  const { space } = useSpace();
+  // For want of room the sign stands alone; its name is still read out.
+  const bare = space === 'least';
   const edge = rail
     ? `w-full border-l-[5px] py-2 ${active ? 'border-moss' : 'border-transparent'}`
     : `flex-1 border-t-[5px] ${active ? 'border-moss' : 'border-transparent'}`;
@@ -26,12 +30,14 @@ function Place({
         role="link"
         aria-label={label}
         aria-current={active ? 'page' : undefined}
-        className={`min-h-[3.5rem] items-center justify-center ${edge}`}
+        className={`items-center justify-center ${bare ? 'min-h-[44px]' : 'min-h-[3.5rem]'} ${edge}`}
       >
         <Icon name={icon} color={active ? 'moss' : 'slate'} />
-        <Quiet className={`font-figure text-[1.0625rem] leading-5 ${active ? 'text-moss' : ''}`}>
-          {label}
-        </Quiet>
+        {!bare && (
+          <Quiet className={`font-figure text-[1.0625rem] leading-5 ${active ? 'text-moss' : ''}`}>
+            {label}
+          </Quiet>
+        )}
       </Pressable>
     </Link>
   );

@@ -6,6 +6,7 @@ import { clockText, deviceClock } from '../api/device-clock';
 import { Banner } from '../design/Banner';
 import { Button } from '../design/Button';
 import { AnewContext } from '../design/Guard';
+import { RemSensor } from '../design/RemSensor';
 import { useWide } from '../design/use-wide';
 import { useProblem } from '../state/problems';
 import { useOwnLifts } from '../state/queries';
@@ -60,6 +61,7 @@ export function Shell({ account, children }: { account: Account; children: React
       </View>
       {!wide && <Nav wide={false} studio={studio} />}
       <Shortcuts />
+      <RemSensor />
     </View>
   );
 }

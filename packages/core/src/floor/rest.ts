@@ -24,7 +24,9 @@ export function currentRest(
     }
   }
   if (!latest) return null;
-  const planned = latest.lift.steps[latest.step]?.restS ?? 0;
+  const { steps } = latest.lift;
+  // A set beyond the plan, as of a climb that goes on, is followed by the rest of the one before.
+  const planned = (steps[latest.step] ?? steps.at(-1))?.restS ?? 0;
   const seconds = longer(latest.lift) ? longerRest(planned) : planned;
   return { since: latest.at, seconds, liftId: latest.lift.plan.liftId };
 }

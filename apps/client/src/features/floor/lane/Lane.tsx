@@ -12,6 +12,7 @@ import { LaneBody } from './LaneBody';
 import { LaneContext, type LaneScene } from '../scene/lane-scene';
 import { LaneFoot } from './LaneFoot';
 import { useLaneSheets } from '../scene/use-lane-sheets';
+import { useMoment } from '../scene/use-moment';
 
 /** One client on the floor: the lift in hand, from header to the button that logs. */
 export const Lane = memo(function Lane({
@@ -29,13 +30,18 @@ export const Lane = memo(function Lane({
   const actions = useMemo(() => floorActions(session, trainerId), [session, trainerId]);
   const openLift = useFloorUi((state) => state.openLift);
   const { shown, sheets, ask } = useLaneSheets(session.id);
+  const resting = useRestRuns(lane.rest);
+  const rested = lane.rest !== null && lane.rest.liftId === lane.current?.lift.id;
+  const { moment, turn } = useMoment(lane.current, { wide, resting, rested });
   const scene: LaneScene = {
     lane,
     account,
     wide,
     actions,
     sheets,
-    resting: useRestRuns(lane.rest),
+    resting,
+    moment,
+    turn,
     keepUnlessDoubtful(asked, result, keep) {
       const doubt = doubtOf(result, asked, strength);
       if (doubt) ask({ doubt, asked, result, keep });

@@ -1,22 +1,32 @@
 import { ScrollView } from 'react-native';
-import { LaneHeader } from './LaneHeader';
-import { ComingLifts } from './ComingLifts';
-import { useLane } from '../scene/lane-scene';
-import { LiftBody } from './LiftBody';
+import { useSpace } from '../../../design/use-space';
 import { GeneralPart } from '../general/GeneralPart';
+import { useLane } from '../scene/lane-scene';
+import { ComingLifts } from './ComingLifts';
+import { LaneHeader } from './LaneHeader';
+import { LiftBody } from './LiftBody';
 
 /** What a lane shows: the general part first, then the lift in hand. */
 export function LaneBody() {
-  const { lane, wide } = useLane();
+  const { lane, wide, moment } = useLane();
+  const { space } = useSpace();
   const general = lane.general.active;
+  const close = !wide && (space === 'tight' || space === 'least');
   return (
     <ScrollView
-      key={general ? 'general' : 'lift'}
+      // Each moment begins at its top.
+      key={general ? 'general' : moment}
       className="flex-1"
-      contentContainerClassName="gap-1.5 px-4 pb-3 pt-2"
+      contentContainerClassName={`px-4 ${close ? 'gap-1 pb-1 pt-1' : 'gap-1.5 pb-3 pt-2'}`}
     >
-      <LaneHeader />
-      {general ? <GeneralPart /> : <LiftBody />}
+      {general ? (
+        <>
+          <LaneHeader />
+          <GeneralPart />
+        </>
+      ) : (
+        <LiftBody />
+      )}
       {wide && <ComingLifts />}
     </ScrollView>
   );

@@ -2,6 +2,7 @@ import { findDrill } from '@spalo/catalog';
 import { redFlag } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
+import { useSpace } from '../../../design/use-space';
 import { attempt } from '../../../state/problems';
 import { LogBar } from '../set/LogBar';
 import { useUndoable } from '../../../parts/lane/undo';
@@ -42,8 +43,9 @@ function MainAction() {
 export function LaneFoot() {
   const { lane } = useLane();
   const undoable = useUndoable(lane.session.id);
+  const least = useSpace().space === 'least';
   return (
-    <View className="gap-1 border-t-2 border-line bg-paper px-4 py-2">
+    <View className={`border-t-2 border-line bg-paper px-4 ${least ? 'gap-0 py-1' : 'gap-1 py-2'}`}>
       <JustStored undoable={undoable} />
       <View className="flex-row gap-2">
         {undoable && <UndoButton {...undoable} />}

@@ -1,6 +1,7 @@
 import { exhales } from '@spalo/core';
 import { View } from 'react-native';
 import { IconButton } from '../../../design/Button';
+import { useSpace } from '../../../design/use-space';
 import { Quiet, Strong, Title } from '../../../design/Words';
 import { useLane } from '../scene/lane-scene';
 
@@ -14,12 +15,17 @@ function Heading() {
     : view
       ? [view.lift.name, `${view.style.name} · lift ${lane.position} of ${lane.lifts.length}`]
       : ['All lifts done', `${lane.lifts.length} lifts`];
+  const { space } = useSpace();
+  const least = !wide && space === 'least';
   return (
     <>
-      <Title numberOfLines={2} className={wide ? '' : 'text-[1.75rem] leading-8'}>
+      <Title
+        numberOfLines={least ? 1 : 2}
+        className={wide ? '' : least ? 'text-[1.25rem] leading-6' : 'text-[1.75rem] leading-7'}
+      >
         {title}
       </Title>
-      <Quiet>{under}</Quiet>
+      {!least && <Quiet numberOfLines={wide ? undefined : 1}>{under}</Quiet>}
     </>
   );
 }
@@ -30,7 +36,7 @@ export function LaneHeader() {
   const view = lane.general.active ? null : lane.current;
   return (
     <View className="flex-row items-start justify-between gap-3">
-      <View className="shrink">
+      <View className="min-w-0 shrink">
         {wide && (
           <View className="pb-1">
             <Strong numberOfLines={1} className="text-lead">

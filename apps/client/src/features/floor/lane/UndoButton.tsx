@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Text, View } from 'react-native';
 import { IconButton } from '../../../design/Button';
+import { useSpace } from '../../../design/use-space';
 import { Quiet } from '../../../design/Words';
 import type { Undoable } from '../../../parts/lane/undo';
 import { clock, loadReps } from '../../../parts/words/load-words';
@@ -24,10 +25,16 @@ function RestOver() {
 /** What was stored a moment ago, and how long the rest is that follows it; read out once. */
 export function JustStored({ undoable }: { undoable: Undoable | undefined }) {
   const { lane, resting } = useLane();
+  const least = useSpace().space === 'least';
   const rest = resting && lane.rest ? `, rest ${clock(lane.rest.seconds)}` : '';
   return (
     <View role="status" aria-live="polite">
-      {undoable && <Quiet numberOfLines={1}>{`${undoable.says}${rest}`}</Quiet>}
+      {undoable &&
+        (least ? (
+          <Text className="sr-only">{`${undoable.says}${rest}`}</Text>
+        ) : (
+          <Quiet numberOfLines={1}>{`${undoable.says}${rest}`}</Quiet>
+        ))}
       {!undoable && <RestOver />}
     </View>
   );
@@ -37,14 +44,15 @@ export function JustStored({ undoable }: { undoable: Undoable | undefined }) {
 export function UndoButton({ says, undo }: Undoable) {
   const { lane, actions } = useLane();
   const word = undo.withdrawn ? 'Undo' : 'Put back';
+  const least = useSpace().space === 'least';
   return (
     <IconButton
       icon="undo"
       label={word}
       says={`${word}: ${says}`}
-      caption
+      caption={!least}
       onPress={() => attempt(() => actions.withdraw(lane, undo))}
-      className="min-w-[4rem]"
+      className={least ? '' : 'min-w-[4rem]'}
     />
   );
 }

@@ -50,6 +50,12 @@ export interface LaneSheets {
   closing: (action: () => Promise<unknown>) => void;
 }
 
+/**
+ * What the screen of a lift is for. `between`: the rest runs, or the load is made; clock, load and plates are large.
+ * `set`: it is lifted and looked at; cue, reps, faults and reserve are large. `whole`: a wide screen has room for both.
+ */
+export type Moment = 'between' | 'set' | 'whole';
+
 /** All that the pieces of a lane share. */
 export interface LaneScene {
   lane: LaneView;
@@ -59,6 +65,10 @@ export interface LaneScene {
   sheets: LaneSheets;
   /** Whether the rest after the last set still runs. */
   resting: boolean;
+  /** What the screen is for just now. */
+  moment: Moment;
+  /** Turns to another moment of the set in hand. */
+  turn: (to: Moment) => void;
   /** Keeps a set, but asks back first where it is far from what is believed, or, of a warm-up set, from its plan. */
   keepUnlessDoubtful: (asked: AskedSet, result: SetResult, keep: () => void) => void;
   wrapUp: () => void;

@@ -2,14 +2,17 @@ import { cueOf } from '@spalo/catalog';
 import { View } from 'react-native';
 import { Card } from '../../../design/Card';
 import { Icon } from '../../../design/Icon';
+import { useSpace } from '../../../design/use-space';
 import { Quiet, Strong } from '../../../design/Words';
 import { useStyle } from '../../../parts/lesson/use-style';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 
 /** The one cue the client works on, and where to watch from. Tap to change it. */
 export function CueCard() {
-  const { lane, sheets } = useLane();
+  const { lane, sheets, moment } = useLane();
   const { lift, style, state } = useLiftInHand();
+  const { space, flat } = useSpace();
+  const least = moment !== 'whole' && space === 'least' && !flat;
   const whole = useStyle(lift.id, style.id, lane.client);
   const focused = cueOf(lift.id, state.plan.styleId, state.focusCueId);
   const cue = style.cues.find(({ id }) => id === focused?.id) ?? style.cues[0];
@@ -24,13 +27,17 @@ export function CueCard() {
     >
       <View className="flex-row items-center justify-between gap-3">
         <View className="shrink">
-          <Strong className="text-lead">{cue.text}</Strong>
-          <Quiet>
-            {checkpoint
-              ? `watch ${checkpoint.look.toLowerCase()}, ${checkpoint.from}`
-              : `in the ${cue.phase}`}
-          </Quiet>
-          {setUp && <Quiet className="text-ink">{`Set-up: ${setUp.text}`}</Quiet>}
+          <Strong numberOfLines={least ? 2 : undefined} className={least ? '' : 'text-lead'}>
+            {cue.text}
+          </Strong>
+          {!least && (
+            <Quiet>
+              {checkpoint
+                ? `watch ${checkpoint.look.toLowerCase()}, ${checkpoint.from}`
+                : `in the ${cue.phase}`}
+            </Quiet>
+          )}
+          {!least && setUp && <Quiet className="text-ink">{`Set-up: ${setUp.text}`}</Quiet>}
         </View>
         <Icon name="swap" color="slate" />
       </View>

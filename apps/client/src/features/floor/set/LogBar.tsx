@@ -1,6 +1,7 @@
 import { reserveAsked, resultOf } from '@spalo/core';
 import { useRef } from 'react';
 import { Button, IconButton } from '../../../design/Button';
+import { useSpace } from '../../../design/use-space';
 import { useWatched } from '../../../parts/lane/floor-ui';
 import { offerUndoOf } from '../../../parts/lane/undo';
 import { loadReps, logLabel } from '../../../parts/words/load-words';
@@ -25,6 +26,7 @@ export function LogBar() {
   const { lane, actions, sheets, keepUnlessDoubtful } = useLane();
   const view = useLiftInHand();
   const lastTap = useRef(0);
+  const least = useSpace().space === 'least';
   const otherThumb = useOtherThumb(lane.session);
   const step = view.next.kind === 'step' ? view.next.step : 0;
   const { watched } = useWatched(lane.session.id, view.lift.id, step);
@@ -50,13 +52,13 @@ export function LogBar() {
         icon="pain"
         label="Pain"
         color="oxide"
-        caption
+        caption={!least}
         onPress={() => sheets.open('pain')}
-        className="min-w-[4.5rem]"
+        className={least ? '' : 'min-w-[4.5rem]'}
       />
       <Button
         kind="main"
-        big
+        big={!least}
         label={logLabel(result, lane.session.unit, view.state.plan.counted)}
         onPress={log}
         className="flex-1"

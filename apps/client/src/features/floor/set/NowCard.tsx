@@ -1,18 +1,19 @@
 import { amountText, massNumber, rampReasonsOf, reserveAsked, type Build } from '@spalo/core';
-import { Pressable, useWindowDimensions, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Card } from '../../../design/Card';
+import { Icon } from '../../../design/Icon';
 import { changeText, dropText } from '../../../design/load-text';
 import { LoadPicture } from '../../../design/LoadPicture';
 import { capital } from '../../../design/sentence';
+import { useSpace } from '../../../design/use-space';
 import { Body, Figure, Quiet, Strong } from '../../../design/Words';
-import { workingNumber, workingTotal, type LiftView } from '../../../parts/lane/lift-view';
+import type { LiftView } from '../../../parts/lane/lift-view';
 import { loadUnit } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 import { LackingNote } from './LackingNote';
 import { RestStrip } from './RestStrip';
-
-const TALL = 900;
+import { setText } from './set-text';
 
 /** A bar with nothing on it, one that stays as it is between working sets, or a body that holds itself needs no drawing. */
 function shows(build: Build, unchanged: boolean): boolean {
@@ -36,19 +37,17 @@ function implementText(build: Build | null): string {
   return `${build.bar.name.toLowerCase()}${build.perSide.length === 0 ? ', nothing on it' : ''}`;
 }
 
-/** Which set it is, and what for. */
-function setText(view: LiftView): string {
-  if (view.next.kind !== 'step') return '';
-  const { set } = view.next;
-  if (set.kind === 'warm-up') return set.purpose;
-  return view.state.plan.climb
-    ? `climb, set ${workingNumber(view)}`
-    : `working set ${workingNumber(view)} of ${workingTotal(view)}`;
-}
-
 /** Load and reps, large; a tap changes the load. Beside a working set, what to leave in reserve. */
 function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null }) {
-  const { lane, sheets } = useLane();
+  const { lane, sheets, moment } = useLane();
+  const { space } = useSpace();
+  const least = moment !== 'whole' && space === 'least';
+  const large =
+    moment === 'whole' || space === 'roomy'
+      ? 'text-working'
+      : least
+        ? 'text-[1.875rem]'
+        : 'text-[2.75rem] leading-[3rem]';
   if (view.next.kind !== 'step') return null;
   const { set } = view.next;
   const { unit } = lane.session;
@@ -64,21 +63,21 @@ function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null
       >
         {(set.loadG > 0 || !counted) && (
           <>
-            <Figure className="text-working">{load}</Figure>
+            <Figure className={large}>{load}</Figure>
             <Figure className="text-slate">{` ${loadUnit(view.lift, unit)} `}</Figure>
           </>
         )}
-        {!counted && <Figure className="text-[2.5rem] leading-[3.75rem] text-slate">×</Figure>}
-        <Figure className="text-working">
+        {!counted && <Figure className="text-slate">×</Figure>}
+        <Figure className={large}>
           {`${counted && set.loadG === 0 ? '' : ' '}${counted ? amountText(set.reps, counted) : set.reps}`}
         </Figure>
       </Pressable>
       {reserve !== null && (
         <Figure
           aria-label={`leave ${reserve} in reserve`}
-          className="text-[2.25rem] leading-[3.25rem] text-marigold-text"
+          className={`text-marigold-text ${least ? 'text-[1.25rem]' : 'text-[2rem] leading-[2.5rem]'}`}
         >
-          {reserve}
+          {`leave ${reserve}`}
         </Figure>
       )}
     </View>
@@ -87,9 +86,12 @@ function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null
 
 /** How the load is built: what to change, what is lacking, and the picture of it. */
 function HowBuilt({ view, change }: { view: LiftView; change: string }) {
-  const { lane, actions } = useLane();
-  // On a short phone a bell's picture would push the reserve off the screen; its words stay.
-  const tall = useWindowDimensions().height >= TALL;
+  const { lane, actions, moment } = useLane();
+  const { space } = useSpace();
+  // Where there is no room for a picture, its words stay; a bell needs none.
+  const pictured = moment === 'whole' || space === 'roomy' || space === 'usual';
+  const bells = moment === 'whole';
+  const least = moment !== 'whole' && space === 'least';
   if (view.next.kind !== 'step') return null;
   const { unit } = lane.session;
   const { build, lacking } = view;
@@ -101,7 +103,11 @@ function HowBuilt({ view, change }: { view: LiftView; change: string }) {
     (build?.kind !== 'body' || view.state.plan.counted !== undefined);
   return (
     <>
-      {change !== '' && <Strong className="text-marigold-text">{capital(change)}</Strong>}
+      {change !== '' && (
+        <Strong numberOfLines={2} className={`text-marigold-text ${least ? 'text-small' : ''}`}>
+          {capital(change)}
+        </Strong>
+      )}
       {!build && (
         <Strong className="text-small text-marigold-text">
           {`This room does not make ${massNumber(set.loadG, unit)} ${unit}`}
@@ -114,7 +120,7 @@ function HowBuilt({ view, change }: { view: LiftView; change: string }) {
           onTake={(loadG) => attempt(() => actions.changeLoad(lane, view, loadG))}
         />
       )}
-      {build && shows(build, unchanged) && (tall || !isBell(build)) && (
+      {build && pictured && shows(build, unchanged) && (bells || !isBell(build)) && (
         <LoadPicture build={build} previous={view.onBar} />
       )}
       {drop && <Strong className="text-small text-marigold-text">{drop}</Strong>}
@@ -124,7 +130,8 @@ function HowBuilt({ view, change }: { view: LiftView; change: string }) {
 
 /** The most telling reason of the set, and a way to all of them: why this load, or the ramp. */
 function Reason({ view }: { view: LiftView }) {
-  const { sheets } = useLane();
+  const { sheets, moment } = useLane();
+  const { space } = useSpace();
   if (view.next.kind !== 'step') return null;
   const { set, why } = view.next;
   const working = set.kind === 'working';
@@ -133,7 +140,12 @@ function Reason({ view }: { view: LiftView }) {
   const [reason = `${ramp} ramp`] = adjusted?.reasons ?? rampReasonsOf(plan);
   return (
     <View className="flex-row items-center justify-between gap-x-2">
-      <Body className="min-w-0 flex-1 text-small text-slate">{`${working ? why : reason}.`}</Body>
+      <Body
+        numberOfLines={moment === 'whole' || space === 'roomy' ? 3 : 1}
+        className="min-w-0 flex-1 text-small text-slate"
+      >
+        {`${working ? why : reason}.`}
+      </Body>
       {!plan.counted && (
         <Pressable
           role="button"
@@ -148,6 +160,24 @@ function Reason({ view }: { view: LiftView }) {
   );
 }
 
+/** The way to the set itself, where the screen has room for one of the two. */
+function ToTheSet() {
+  const { moment, turn } = useLane();
+  const least = useSpace().space === 'least';
+  if (moment !== 'between') return null;
+  return (
+    <Pressable
+      role="button"
+      aria-label="To the set"
+      onPress={() => turn('set')}
+      className="min-h-[44px] flex-row items-center gap-1 rounded-2xl border-2 border-line bg-card pl-3 pr-1 active:opacity-80"
+    >
+      <Strong className="text-small">{least ? 'Set' : 'To the set'}</Strong>
+      <Icon name="forward" size={20} />
+    </Pressable>
+  );
+}
+
 /** The set to do next: load, reps, how it is built and why it is what it is. */
 export function NowCard() {
   const { lane, resting } = useLane();
@@ -155,19 +185,19 @@ export function NowCard() {
   if (view.next.kind !== 'step') return null;
   const change = view.build ? changeText(view.build, view.onBar) : '';
   const rest = resting ? lane.rest : null;
-  const what = setText(view);
-  const leaves = view.next.set.kind === 'working' && !change;
-  const { counted } = view.state.plan;
+  const reserve =
+    view.next.set.kind === 'working' && !change ? reserveAsked(view.state.plan) : null;
+  const what = [`${rest ? 'then' : 'Now ·'} ${setText(view)}`, implementText(view.build)];
   return (
-    <Card className="gap-0.5 overflow-hidden py-3">
-      {rest && <RestStrip rest={rest} then={`then ${what}`} />}
-      <View className={`flex-row justify-between gap-3 ${rest && leaves ? 'hidden' : ''}`}>
-        <Quiet className="shrink">{rest ? '' : `Now · ${what}`}</Quiet>
-        <Quiet className="text-right">
-          {leaves && !counted ? 'leave in reserve' : implementText(view.build)}
+    <Card className="gap-0.5 overflow-hidden py-2">
+      {rest && <RestStrip rest={rest} action={<ToTheSet />} />}
+      <View className="flex-row items-center justify-between gap-3">
+        <Quiet numberOfLines={1} className="min-w-0 shrink">
+          {what.filter(Boolean).join(' · ')}
         </Quiet>
+        {!rest && <ToTheSet />}
       </View>
-      <LoadAndReps view={view} reserve={leaves ? reserveAsked(view.state.plan) : null} />
+      <LoadAndReps view={view} reserve={reserve} />
       <HowBuilt view={view} change={change} />
       <Reason view={view} />
     </Card>

@@ -13,9 +13,10 @@ const FITTING = 24;
  * The next set-up points to see: first those that this client got wrong before, then, while it is warmed up, the others
  * in order. A tap ticks a point and brings the next; the last chip opens the whole list.
  */
-export function SetUpStrip({ warmUp }: { warmUp: boolean }) {
+export function SetUpStrip() {
   const { lane, actions, sheets } = useLane();
-  const { lift, style: taught, state } = useLiftInHand();
+  const { lift, style: taught, state, next } = useLiftInHand();
+  const warmUp = next.kind === 'step' && next.set.kind === 'warm-up';
   const { ticked, tick } = ticksOf(state, actions);
   const style = useStyle(lift.id, taught.id, lane.client);
   if (!style) return null;

@@ -5,6 +5,7 @@ import { IconButton } from '../../../design/Button';
 import { Chip } from '../../../design/Chip';
 import { Choice } from '../../../design/Choice';
 import { RepRail } from '../../../design/RepRail';
+import { useSpace } from '../../../design/use-space';
 import { Quiet } from '../../../design/Words';
 import { HeldWatch } from './HeldWatch';
 import type { LiftView } from '../../../parts/lane/lift-view';
@@ -36,14 +37,17 @@ const reserve = [0, 1, 2, 3, 4].map((value) => ({
 /** One rep fewer or more than planned. */
 function RepCount({
   value: { reps, marks },
+  short,
   onChange,
 }: {
   value: Pick<SetResult, 'reps' | 'marks'>;
+  /** There is room for a word only. */
+  short: boolean;
   onChange: (change: Watched) => void;
 }) {
   return (
     <View className="flex-row items-center justify-between gap-2">
-      <Quiet className="shrink">{'Tap a rep that was not clean'}</Quiet>
+      <Quiet className="shrink">{short ? 'Reps' : 'Tap a rep that was not clean'}</Quiet>
       <View className="flex-row gap-2">
         <IconButton
           icon="minus"
@@ -107,18 +111,22 @@ export function SetWatch({
   past,
   onChange,
   onHelp,
+  large = false,
 }: {
   view: LiftView;
   value: Pick<SetResult, 'reps' | 'marks' | 'rir'>;
   past: Past;
   onChange: (change: Watched) => void;
   onHelp?: (faultId: string) => void;
+  /** The screen is for the set: its reps are large. */
+  large?: boolean;
 }) {
   const { reps, marks, rir } = value;
   const faults = likelyFaults(view, past);
   const latest = marks.at(-1);
   const styleId = view.style.id;
   const { counted } = view.state.plan;
+  const least = useSpace().space === 'least';
   if (counted) {
     return (
       <HeldWatch
@@ -143,16 +151,17 @@ export function SetWatch({
     });
   return (
     <View className="gap-1">
-      <RepCount value={value} onChange={onChange} />
+      <RepCount value={value} short={least} onChange={onChange} />
       <RepRail
         reps={reps}
+        large={large}
         marks={marks.map((mark) => ({ rep: mark.rep, ...shownMark(view, mark) }))}
         onToggle={toggle}
       />
       {latest && <FaultChoice mark={latest} faults={faults} onTake={rename} onHelp={onHelp} />}
       {rir !== null && (
         <>
-          <Quiet>Clean reps left in reserve</Quiet>
+          {!least && <Quiet>Clean reps left in reserve</Quiet>}
           <Choice
             label="Clean reps left in reserve"
             options={reserve}

@@ -1,8 +1,9 @@
 import { cueAgainst, cuesOf, cueToJudge } from '@spalo/coaching';
-import { lastSet, type CueOutcome } from '@spalo/core';
+import type { CueOutcome } from '@spalo/core';
 import { View } from 'react-native';
 import { Chip } from '../../../design/Chip';
 import { Quiet } from '../../../design/Words';
+import type { LiftView } from '../../../parts/lane/lift-view';
 import { useLearned } from '../../../state/queries';
 import { attempt } from '../../../state/problems';
 import { useLane } from '../scene/lane-scene';
@@ -14,12 +15,9 @@ const answers: { outcome: CueOutcome; label: string }[] = [
 ];
 
 /** One tap after a set, also the last of its lift: what its cue did. Where it did not help, the next one to try takes its place. */
-export function JudgeCue() {
+export function JudgeCue({ view }: { view: LiftView }) {
   const { lane, actions } = useLane();
   const learned = useLearned();
-  const last = lastSet(lane.session);
-  const view = lane.lifts.find(({ state: each }) => each.sets.some(({ id }) => id === last?.id));
-  if (!view) return null;
   const { lift, style, state } = view;
   const judging = cueToJudge(state, style, lane.client);
   if (!judging) return null;
@@ -34,7 +32,7 @@ export function JudgeCue() {
   };
   return (
     <View role="group" aria-label={`What “${cue.text}” did`} className="gap-1">
-      <Quiet>{`“${cue.text}” against ${fault.name.toLowerCase()}:`}</Quiet>
+      <Quiet numberOfLines={1}>{`“${cue.text}” against ${fault.name.toLowerCase()}:`}</Quiet>
       <View className="flex-row flex-wrap gap-2">
         {answers.map(({ outcome, label }) => (
           <Chip key={outcome} label={label} pressed={false} onPress={() => judge(outcome)} />

@@ -1,0 +1,25 @@
+import { useWindowDimensions } from 'react-native';
+import { create } from 'zustand';
+
+/** Pixels of one line height unit (1 rem), as the text size of this device has it; kept by `RemSensor`. */
+export const useRem = create<{ px: number }>(() => ({ px: 16 }));
+
+/**
+ * How much stands on one screen, by its height in rem: text twice as large leaves half as much. `roomy` a tall phone,
+ * `usual` a short one, `tight` either with larger text, `least` text at 200 % or a phone on its side.
+ */
+export type Space = 'roomy' | 'usual' | 'tight' | 'least';
+
+const ROOMY_REM = 50;
+const USUAL_REM = 44;
+const TIGHT_REM = 38;
+
+export const spaceOf = (rem: number): Space =>
+  rem >= ROOMY_REM ? 'roomy' : rem >= USUAL_REM ? 'usual' : rem >= TIGHT_REM ? 'tight' : 'least';
+
+/** How much stands on this screen; `flat` where it lies on its side, so that things stand beside each other. */
+export function useSpace(): { space: Space; flat: boolean } {
+  const { width, height } = useWindowDimensions();
+  const px = useRem((state) => state.px);
+  return { space: spaceOf(height / px), flat: width > height && height / px < TIGHT_REM };
+}

@@ -1,0 +1,44 @@
+import { amountText, massNumber } from '@spalo/core';
+import { Ramp, type RampStepItem } from '../../../design/Ramp';
+import { RampLine } from '../../../design/RampLine';
+import { useSpace, type Space } from '../../../design/use-space';
+import type { LiftView } from '../../../parts/lane/lift-view';
+import { loadUnit } from '../../../parts/words/load-words';
+import { useLane } from '../scene/lane-scene';
+
+/** Height of sets that nothing is lifted in: there is no climb to see. */
+const BARE = 20;
+const TALL = 150;
+const heights: Record<Space, number> = { roomy: 84, usual: 40, tight: 0, least: 0 };
+
+/** The ramp of the lift in hand: every set a step, a tap opens it. While a set is on, or for want of room, it is one line. */
+export function LiftRamp({ view }: { view: LiftView }) {
+  const { lane, sheets, moment } = useLane();
+  const { space } = useSpace();
+  const { unit } = lane.session;
+  const { counted } = view.state.plan;
+  const unitHere = loadUnit(view.lift, unit);
+  const loadText = (load: number) => (counted && load === 0 ? '' : massNumber(load, unit));
+  const amount = counted ? (value: number) => amountText(value, counted) : undefined;
+  if (moment === 'set' || (moment === 'between' && (space === 'tight' || space === 'least'))) {
+    const says = ({ kind, load, reps }: RampStepItem) =>
+      `${kind} set, ${loadText(load)} ${unitHere} for ${amount ? amount(reps) : `${reps} reps`}`;
+    return <RampLine steps={view.ramp} says={says} onOpen={sheets.openStep} />;
+  }
+  const bare = view.ramp.every(({ load }) => load === 0);
+  return (
+    <Ramp
+      steps={view.ramp}
+      lastTime={view.state.plan.lastTime.map(({ kind, loadG, reps }) => ({
+        kind,
+        load: loadG,
+        reps,
+      }))}
+      loadText={loadText}
+      unit={unitHere}
+      held={amount}
+      onOpen={sheets.openStep}
+      height={bare ? BARE : moment === 'whole' ? TALL : heights[space]}
+    />
+  );
+}
