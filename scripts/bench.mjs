@@ -21,7 +21,7 @@ const { benchGrowth } = await import('./bench-growth.mjs');
 const onlyGrowth = process.argv.includes('growth');
 await buildAll();
 if (!onlyGrowth) {
-  for (const core of ['strength', 'training', 'ramps', 'cues']) await benchCore(core);
+  for (const core of ['strength', 'training', 'ramps', 'cues', 'attention']) await benchCore(core);
 }
 
 const SETS = 100;

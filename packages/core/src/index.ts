@@ -239,6 +239,8 @@ export { currentRest, restLeft, type Rest } from './floor/rest';
 export { standingOf, takenElsewhere, type Standing } from './floor/standing';
 export { howMany, isSharing, stationOf } from './floor/station';
 export { takenKey } from './floor/taken';
+export { planWatching, WORTH_WATCHING, type ComingSet, type Watch } from './floor/attention';
+export { reasonsToWatch } from './floor/worth-watching';
 export { asksVerdict } from './floor/verdict';
 export { cleanRepsOf, reserveAsked, resultOf, type Watched } from './floor/watched';
 export { decide, planOf } from './decision/decide';

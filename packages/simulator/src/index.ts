@@ -5,3 +5,4 @@ export { populationTruth, simulateClient, usualHabit, type Habit } from './popul
 export { seededRandom, type Random } from './random';
 export { policies, programmeOf, train, type LiftOutcome, type Part, type Policy } from './training';
 export { kindOf, saysAtRandom, setsUntilGone, type CuePolicy, type SimulatedCue } from './cueing';
+export { simulateFloor, type FloorPolicy } from './attention';

@@ -10,6 +10,7 @@ import DoorOpen from 'lucide-react-native/icons/door-open';
 import Dumbbell from 'lucide-react-native/icons/dumbbell';
 import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import Lock from 'lucide-react-native/icons/lock';
+import Eye from 'lucide-react-native/icons/eye';
 import ListChecks from 'lucide-react-native/icons/list-checks';
 import Minus from 'lucide-react-native/icons/minus';
 import Plus from 'lucide-react-native/icons/plus';
@@ -62,6 +63,7 @@ const icons = {
   settings: Settings,
   swap: RefreshCw,
   up: ArrowUp,
+  watch: Eye,
   undo: Undo,
   waiting: CloudUpload,
 };

@@ -1,4 +1,5 @@
 import { Pressable, ScrollView, View } from 'react-native';
+import { Icon } from './Icon';
 import { tabStop, useArrows } from './use-arrows';
 import { useSpace } from './use-space';
 import { Figure, Quiet, Strong } from './Words';
@@ -10,6 +11,8 @@ export interface LaneChip {
   doing: string;
   ready: boolean;
   rest: { share: number; clock: string } | null;
+  /** Whom to watch next. */
+  watch?: boolean;
 }
 
 /** One chip per client on the floor; its lower edge runs down as the rest runs out. Switching is one tap. */
@@ -48,18 +51,23 @@ export function LaneStrip({
               role="tab"
               tabIndex={tabStop(taken, at, anyTaken)}
               aria-selected={taken}
-              aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}`}
+              aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}${lane.watch ? ', watch next' : ''}`}
               onPress={() => onChoose(lane.id)}
               className={`justify-center overflow-hidden rounded-2xl border-2 ${
                 oneLine ? 'min-h-[44px]' : 'min-h-[3.25rem]'
               } ${lane.rest ? 'pb-2' : 'pb-1'} ${crowded || oneLine ? 'px-2' : 'px-3'} ${scrolls ? 'w-[5.5rem]' : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
             >
-              <Strong
-                numberOfLines={1}
-                className={`${taken ? 'text-card' : oneLine && lane.ready ? 'text-moss' : ''} ${oneLine ? 'text-[0.875rem] leading-[1.1rem]' : ''}`}
-              >
-                {lane.name}
-              </Strong>
+              <View className="flex-row items-center gap-1">
+                {lane.watch && (
+                  <Icon name="watch" size={18} color={taken ? 'card' : 'marigold-text'} />
+                )}
+                <Strong
+                  numberOfLines={1}
+                  className={`${taken ? 'text-card' : oneLine && lane.ready ? 'text-moss' : ''} ${oneLine ? 'text-[0.875rem] leading-[1.1rem]' : ''}`}
+                >
+                  {lane.name}
+                </Strong>
+              </View>
               <View className={`flex-row items-baseline gap-1 ${oneLine ? 'hidden' : ''}`}>
                 {!(crowded && lane.rest) && (
                   <Quiet

@@ -14,7 +14,7 @@ const ROOMY_REM = 50;
 const USUAL_REM = 44;
 const TIGHT_REM = 38;
 
-export const spaceOf = (rem: number): Space =>
+const spaceOf = (rem: number): Space =>
   rem >= ROOMY_REM ? 'roomy' : rem >= USUAL_REM ? 'usual' : rem >= TIGHT_REM ? 'tight' : 'least';
 
 /** How much stands on this screen; `flat` where it lies on its side, so that things stand beside each other. */

@@ -7,6 +7,7 @@ import { Banner } from '../design/Banner';
 import { Button } from '../design/Button';
 import { AnewContext } from '../design/Guard';
 import { RemSensor } from '../design/RemSensor';
+import { useSpaceKey } from '../design/use-space-key';
 import { useWide } from '../design/use-wide';
 import { useProblem } from '../state/problems';
 import { useOwnLifts } from '../state/queries';
@@ -30,6 +31,7 @@ export function Shell({ account, children }: { account: Account; children: React
   const own = useOwnLifts();
   learnTeaching(own);
   useAhead();
+  useSpaceKey();
   const studio = account.studio.name;
   return (
     <View className={`min-h-0 flex-1 bg-paper ${wide ? 'flex-row' : ''}`}>

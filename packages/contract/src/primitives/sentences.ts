@@ -19,7 +19,7 @@ const many = (count: number | bigint, origin: string) =>
       : `${count}`;
 
 /** What is wrong with a value where its schema does not say it in words of its own: a sentence, for people. */
-export function sentenceFor(issue: z.core.$ZodRawIssue): string {
+function sentenceFor(issue: z.core.$ZodRawIssue): string {
   switch (issue.code) {
     case 'invalid_type': {
       const kind = kinds[issue.format === 'safeint' ? 'int' : issue.expected] ?? 'Something else';

@@ -9,6 +9,7 @@ import { LaneStrip } from '../../design/LaneStrip';
 import { EmptyState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { useWide } from '../../design/use-wide';
+import { watchPlan } from '../../parts/lane/attention';
 import { useFloorUi } from '../../parts/lane/floor-ui';
 import { Lane } from './lane/Lane';
 import { laneDoing, type LaneView } from '../../parts/lane/lane-view';
@@ -17,7 +18,7 @@ import { Lanes } from './scene/lanes';
 import { useLanes } from '../../parts/lane/use-lanes';
 import { clock } from '../../parts/words/load-words';
 
-function chipOf(lane: LaneView, now: number) {
+function chipOf(lane: LaneView, now: number, watchId: string | undefined) {
   const left = lane.rest ? restLeft(lane.rest, now) : 0;
   const resting = lane.rest !== null && left > 0 && !lane.finished ? lane.rest : null;
   return {
@@ -25,6 +26,7 @@ function chipOf(lane: LaneView, now: number) {
     name: lane.name,
     doing: resting ? 'rest' : laneDoing(lane),
     ready: !resting,
+    watch: lane.session.id === watchId,
     rest: resting && { share: left / resting.seconds, clock: clock(left) },
   };
 }
@@ -40,9 +42,9 @@ function TickingStrip({
   onChoose: (id: string) => void;
 }) {
   const now = useNow(true);
-  return (
-    <LaneStrip lanes={lanes.map((lane) => chipOf(lane, now))} chosen={chosen} onChoose={onChoose} />
-  );
+  const next = watchPlan(lanes, now).find(({ watched }) => watched)?.id;
+  const chips = lanes.map((lane) => chipOf(lane, now, next));
+  return <LaneStrip lanes={chips} chosen={chosen} onChoose={onChoose} />;
 }
 
 const RAIL = 96;

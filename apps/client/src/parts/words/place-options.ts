@@ -10,7 +10,7 @@ export const sideOptions: { value: Flag['side']; label: string }[] = [
 ];
 
 /** Places as they are offered, capitalised. */
-export const placeOptions = <T extends string>(places: readonly T[]) =>
+const placeOptions = <T extends string>(places: readonly T[]) =>
   places.map((value) => ({ value, label: capital(value) }));
 
 export const jointOptions = placeOptions(joints);

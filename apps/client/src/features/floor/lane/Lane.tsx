@@ -3,6 +3,7 @@ import { doubtOf } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { memo, useMemo } from 'react';
 import { View } from 'react-native';
+import { useKeepFocus } from '../../../design/use-keep-focus';
 import { floorActions } from '../../../parts/lane/actions/floor-actions';
 import { useFloorUi } from '../../../parts/lane/floor-ui';
 import type { LaneView } from '../../../parts/lane/lane-view';
@@ -54,10 +55,11 @@ export const Lane = memo(function Lane({
     openLift: (liftId) => openLift(session.id, liftId),
   };
   // A link may ask for a sheet about a lift where none is in hand any more.
+  const place = useKeepFocus();
   const Sheet = shown && (lane.current || shown === 'more') ? laneSheets[shown] : null;
   return (
     <LaneContext value={scene}>
-      <View className="min-h-0 flex-1">
+      <View ref={place} className="min-h-0 flex-1">
         <LaneBody />
         <LaneFoot />
         {Sheet && <Sheet />}

@@ -4,6 +4,7 @@ import { IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
 import { Quiet, Strong, Title } from '../../../design/Words';
 import { useLane } from '../scene/lane-scene';
+import { AttentionLine } from './AttentionLine';
 
 /** What the lane is at, and how far in the session. */
 function Heading() {
@@ -25,7 +26,7 @@ function Heading() {
       >
         {title}
       </Title>
-      {!least && <Quiet numberOfLines={wide ? undefined : 1}>{under}</Quiet>}
+      {!least && <AttentionLine otherwise={under} />}
     </>
   );
 }

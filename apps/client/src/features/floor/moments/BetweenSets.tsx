@@ -24,7 +24,7 @@ export function BetweenSets({ head }: { head: ReactNode }) {
         <>
           <NowCard />
           {!flat && <Questions />}
-          {warmUp && space !== 'least' && <TeachStrip />}
+          {space !== 'least' && <TeachStrip />}
           {warmUp && space === 'roomy' && <SetUpStrip />}
         </>
       }

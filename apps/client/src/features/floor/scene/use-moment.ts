@@ -3,9 +3,9 @@ import { changeText } from '../../../design/load-text';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import type { Moment } from './lane-scene';
 
-/** Whether something is to be put on or taken off before the set. */
-const isToLoad = ({ build, onBar }: LiftView): boolean =>
-  build !== null && changeText(build, onBar) !== '';
+/** Whether something is to be put on or taken off before the set, or said about what this room has not. */
+const isToLoad = ({ build, onBar, lacking }: LiftView): boolean =>
+  build === null || lacking !== null || changeText(build, onBar) !== '';
 
 /** The moment of a set that nobody has turned: the load first where there is something to load or a rest to wait for. */
 const momentOf = (view: LiftView, resting: boolean, rested: boolean): Moment =>

@@ -1,0 +1,82 @@
+/** What makes a set worth watching: how much it adds, 0 to 1, and how that is said. */
+export interface Reason {
+  weight: number;
+  says: string;
+}
+
+/** A set that somebody is about to do, as whoever watches the floor sees it. */
+export interface ComingSet {
+  id: string;
+  /** When it can begin (ms): the rest is over and the load is made. */
+  readyMs: number;
+  /** How long it takes. */
+  seconds: number;
+  /** Why it is worth watching; empty for one that is routine. */
+  reasons: readonly Reason[];
+}
+
+/** A set with when it is best begun, and whether somebody can watch it then. */
+export interface Watch {
+  id: string;
+  /** 0 to 1. */
+  worth: number;
+  /** The most telling reason; empty for a routine set. */
+  why: string;
+  startMs: number;
+  /** Seconds that it waits for another set to be over, so that both are watched. */
+  waitS: number;
+  watched: boolean;
+}
+
+/** From here on a set is worth watching; below it somebody looks over in passing. */
+export const WORTH_WATCHING = 0.3;
+/** Nobody waits longer than this to be watched. */
+const MOST_WAIT_S = 60;
+/** From one client to the next. */
+const WALK_S = 5;
+
+/** What several reasons come to: each takes its share of what the others leave. */
+export const worthOfWatching = (reasons: readonly Reason[]): number =>
+  1 - reasons.reduce((left, { weight }) => left * (1 - weight), 1);
+
+interface Taken {
+  from: number;
+  to: number;
+}
+
+/** The earliest start from `readyMs` on that overlaps with nothing that is watched; null where that is too late. */
+function freeFrom(readyMs: number, lengthMs: number, taken: readonly Taken[]): number | null {
+  const starts = [readyMs, ...taken.map(({ to }) => to)].filter((start) => start >= readyMs);
+  const free = starts
+    .sort((a, b) => a - b)
+    .find((start) => taken.every(({ from, to }) => start + lengthMs <= from || start >= to));
+  return free !== undefined && free - readyMs <= MOST_WAIT_S * 1000 ? free : null;
+}
+
+/**
+ * Whom to watch and when: the set that is worth most has its time first, those behind it wait until it is over, a minute at
+ * most; one that cannot be fitted in begins when it is ready, unwatched. In the order of their beginning. `nowMs` is the
+ * clock, `busyMs` until when whoever watches is with a set that has begun. A greedy rule, which can be followed on a floor.
+ */
+export function planWatching(
+  sets: readonly ComingSet[],
+  nowMs: number,
+  busyMs: number = nowMs,
+): Watch[] {
+  const taken: Taken[] = busyMs > nowMs ? [{ from: nowMs, to: busyMs }] : [];
+  const judged = sets
+    .map((set) => ({ ...set, worth: worthOfWatching(set.reasons) }))
+    .sort((a, b) => b.worth - a.worth || a.readyMs - b.readyMs);
+  const plan = judged.map(({ id, readyMs, seconds, reasons, worth }): Watch => {
+    const ready = Math.max(readyMs, nowMs);
+    const telling = [...reasons].sort((a, b) => b.weight - a.weight)[0];
+    const why = telling?.says ?? '';
+    const lengthMs = (seconds + WALK_S) * 1000;
+    const start = worth >= WORTH_WATCHING ? freeFrom(ready, lengthMs, taken) : null;
+    if (start === null) return { id, worth, why, startMs: ready, waitS: 0, watched: false };
+    taken.push({ from: start, to: start + lengthMs });
+    const waitS = Math.round((start - ready) / 1000);
+    return { id, worth, why, startMs: start, waitS, watched: true };
+  });
+  return plan.sort((a, b) => a.startMs - b.startMs);
+}
