@@ -138,3 +138,92 @@ test('a booking is moved, asked about where it has passed, and cancelled', async
   await expect(more).toHaveCount(0);
   await expect(page.getByText(/to send/)).toHaveCount(0);
 });
+
+test('a lift is swapped, moved and asked for otherwise where it is seen; Back closes a sheet, and its address opens it', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await startClient(page, 'Runa Hallvard-Iyer');
+  const lift = page.getByRole('heading', { level: 1 });
+  const sheet = page.getByRole('dialog');
+
+  // Fewer sets and more reps than planned, with the load that is believed to fit, in one sheet.
+  const working = button(page, /^working set, /);
+  await expect(working).toHaveCount(3);
+  await working.first().click();
+  await button(page, 'Other working sets today').click();
+  await button(page, 'Less: Sets').click();
+  for (let more = 0; more < 3; more += 1) await button(page, 'More: Reps').click();
+  await expectAccessible(page);
+  const asked = (await button(page, /^Do 2 sets of /).textContent())!;
+  const [, load, reps] = /of ([\d.]+) × (\d+)/.exec(asked)!;
+  await button(page, asked).click();
+  await expect(working).toHaveCount(2);
+  await expect(working.first()).toHaveAccessibleName(
+    new RegExp(`^working set, ${load} kg for ${reps} reps, `),
+  );
+
+  // Another lift for the second one, and then before the first.
+  await button(page, /^More for/).click();
+  await button(page, 'Swap Dumbbell bench press').click();
+  const substitute = button(page, /^Do .*: the same movement/).first();
+  const name = /^Do (.*): /.exec((await substitute.getAttribute('aria-label'))!)![1]!;
+  await expectAccessible(page);
+  await substitute.click();
+  await button(page, `${name} earlier`).click();
+  await expect(button(page, `${name} earlier`)).toHaveCount(0);
+  await button(page, `Open ${name}`).click();
+  await expect(lift).toHaveText(name);
+  await expect(page.getByText(/lift 1 of 4/)).toBeVisible();
+
+  // Back closes what is open, and leaves the floor only when nothing is.
+  await button(page, /^More for/).click();
+  await expect(sheet).toBeVisible();
+  await page.goBack();
+  await expect(sheet).toHaveCount(0);
+  await expect(page).toHaveURL(/\/floor$/);
+
+  // A sheet is sent by its address: it opens there, and Back closes it to the floor.
+  await button(page, /^Set-up checklist/).click();
+  await expect(page).toHaveURL(/sheet=checklist/);
+  await page.reload();
+  await expect(sheet).toBeVisible();
+  await expect(page).toHaveURL(/sheet=checklist/);
+  await close(page);
+  await expect(page).toHaveURL(/\/floor$/);
+  await expect(lift).toHaveText(name);
+});
+
+test('a flag and a measurement are changed, removed, brought back, and undone', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Clients', exact: true }).click();
+  await page.getByRole('link', { name: 'Oluchi Venn' }).click();
+  const flags = await button(page, /^Remove the flag /).count();
+  await button(page, 'Raise a flag').click();
+  await page.getByRole('radio', { name: 'Ankle' }).click();
+  await page.getByRole('textbox', { name: 'Since' }).fill('2099-01-01');
+  await button(page, 'Raise the flag').click();
+  await expect(page.getByText('This day is still to come. When did it begin?')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Since' }).fill('');
+  await button(page, 'Raise the flag').click();
+  await expect(button(page, /^Remove the flag /)).toHaveCount(flags + 1);
+  await undo(page).click();
+  await expect(button(page, /^Remove the flag /)).toHaveCount(flags);
+  await button(page, 'Bring back the flag ankle').click();
+  await button(page, 'Change the flag ankle').click();
+  await page.getByRole('textbox', { name: 'What hurts' }).fill('after running');
+  await button(page, 'Keep the flag').click();
+  await expect(page.getByText('Hurts: after running')).toBeVisible();
+  await expectAccessible(page);
+
+  await page.getByRole('textbox', { name: /^Body mass, / }).fill('62');
+  await button(page, 'Keep the measurement').click();
+  await button(page, /^Remove 62 kg, today$/).click();
+  const back = button(page, /^Bring back 62 kg, today, removed$|^Bring back 62 kg, today$/);
+  await expect(back).toBeVisible();
+  await undo(page).click();
+  await expect(back).toHaveCount(0);
+  await expect(page.getByText(/to send/)).toHaveCount(0);
+});

@@ -17,9 +17,16 @@ const TIGHT_REM = 38;
 const spaceOf = (rem: number): Space =>
   rem >= ROOMY_REM ? 'roomy' : rem >= USUAL_REM ? 'usual' : rem >= TIGHT_REM ? 'tight' : 'least';
 
-/** How much stands on this screen; `flat` where it lies on its side, so that things stand beside each other. */
-export function useSpace(): { space: Space; flat: boolean } {
+/** From here on a lane shows load, cue, reps and reserve at once. */
+const TALL_REM = 62;
+
+/**
+ * How much stands on this screen; `tall` where a moment is not to be chosen, `flat` where it lies on its side, so that
+ * things stand beside each other.
+ */
+export function useSpace(): { space: Space; tall: boolean; flat: boolean } {
   const { width, height } = useWindowDimensions();
   const px = useRem((state) => state.px);
-  return { space: spaceOf(height / px), flat: width > height && height / px < TIGHT_REM };
+  const rem = height / px;
+  return { space: spaceOf(rem), tall: rem >= TALL_REM, flat: width > height && rem < TIGHT_REM };
 }

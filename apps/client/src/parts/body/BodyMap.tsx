@@ -8,7 +8,7 @@ import { Quiet } from '../../design/Words';
 import { backSpots, frontSpots, type Spot } from './spots';
 
 const WIDE = 150;
-const HIGH = 230;
+const HIGH = 204;
 const TARGET = 40;
 
 /** What a spot is called: "Left knee", "Low back". */
@@ -24,7 +24,7 @@ function Figure() {
     strokeLinejoin: 'round' as const,
   };
   return (
-    <Svg width={WIDE} height={HIGH} viewBox="0 0 150 230" aria-hidden>
+    <Svg width={WIDE} height={HIGH} viewBox="0 0 150 230" preserveAspectRatio="none" aria-hidden>
       <Circle cx={75} cy={17} r={14} fill={tone('coming')} />
       <Path {...limb} strokeWidth={16} d="M75 26v20" />
       <Path {...limb} strokeWidth={15} d="M41 48 24 87 15 124M109 48l17 39 9 37" />

@@ -3,6 +3,7 @@ import { doubtOf } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { memo, useMemo } from 'react';
 import { View } from 'react-native';
+import { useSpace } from '../../../design/use-space';
 import { useKeepFocus } from '../../../design/use-keep-focus';
 import { floorActions } from '../../../parts/lane/actions/floor-actions';
 import { useFloorUi } from '../../../parts/lane/floor-ui';
@@ -31,9 +32,10 @@ export const Lane = memo(function Lane({
   const actions = useMemo(() => floorActions(session, trainerId), [session, trainerId]);
   const openLift = useFloorUi((state) => state.openLift);
   const { shown, sheets, ask } = useLaneSheets(session.id);
+  const { tall } = useSpace();
   const resting = useRestRuns(lane.rest);
   const rested = lane.rest !== null && lane.rest.liftId === lane.current?.lift.id;
-  const { moment, turn } = useMoment(lane.current, { wide, resting, rested });
+  const { moment, turn } = useMoment(lane.current, { whole: wide && tall, resting, rested });
   const scene: LaneScene = {
     lane,
     account,

@@ -9,11 +9,12 @@ import { useLane } from '../scene/lane-scene';
 /** Height of sets that nothing is lifted in: there is no climb to see. */
 const BARE = 20;
 const TALL = 150;
+const WIDE = 110;
 const heights: Record<Space, number> = { roomy: 84, usual: 40, tight: 0, least: 0 };
 
 /** The ramp of the lift in hand: every set a step, a tap opens it. While a set is on, or for want of room, it is one line. */
 export function LiftRamp({ view }: { view: LiftView }) {
-  const { lane, sheets, moment } = useLane();
+  const { lane, sheets, moment, wide } = useLane();
   const { space } = useSpace();
   const { unit } = lane.session;
   const { counted } = view.state.plan;
@@ -38,7 +39,7 @@ export function LiftRamp({ view }: { view: LiftView }) {
       unit={unitHere}
       held={amount}
       onOpen={sheets.openStep}
-      height={bare ? BARE : moment === 'whole' ? TALL : heights[space]}
+      height={bare ? BARE : moment === 'whole' ? TALL : wide ? WIDE : heights[space]}
     />
   );
 }

@@ -12,19 +12,19 @@ const momentOf = (view: LiftView, resting: boolean, rested: boolean): Moment =>
   resting || (!rested && isToLoad(view)) ? 'between' : 'set';
 
 /**
- * What a lane's screen is for: between sets until the rest is over, then the set; one tap turns it either way. Each set
+ * What a lane's screen is for (`whole`: it has room for everything): between sets until the rest is over, then the set; one tap turns it either way. Each set
  * begins anew.
  */
 export function useMoment(
   view: LiftView | null,
-  { wide, resting, rested }: { wide: boolean; resting: boolean; rested: boolean },
+  { whole, resting, rested }: { whole: boolean; resting: boolean; rested: boolean },
 ): { moment: Moment; turn: (to: Moment) => void } {
   const step = view?.next.kind === 'step' ? view.next.step : -1;
   const set = `${view?.lift.id ?? ''}/${step}`;
   const [turned, setTurned] = useState<{ set: string; to: Moment } | null>(null);
   const own = turned?.set === set ? turned.to : null;
   return {
-    moment: wide || !view ? 'whole' : (own ?? momentOf(view, resting, rested)),
+    moment: whole || !view ? 'whole' : (own ?? momentOf(view, resting, rested)),
     turn: (to) => setTurned({ set, to }),
   };
 }

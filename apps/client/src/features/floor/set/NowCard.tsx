@@ -86,11 +86,11 @@ function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null
 
 /** How the load is built: what to change, what is lacking, and the picture of it. */
 function HowBuilt({ view, change }: { view: LiftView; change: string }) {
-  const { lane, actions, moment } = useLane();
+  const { lane, actions, moment, wide } = useLane();
   const { space } = useSpace();
   // Where there is no room for a picture, its words stay; a bell needs none.
   const pictured = moment === 'whole' || space === 'roomy' || space === 'usual';
-  const bells = moment === 'whole';
+  const bells = wide;
   const least = moment !== 'whole' && space === 'least';
   if (view.next.kind !== 'step') return null;
   const { unit } = lane.session;

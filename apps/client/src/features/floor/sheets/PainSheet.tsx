@@ -6,7 +6,7 @@ import { Button } from '../../../design/Button';
 import { Choice } from '../../../design/Choice';
 import { within } from '../../../design/sentence';
 import { Sheet } from '../../../design/Sheet';
-import { Quiet, Strong } from '../../../design/Words';
+import { Quiet } from '../../../design/Words';
 import { BodyMap } from '../../../parts/body/BodyMap';
 import { sideOptions } from '../../../parts/words/place-options';
 import { painWords } from '../../../parts/words/pain-words';
@@ -70,12 +70,10 @@ export function PainSheet() {
       {place !== null && (
         <Choice label="Side" options={sidesHere} value={side} onChange={setSide} />
       )}
-      <Strong>What it feels like</Strong>
       <Choice label="What it feels like" options={kinds} value={kind} onChange={setKind} wrap />
       <View className="gap-2">
-        <Strong>How much, 0 to 10</Strong>
+        <Quiet>How much? From 4, or 2 more than usual, the lift stops.</Quiet>
         <Choice label="Pain" options={scores} value={score} onChange={setScore} figures wrap />
-        <Quiet>From 4, or 2 more than usual, the lift stops.</Quiet>
       </View>
       {kind !== 'ache' && (
         <Banner kind="stop" title="Any number stops the lift">
