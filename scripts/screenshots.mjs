@@ -28,6 +28,11 @@ async function start(name) {
   await button(`Start ${name}`).click();
   await toFirstLift();
 }
+async function toTheSet() {
+  const turn = button('To the set');
+  if (await turn.isVisible()) await turn.click();
+  await page.getByRole('group', { name: 'Reps', exact: true }).waitFor();
+}
 async function toFirstLift() {
   await button('Go to the first lift').click();
   await button(/^Log /).first().waitFor();
@@ -54,14 +59,10 @@ await log();
 await page.getByRole('tab', { name: /Runa/ }).click();
 await settled();
 await shoot('floor-warm-up-phone');
-while (!(await page.getByRole('radiogroup', { name: /reserve/ }).isVisible())) await log();
+while ((await button(/^working set, .*, now$/).count()) === 0) await log();
 await log();
+await toTheSet();
 await page.getByRole('checkbox', { name: /^Rep 7/ }).click();
-await settled();
-// The taps above have scrolled; a trainer comes to it from the top.
-await page.evaluate(() =>
-  document.querySelectorAll('main *, [role=main] *').forEach((each) => each.scrollTo?.(0, 0)),
-);
 await settled();
 await shoot('floor-working-phone');
 
@@ -91,6 +92,7 @@ await page.getByRole('tab', { name: /Runa/ }).click();
 await log();
 await log();
 await button('Pain').click();
+await page.getByRole('radio', { name: 'Left shoulder' }).click();
 await page.getByRole('radio', { name: '5 of 10' }).click();
 await button(/^Note: /).click();
 await page.getByRole('alert').waitFor();
@@ -102,7 +104,7 @@ await heading('Wrap-up');
 await settled();
 await shoot('wrap-up-phone');
 await page.setViewportSize(wide);
-await button('Accept all and finish').click();
+await button(/^(Accept all and finish|Finish with these)$/).click();
 await heading('Runa Hallvard-Iyer');
 await settled();
 await shoot('client-wide');
@@ -141,6 +143,7 @@ await heading('Weights for the next session');
 await button('Start a session now').click();
 await toFirstLift();
 await log();
+await toTheSet();
 await page.getByRole('radio', { name: '4 or more' }).click();
 await log();
 await settled();
