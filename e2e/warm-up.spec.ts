@@ -38,6 +38,9 @@ async function warmUpWhole(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('timer')).toBeVisible();
   await expectAccessible(page);
   await expectNoOverflow(page);
+  const today = page.getByRole('radiogroup', { name: /^How is .* today$/ });
+  await today.getByRole('radio', { name: 'Rough' }).click();
+  await expect(today.getByRole('radio', { name: 'Rough' })).toBeChecked();
   await button(page, 'Swap Easy bike').click();
   await button(page, 'Do Brisk walk').click();
   await button(page, 'Done: brisk walk').click();

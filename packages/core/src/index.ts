@@ -241,6 +241,7 @@ export { howMany, isSharing, stationOf } from './floor/station';
 export { takenKey } from './floor/taken';
 export { planWatching, WORTH_WATCHING, type ComingSet, type Watch } from './floor/attention';
 export { reasonsToWatch } from './floor/worth-watching';
+export { dayForms, type DayForm } from './strength/day-form';
 export { asksVerdict } from './floor/verdict';
 export { cleanRepsOf, reserveAsked, resultOf, type Watched } from './floor/watched';
 export { decide, planOf } from './decision/decide';

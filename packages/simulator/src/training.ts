@@ -111,6 +111,7 @@ const sessionOf = (lifts: LiftState[], id: string): SessionState => ({
   unit: 'kg',
   startedAt: '',
   finishedAt: null,
+  dayForm: null,
   general: [],
   generalSince: '',
   swaps: {},

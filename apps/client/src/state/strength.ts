@@ -67,7 +67,8 @@ export function profileToday(
   const known = today.get(session);
   if (known?.before === before) return known.profile;
   const sets = evidenceOf(session);
-  const profile = sets.length > 0 ? before.after(sets) : before;
+  const { dayForm } = session;
+  const profile = sets.length > 0 ? before.after(sets) : dayForm ? before.feeling(dayForm) : before;
   today.set(session, { before, profile });
   return profile;
 }

@@ -1,4 +1,4 @@
-import type { SessionPayloads } from '@spalo/core';
+import { dayForms, type SessionPayloads } from '@spalo/core';
 import { z } from 'zod';
 import { plannedLift } from '../primitives/plan';
 import { same } from '../primitives/same';
@@ -18,4 +18,7 @@ export const sessionPayloads = {
   ),
   'session.finished': same<SessionPayloads['session.finished']>()(z.strictObject({})),
   'session.reopened': same<SessionPayloads['session.reopened']>()(z.strictObject({})),
+  'client.checked-in': same<SessionPayloads['client.checked-in']>()(
+    z.object({ dayForm: z.enum(dayForms) }),
+  ),
 };

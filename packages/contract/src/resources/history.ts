@@ -1,5 +1,6 @@
 import {
   bearings,
+  dayForms,
   remedyKinds,
   type ClientHistory,
   type LiftMemory,
@@ -25,6 +26,7 @@ export const pastSet = same<PastSet>()(
     cleanReps: repCount,
     rir: z.int().min(0).max(4).nullable(),
     asked: repCount.optional(),
+    dayForm: z.enum(dayForms).optional(),
     bearing: z.enum(bearings),
   }),
 );

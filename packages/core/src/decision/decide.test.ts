@@ -51,6 +51,7 @@ function believing(sets: readonly LoggedSet[]): StrengthProfile {
     today: false,
     outlook: () => outlook,
     after: () => profile,
+    feeling: () => profile,
   };
   return profile;
 }
@@ -266,6 +267,7 @@ describe('history', () => {
     unit: 'kg',
     startedAt: `2026-11-${String(day).padStart(2, '0')}T10:00:00.000Z`,
     finishedAt: finished ? `2026-11-${String(day).padStart(2, '0')}T11:00:00.000Z` : null,
+    dayForm: null,
     lifts: [
       state(three({ at: `2026-11-${day}` }), {
         answer: {

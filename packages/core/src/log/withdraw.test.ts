@@ -24,6 +24,7 @@ function everything(): { [T in EventType]: EventPayloads[T] } {
     },
     'session.finished': {},
     'session.reopened': {},
+    'client.checked-in': { dayForm: 'rough' },
     'lift.added': { lift: { ...plan, liftId: 'added' } },
     'lift.skipped': { liftId, skipped: true, reason: null },
     'lift.swapped': { liftId, by: { ...plan, liftId: 'other' } },

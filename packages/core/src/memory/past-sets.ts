@@ -1,12 +1,12 @@
 import { countedSets, type LiftState, type LoggedSet, type SessionState } from '../session/state';
 import type { PastSet } from '../strength/past-set';
 
-function pastSet(set: LoggedSet, lift: LiftState, sessionId: string): PastSet {
+function pastSet(set: LoggedSet, lift: LiftState, { id, dayForm }: SessionState): PastSet {
   const stopped = lift.pains.length > 0 && set === countedSets(lift, 'working').at(-1);
   return {
     id: set.id,
     liftId: lift.plan.liftId,
-    sessionId,
+    sessionId: id,
     at: set.at,
     loadG: set.loadG,
     reps: set.reps,
@@ -15,6 +15,7 @@ function pastSet(set: LoggedSet, lift: LiftState, sessionId: string): PastSet {
     asked: set.proposed.reps,
     // A set that pain ended says what was done, not what could have been.
     bearing: !set.representative ? 'left out' : stopped ? 'bound' : 'counts',
+    ...(dayForm && { dayForm }),
   };
 }
 
@@ -24,7 +25,7 @@ export function evidenceOf(state: SessionState): PastSet[] {
     state.lifts
       // What is held or carried says nothing of a strength that is counted in reps.
       .filter((lift) => !lift.plan.counted)
-      .flatMap((lift) => countedSets(lift, 'working').map((set) => pastSet(set, lift, state.id)))
+      .flatMap((lift) => countedSets(lift, 'working').map((set) => pastSet(set, lift, state)))
       .sort((a, b) => (a.id < b.id ? -1 : 1))
   );
 }

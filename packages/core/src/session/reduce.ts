@@ -27,6 +27,7 @@ export function reduceSession(events: readonly LogEvent[]): SessionState | null 
     unit,
     startedAt: start.at,
     finishedAt: null,
+    dayForm: null,
     general: general.map((step) => ({ ...step, state: 'open' })),
     generalSince: start.at,
     swaps: {},

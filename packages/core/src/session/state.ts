@@ -1,6 +1,7 @@
 import type { Unit } from '../unit/mass';
 import type { DrillState } from '../warm-up/general/drill';
 import type { GeneralStep } from '../warm-up/general/general';
+import type { DayForm } from '../strength/day-form';
 import type { CueOutcome } from '../technique/cue-belief';
 import type { RampChoice, WarmUpVerdict } from '../warm-up/ramp/habit';
 import type { Pain } from './pain';
@@ -139,6 +140,8 @@ export interface SessionState {
   unit: Unit;
   startedAt: string;
   finishedAt: string | null;
+  /** How the client said they were when they came in; null while nobody asked. */
+  dayForm: DayForm | null;
   /** The general part of the warm-up, in order; empty where there is none. */
   general: GeneralStepState[];
   /** Since when its current step is the current one (ISO). */

@@ -1,4 +1,5 @@
 import type { Grams } from '../unit/mass';
+import type { DayForm } from './day-form';
 
 /** How a set bears on the belief. counts: as done; bound: it could have gone on (pain or another reason ended it); left out: not representative. */
 export const bearings = ['counts', 'bound', 'left out'] as const;
@@ -19,6 +20,8 @@ export interface PastSet {
   /** Reps that were asked; absent where nobody kept it. */
   asked?: number;
   bearing: Bearing;
+  /** How the client said they were that day; absent where nobody asked. */
+  dayForm?: DayForm;
 }
 
 /** Reserve said as "4 or more": a lower bound, not a number. */

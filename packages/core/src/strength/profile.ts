@@ -5,6 +5,7 @@ import type { Grams } from '../unit/mass';
 import { inGrams, logLoadAt } from './answer';
 import { copyBelief, liftAt, type Belief } from './belief';
 import { START } from './constants';
+import { feel, type DayForm } from './day-form';
 import { isSlip, observationOf, rested } from './observe-set';
 import { outlookOn, type Outlook, type OutlookDay } from './outlook';
 import { newDay, passTime } from './passing-time';
@@ -33,10 +34,12 @@ export interface StrengthProfile {
   doubt(set: Pick<PastSet, 'liftId' | 'loadG' | 'reps' | 'cleanReps' | 'rir'>): Doubt | null;
   /** What sets of a lift hold that each leave about `rir`: those to come today, or those of another day. */
   outlook(lift: Lift, rir: number, day: OutlookDay): Outlook;
-  /** Whether sets of today are in: then the day's form is known. */
+  /** Whether sets of today are in, or what the client says of it: then the day's form is known. */
   today: boolean;
   /** The profile after all of today's sets. */
   after(sets: readonly PastSet[]): StrengthProfile;
+  /** The profile with what the client says of the day, before its first set. */
+  feeling(form: DayForm): StrengthProfile;
 }
 
 /** Why a set does not look right. */
@@ -73,8 +76,9 @@ export function profileOf(
   person: Person,
   now: string,
   soFar: SoFar = nothingYet,
+  felt = false,
 ): StrengthProfile {
-  const today = soFar.sets > 0;
+  const today = felt || soFar.sets > 0;
   const careful = startsCareful(person, now);
   const anySet = belief.sets.some((count) => count > 0);
   const reported = new Set(person.reports.map((report) => report.liftId));
@@ -113,6 +117,11 @@ export function profileOf(
       if (off < Math.log(1 - QUESTION_SHARE) && !open)
         return { kind: 'light', expected: inGrams(likely) };
       return null;
+    },
+    feeling(form) {
+      const later = copyBelief(belief);
+      feel(later, form);
+      return profileOf(later, person, now, soFar, true);
     },
     after(sets) {
       const later = copyBelief(belief);

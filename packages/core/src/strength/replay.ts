@@ -1,3 +1,4 @@
+import { feel } from './day-form';
 import type { Lift } from '../lift/lift';
 import type { Person } from '../person/person';
 import { placesOf, priorBelief, rowAt, type Belief } from './belief';
@@ -61,6 +62,7 @@ export function takeSets(
       months = monthsAt(person, now, ms);
       passTime(belief, ms, months);
       newDay(belief);
+      if (set.dayForm) feel(belief, set.dayForm);
       soFar = nothingYet;
     }
     const seen = observationOf(belief, set, tiredFor(soFar, at), months);

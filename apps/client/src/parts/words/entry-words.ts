@@ -19,6 +19,7 @@ const words: Words = {
   'session.started': () => 'Session started',
   'session.finished': () => 'Session finished',
   'session.reopened': () => 'Session reopened',
+  'client.checked-in': ({ dayForm }) => `Today they feel ${dayForm}`,
   'lift.added': ({ lift: added }) => `${lift(added.liftId)} added`,
   'lift.skipped': ({ liftId, skipped }) => `${lift(liftId)} ${skipped ? 'skipped' : 'taken up'}`,
   'lift.swapped': ({ liftId, by }) => `${lift(by.liftId)} for ${lift(liftId).toLowerCase()}`,

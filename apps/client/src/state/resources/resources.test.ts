@@ -51,6 +51,7 @@ const session = (change: Partial<SessionState>): SessionState => ({
   unit: 'kg',
   startedAt: '2026-11-24T10:00:00.000Z',
   finishedAt: null,
+  dayForm: null,
   general: [],
   generalSince: '2026-11-24T10:00:00.000Z',
   swaps: {},

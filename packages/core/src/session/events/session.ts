@@ -1,4 +1,5 @@
 import type { Steps } from '../../log/reduce';
+import type { DayForm } from '../../strength/day-form';
 import type { Unit } from '../../unit/mass';
 import type { GeneralStep } from '../../warm-up/general/general';
 import type { PlannedLift } from '../plan';
@@ -17,6 +18,8 @@ export interface SessionPayloads {
   };
   'session.finished': Record<string, never>;
   'session.reopened': Record<string, never>;
+  /** How the client says they are today. */
+  'client.checked-in': { dayForm: DayForm };
 }
 
 export const sessionSteps: Steps<SessionState, SessionPayloads> = {
@@ -27,5 +30,8 @@ export const sessionSteps: Steps<SessionState, SessionPayloads> = {
   },
   'session.reopened': (state) => {
     state.finishedAt = null;
+  },
+  'client.checked-in': (state, { dayForm }) => {
+    state.dayForm = dayForm;
   },
 };

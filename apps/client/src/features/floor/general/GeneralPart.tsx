@@ -12,6 +12,7 @@ import { attempt } from '../../../state/problems';
 import { useSettings } from '../../../state/settings';
 import { useLane } from '../scene/lane-scene';
 import { AboutStep } from './AboutStep';
+import { CheckIn } from './CheckIn';
 import { FitGeneral } from './FitGeneral';
 import { GeneralRamp } from './GeneralRamp';
 import { StepTimer } from './StepTimer';
@@ -94,6 +95,7 @@ export function GeneralPart() {
   const about = steps.find((step) => step.drillId === opened);
   return (
     <>
+      <CheckIn />
       <GeneralRamp steps={steps} now={now.drillId} onOpen={setOpened} />
       <StepNow step={now} drill={drill} />
       <View className="flex-row gap-2">

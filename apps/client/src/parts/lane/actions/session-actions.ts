@@ -1,10 +1,11 @@
-import type { EventPayloads } from '@spalo/core';
+import type { DayForm, EventPayloads } from '@spalo/core';
 import { flagAfter, putFlag } from '../../client/put-flag';
 import type { LaneView } from '../lane-view';
 import type { Append } from './append';
 
 /** The session as a whole: notes, what was decided, its end, and what of it was a mistake. */
 export const sessionActions = (append: Append) => ({
+  checkIn: (dayForm: DayForm) => append('client.checked-in', { dayForm }),
   addNote: (liftId: string | null, text: string) => append('note.added', { liftId, text }),
   answer: (payload: EventPayloads['suggestion.answered']) => append('suggestion.answered', payload),
   finish: () => append('session.finished', {}),
