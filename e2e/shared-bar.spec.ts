@@ -15,7 +15,7 @@ test.use({ scene: 'shared bar' });
 test('clients on one bar load it together in pairs, with less handling than apart', async ({
   page,
 }) => {
-  await page.setViewportSize({ width: 1280, height: 900 });
+  await page.setViewportSize({ width: 1280, height: 1000 });
   await openDemo(page);
   for (const name of ['Isolde Marchbank', 'Caspian Dole', 'Teodor Brisling']) {
     await page.getByRole('link', { name: 'Day', exact: true }).click();

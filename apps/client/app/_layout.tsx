@@ -10,7 +10,7 @@ import { View } from 'react-native';
 import { ApiProblem } from '@/api/call';
 import { Button } from '@/design/Button';
 import { EmptyState, ErrorState } from '@/design/States';
-import { followSheetLinks } from '@/parts/lane/sheet-link';
+import { followSheetLink } from '@/parts/lane/sheet-link';
 import { registerServiceWorker } from '@/shell/service-worker';
 import { Shell } from '@/shell/Shell';
 import { SignIn } from '@/shell/sign-in';
@@ -23,7 +23,7 @@ import { FETCHED } from '@/state/upgrade-fetched';
 import { useConnection, useJournalHolder } from '@/state/use-journal';
 import { useSync } from '@/state/use-sync';
 
-followSheetLinks();
+followSheetLink();
 
 export default function Layout() {
   const theme = useSettings((state) => state.theme);

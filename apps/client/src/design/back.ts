@@ -3,33 +3,21 @@ import { useEffect, useRef } from 'react';
 /** What is over the screen, the latest last: what Back closes. */
 const over: (() => void)[] = [];
 
-/** Names the entry of the browser's history that stands for whatever is over the screen. */
-const MARK = 'over';
-/** A sheet that makes way for another, or for another screen, has done so by then. */
-const SETTLED_MS = 100;
-let settling: ReturnType<typeof setTimeout> | undefined;
-
-type Marked = { [MARK]?: boolean } | null;
-const isMarked = () => Boolean((window.history.state as Marked)?.[MARK]);
-
-/** One entry while something is over the screen, none once nothing is. */
-function settle() {
-  clearTimeout(settling);
-  if (over.length > 0) {
-    // What else stands in the entry is the router's: to it this is the same place.
-    if (!isMarked()) window.history.pushState({ ...window.history.state, [MARK]: true }, '');
-    return;
-  }
-  settling = setTimeout(() => {
-    // Another screen may be over the entry by now; then it is passed on the way back.
-    if (over.length === 0 && isMarked()) window.history.back();
-  }, SETTLED_MS);
+/** The part of the Navigation API that is used here; not every browser has it. */
+interface Going extends Event {
+  navigationType: 'traverse' | 'push' | 'replace' | 'reload';
 }
 
-function onPop() {
-  // An entry that nothing is over any more, as on the way back from another screen.
-  if (isMarked() && over.length === 0) window.history.back();
-  if (!isMarked()) over.at(-1)?.();
+/**
+ * Back with something over the screen closes that, and goes nowhere. No entry of its own stands in the browser's history
+ * for it: the router counts its entries, and would lose its way among others. Where a browser cannot be held back, Back leaves
+ * the screen as ever.
+ */
+function onNavigate(event: Event) {
+  const close = over.at(-1);
+  if (!close || !event.cancelable || (event as Going).navigationType !== 'traverse') return;
+  event.preventDefault();
+  close();
 }
 
 /** Lets Back close what is over the screen, and not leave the screen. */
@@ -41,12 +29,11 @@ export function useBackCloses(open: boolean, onClose: () => void) {
   useEffect(() => {
     if (!open) return undefined;
     const mine = () => close.current();
-    window.addEventListener('popstate', onPop);
+    const { navigation } = window as { navigation?: EventTarget };
+    navigation?.addEventListener('navigate', onNavigate);
     over.push(mine);
-    settle();
     return () => {
       over.splice(over.indexOf(mine), 1);
-      settle();
     };
   }, [open]);
 }

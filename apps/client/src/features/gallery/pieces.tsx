@@ -12,6 +12,7 @@ import { DecisionCard } from '../../design/DecisionCard';
 import { LaneStrip } from '../../design/LaneStrip';
 import { LoadPicture } from '../../design/LoadPicture';
 import { Ramp, type RampStepItem } from '../../design/Ramp';
+import { RampLine } from '../../design/RampLine';
 import { RepRail } from '../../design/RepRail';
 import { Sheet } from '../../design/Sheet';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
@@ -55,13 +56,14 @@ function Choosing() {
   );
 }
 
-function Rail({ reps }: { reps: number }) {
+function Rail({ reps, large = false }: { reps: number; large?: boolean }) {
   const [marks, setMarks] = useState([3]);
   const toggle = (rep: number) =>
     setMarks(marks.includes(rep) ? marks.filter((mark) => mark !== rep) : [...marks, rep]);
   return (
     <RepRail
       reps={reps}
+      large={large}
       marks={[
         ...marks.map((rep) => ({ rep, glyph: 'in' as const, name: 'knees in' })),
         { rep: 5, glyph: null, name: 'Unknown fault' },
@@ -92,7 +94,7 @@ const lanes = [
     ready: false,
     rest: { share: 0.6, clock: '1:12' },
   },
-  { id: 'c', name: 'Oluchi', doing: 'row', ready: true, rest: null },
+  { id: 'c', name: 'Oluchi', doing: 'row', ready: true, rest: null, watch: true },
 ];
 
 const card = {
@@ -204,6 +206,21 @@ export const pieces: [name: string, states: ReactNode][] = [
       <Rail reps={5} />
       <Rail reps={12} />
       <Rail reps={20} />
+      <Rail reps={9} large />
+    </View>,
+  ],
+  [
+    'Ramp as a line',
+    <View key="line" className="gap-4">
+      {[3, 8, 14].map((count) => (
+        <RampLine
+          key={count}
+          label={`Sets, ${count}`}
+          steps={rampOf(count, Math.floor(count / 2))}
+          says={({ kind, load, reps }) => `${kind} set, ${kilos(load)} kg for ${reps} reps`}
+          onOpen={nothing}
+        />
+      ))}
     </View>,
   ],
   ['Lane strip', <LaneStrip key="strip" lanes={lanes} chosen="a" onChoose={nothing} />],

@@ -11,28 +11,27 @@ export interface SheetLink {
 /** The sheet that an address asked for and that is not open yet. */
 export const useLinkedSheet = create<{ linked: SheetLink | null }>(() => ({ linked: null }));
 
-/**
- * Takes a sheet's link out of the address, for its lane to open: then Back closes the sheet and the place below stays as it
- * is. Before the router reads the address.
- */
-function takeLink() {
+/** The address of the same entry becomes another one; what the router keeps in it stays. */
+const rename = (address: string) => window.history.replaceState(window.history.state, '', address);
+
+/** Takes a sheet's link out of the address, for its lane to open. Before the router reads the address. */
+export function followSheetLink() {
+  if (typeof window === 'undefined') return;
   const query = new URLSearchParams(window.location.search);
   const lane = query.get('lane');
   const sheet = query.get('sheet');
   if (lane === null || sheet === null) return;
   useLinkedSheet.setState({ linked: { lane, sheet, at: query.get('at') } });
-  window.history.replaceState(window.history.state, '', window.location.pathname);
+  rename(window.location.pathname);
 }
 
-/** From now on links to sheets are followed, also those in the browser's history. */
-export function followSheetLinks() {
-  if (typeof window === 'undefined') return;
-  takeLink();
-  window.addEventListener('popstate', takeLink);
-}
-
-/** Names the sheet that is open in the address, so that it can be sent to another device. */
-export function nameInAddress({ lane, sheet, at }: SheetLink) {
-  const query = new URLSearchParams({ lane, sheet, ...(at !== null && { at }) });
-  window.history.replaceState(window.history.state, '', `?${query.toString()}`);
+/** Names the sheet that is open in the address, so that it can be sent to another device; answers what takes it out again. */
+export function nameInAddress({ lane, sheet, at }: SheetLink): () => void {
+  const { pathname } = window.location;
+  rename(`?${new URLSearchParams({ lane, sheet, ...(at !== null && { at }) }).toString()}`);
+  return () => {
+    // Another screen may be there by now, with an address of its own.
+    if (window.location.pathname === pathname && window.location.search.includes('sheet='))
+      rename(pathname);
+  };
 }

@@ -31,7 +31,8 @@ export function useLaneSheets(sessionId: string): {
     if (followed) useLinkedSheet.setState({ linked: null });
   }, [followed]);
   useEffect(() => {
-    if (shown && shown !== 'doubt') nameInAddress(linkOf(sessionId, shown, step, faultId));
+    if (!shown || shown === 'doubt') return undefined;
+    return nameInAddress(linkOf(sessionId, shown, step, faultId));
   }, [sessionId, shown, step, faultId]);
   const close = () => setShown(null);
   return {
