@@ -15,6 +15,12 @@ export interface LaneChip {
   watch?: boolean;
 }
 
+/** Whoever is chosen is brought in sight, where the strip moves. */
+const inSight = (chip: View | null) => {
+  // On the web a view is its element.
+  (chip as unknown as HTMLElement | null)?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
+};
+
 /** One chip per client on the floor; its lower edge runs down as the rest runs out. Switching is one tap. */
 export function LaneStrip({
   lanes,
@@ -27,10 +33,11 @@ export function LaneStrip({
 }) {
   // Four of them leave room for the fewest signs only; what is read out stays whole.
   const crowded = lanes.length > 3;
-  const scrolls = lanes.length > 4;
   const { space } = useSpace();
   // Large text leaves a line: who, and the clock of a rest; what is read out stays whole.
   const oneLine = space === 'least';
+  // Names are whole: where they do not fit side by side, the strip moves sideways.
+  const scrolls = lanes.length > 4 || (oneLine && lanes.length > 2);
   const group = useArrows('tab');
   const anyTaken = lanes.some(({ id }) => id === chosen);
   return (
@@ -48,6 +55,7 @@ export function LaneStrip({
           return (
             <Pressable
               key={lane.id}
+              ref={taken ? inSight : undefined}
               role="tab"
               tabIndex={tabStop(taken, at, anyTaken)}
               aria-selected={taken}
@@ -55,7 +63,7 @@ export function LaneStrip({
               onPress={() => onChoose(lane.id)}
               className={`justify-center overflow-hidden rounded-2xl border-2 ${
                 oneLine ? 'min-h-[44px]' : 'min-h-[3.25rem]'
-              } ${lane.rest ? 'pb-2' : 'pb-1'} ${crowded || oneLine ? 'px-2' : 'px-3'} ${scrolls ? 'w-[5.5rem]' : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
+              } ${lane.rest ? 'pb-2' : 'pb-1'} ${crowded || oneLine ? 'px-2' : 'px-3'} ${scrolls ? (oneLine ? '' : 'w-[5.5rem]') : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
             >
               <View className="flex-row items-center gap-1">
                 {lane.watch && (
