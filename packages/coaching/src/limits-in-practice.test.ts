@@ -18,23 +18,13 @@ import {
   type ScreeningAnswer,
 } from '@spalo/catalog';
 import { programmeFor, usualProgramme } from './programme';
+import { somebody } from './somebody.test-help';
 
 let next = 0;
 const id = () => `id-${(next += 1)}`;
 const [garage, studio, hotel] = roomPresets.map((preset) => preset.make(id));
 const NOW = '2026-11-24T10:00:00.000Z';
-const person: Person = {
-  bodyMassG: 70_000,
-  sex: 'female',
-  trainingMonths: 0,
-  birthDate: '1990-01-01',
-  nervous: false,
-  preference: 'none',
-  flags: [],
-  reports: [],
-  cautions: [],
-  overrides: [],
-};
+const person = somebody;
 const wrist: Person['flags'][number] = {
   id: 'flag',
   place: 'wrist',

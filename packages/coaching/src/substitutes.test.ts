@@ -1,22 +1,12 @@
 import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
 import { canBeLoaded, isClosed, liftLimit, type Person } from '@spalo/core';
+import { somebody } from './somebody.test-help';
 import { substitutesFor } from './substitutes';
 
 let next = 0;
 const rooms = roomPresets.map((preset) => preset.make(() => `id-${(next += 1)}`));
 const now = '2026-11-26T10:00:00.000Z';
-const person: Person = {
-  bodyMassG: 70_000,
-  sex: 'female',
-  trainingMonths: 12,
-  birthDate: '1990-01-01',
-  nervous: false,
-  preference: 'none',
-  flags: [],
-  reports: [],
-  cautions: [],
-  overrides: [],
-};
+const person: Person = { ...somebody, trainingMonths: 12 };
 const sore: Person = {
   ...person,
   flags: [

@@ -1,18 +1,12 @@
 import { stylesOf } from '@spalo/catalog';
 import type { Flag } from '@spalo/core';
+import { somebody } from './somebody.test-help';
 import { suggestStyle, type StyleClient } from './suggest-style';
 
 const client: StyleClient = {
-  bodyMassG: 70_000,
+  ...somebody,
   sex: 'unsaid',
   trainingMonths: 24,
-  birthDate: '1990-01-01',
-  nervous: false,
-  preference: 'none',
-  flags: [],
-  reports: [],
-  cautions: [],
-  overrides: [],
   stiff: [],
   squatLook: null,
   heightMm: 1750,

@@ -25,6 +25,7 @@ export {
   flagPlaces,
   flagStates,
   openFlags,
+  recordedFlags,
   preferences,
   rangeIds,
   sexes,
@@ -239,7 +240,13 @@ export { currentRest, restLeft, type Rest } from './floor/rest';
 export { standingOf, takenElsewhere, type Standing } from './floor/standing';
 export { howMany, isSharing, stationOf } from './floor/station';
 export { takenKey } from './floor/taken';
-export { planWatching, WORTH_WATCHING, type ComingSet, type Watch } from './floor/attention';
+export {
+  planWatching,
+  WORTH_WATCHING,
+  worthOfWatching,
+  type ComingSet,
+  type Watch,
+} from './floor/attention';
 export { reasonsToWatch } from './floor/worth-watching';
 export { dayForms, type DayForm } from './strength/day-form';
 export { asksVerdict } from './floor/verdict';

@@ -1,4 +1,4 @@
-import { planWatching, WORTH_WATCHING, type ComingSet } from '@spalo/core';
+import { planWatching, WORTH_WATCHING, worthOfWatching, type ComingSet } from '@spalo/core';
 import type { Random } from './random';
 
 /** How the trainer of a simulated floor goes about it. */
@@ -78,11 +78,10 @@ export function simulateFloor(
     const { id, startMs, wanted } = nextOf(lanes, policy, nowMs, freeMs);
     const lane = lanes.find((each) => each.id === id)!;
     const { readyMs, seconds, reasons } = lane.next;
-    const worth = 1 - reasons.reduce((left, { weight }) => left * (1 - weight), 1);
     nowMs = Math.max(nowMs, startMs);
     const watched = wanted && startMs >= freeMs;
     if (watched) freeMs = startMs + (seconds + 5) * 1000;
-    if (worth >= WORTH_WATCHING) {
+    if (worthOfWatching(reasons) >= WORTH_WATCHING) {
       tally.worth += 1;
       if (watched) tally.seen += 1;
     }

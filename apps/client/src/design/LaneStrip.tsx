@@ -33,9 +33,8 @@ export function LaneStrip({
 }) {
   // Four of them leave room for the fewest signs only; what is read out stays whole.
   const crowded = lanes.length > 3;
-  const { space } = useSpace();
   // Large text leaves a line: who, and the clock of a rest; what is read out stays whole.
-  const oneLine = space === 'least';
+  const { least: oneLine } = useSpace();
   // Names are whole: where they do not fit side by side, the strip moves sideways.
   const scrolls = lanes.length > 4 || (oneLine && lanes.length > 2);
   const group = useArrows('tab');

@@ -13,7 +13,8 @@ export interface RampStepItem extends RampItem {
 const LABEL_SPACE = 34;
 const REPS_SPACE = 24;
 
-const looks = {
+/** How a step looks in each state. */
+export const rampLooks = {
   done: { 'warm-up': 'bg-warm-up', working: 'bg-moss' },
   now: { 'warm-up': 'bg-marigold', working: 'bg-marigold' },
   coming: {
@@ -22,7 +23,24 @@ const looks = {
   },
 } as const;
 
-export const stateWords = { done: 'done', now: 'now', coming: 'to come' } as const;
+const stateWords = { done: 'done', now: 'now', coming: 'to come' } as const;
+
+/** How the loads and amounts of a ramp are said. */
+export interface RampWords {
+  loadText: (load: number) => string;
+  unit: string;
+  /** How an amount is said that is not counted in reps. */
+  held?: (amount: number) => string;
+}
+
+/** A step as it is read out. */
+export function stepName(
+  { kind, load, reps, state }: RampStepItem,
+  { loadText, unit, held }: RampWords,
+): string {
+  const amount = held ? held(reps) : `${reps} reps`;
+  return `${kind} set, ${loadText(load)} ${unit} for ${amount}, ${stateWords[state]}`;
+}
 
 /** One set: a block of its height with its load above and its reps below. */
 function RampStep({
@@ -30,7 +48,7 @@ function RampStep({
   block,
   height,
   text,
-  unit,
+  name,
   held,
   onOpen,
 }: {
@@ -38,11 +56,11 @@ function RampStep({
   block: RampBlock;
   height: number;
   text: string;
-  unit: string;
+  /** What it is read out as. */
+  name: string;
   held?: (amount: number) => string;
   onOpen?: () => void;
 }) {
-  const amount = held ?? ((reps: number) => `${reps} reps`);
   const isNow = step.state === 'now';
   return (
     <View
@@ -57,7 +75,7 @@ function RampStep({
     >
       <Pressable
         role="button"
-        aria-label={`${step.kind} set, ${text} ${unit} for ${amount(step.reps)}, ${stateWords[step.state]}`}
+        aria-label={name}
         aria-current={isNow ? 'step' : undefined}
         disabled={!onOpen}
         onPress={onOpen}
@@ -75,7 +93,7 @@ function RampStep({
             </Figure>
           )}
           <View
-            className={`w-full items-center justify-end rounded-t-lg pb-1 transition-colors duration-200 ${looks[step.state][step.kind]}`}
+            className={`w-full items-center justify-end rounded-t-lg pb-1 transition-colors duration-200 ${rampLooks[step.state][step.kind]}`}
             style={{ height: block.height, borderBottomWidth: 0 }}
           >
             {step.state === 'done' && block.width >= 22 && (
@@ -106,13 +124,9 @@ export function Ramp({
   onOpen,
   label = 'Sets of this lift',
   height = 150,
-}: {
+}: RampWords & {
   steps: readonly RampStepItem[];
   lastTime: readonly RampItem[];
-  loadText: (load: number) => string;
-  unit: string;
-  /** How an amount is said that is not counted in reps. */
-  held?: (amount: number) => string;
   onOpen?: (index: number) => void;
   /** What it is a ramp of, for screen readers. */
   label?: string;
@@ -150,7 +164,7 @@ export function Ramp({
             block={block}
             height={height}
             text={loadText(steps[index]!.load)}
-            unit={unit}
+            name={stepName(steps[index]!, { loadText, unit, held })}
             held={held}
             onOpen={onOpen && (() => onOpen(index))}
           />

@@ -1,26 +1,15 @@
 import { Pressable, View } from 'react-native';
 import { Icon } from './Icon';
-import { stateWords, type RampStepItem } from './Ramp';
-
-const looks = {
-  done: { 'warm-up': 'bg-warm-up', working: 'bg-moss' },
-  now: { 'warm-up': 'bg-marigold', working: 'bg-marigold' },
-  coming: {
-    'warm-up': 'border-2 border-warm-up bg-card',
-    working: 'border-2 border-moss bg-coming',
-  },
-} as const;
+import { rampLooks, stepName, type RampStepItem, type RampWords } from './Ramp';
 
 /** A ramp as one line, a thumb high: where in it one is, while the set itself has the screen. */
 export function RampLine({
   steps,
-  says,
   onOpen,
   label = 'Sets of this lift',
-}: {
+  ...words
+}: RampWords & {
   steps: readonly RampStepItem[];
-  /** A step as it is read out, without its state. */
-  says: (step: RampStepItem) => string;
   onOpen: (index: number) => void;
   label?: string;
 }) {
@@ -30,13 +19,13 @@ export function RampLine({
         <View key={index} role="listitem" className="min-w-0 flex-1">
           <Pressable
             role="button"
-            aria-label={`${says(step)}, ${stateWords[step.state]}`}
+            aria-label={stepName(step, words)}
             aria-current={step.state === 'now' ? 'step' : undefined}
             onPress={() => onOpen(index)}
             className="h-[34px] justify-end"
           >
             <View
-              className={`items-center justify-center rounded-t-md ${looks[step.state][step.kind]} ${
+              className={`items-center justify-center rounded-t-md ${rampLooks[step.state][step.kind]} ${
                 step.kind === 'working' ? 'h-[28px]' : 'h-[18px]'
               }`}
             >

@@ -20,13 +20,32 @@ const spaceOf = (rem: number): Space =>
 /** From here on a lane shows load, cue, reps and reserve at once. */
 const TALL_REM = 62;
 
+/** How much stands on this screen. */
+interface OnScreen {
+  space: Space;
+  /** Only what the moment cannot do without. */
+  least: boolean;
+  /** Also what is good to see: pictures, whole sentences. */
+  ample: boolean;
+  tall: boolean;
+  flat: boolean;
+}
+
 /**
  * How much stands on this screen; `tall` where a moment is not to be chosen, `flat` where it lies on its side, so that
  * things stand beside each other.
  */
-export function useSpace(): { space: Space; tall: boolean; flat: boolean } {
+export function useSpace(): OnScreen {
   const { width, height } = useWindowDimensions();
   const px = useRem((state) => state.px);
   const rem = height / px;
-  return { space: spaceOf(rem), tall: rem >= TALL_REM, flat: width > height && rem < TIGHT_REM };
+  const space = spaceOf(rem);
+  const least = space === 'least';
+  return {
+    space,
+    least,
+    ample: space === 'roomy' || space === 'usual',
+    tall: rem >= TALL_REM,
+    flat: width > height && least,
+  };
 }

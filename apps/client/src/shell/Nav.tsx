@@ -18,9 +18,8 @@ function Place({
   active: boolean;
   rail: boolean;
 }) {
-  const { space } = useSpace();
   // For want of room the sign stands alone; its name is still read out.
-  const bare = space === 'least';
+  const { least: bare } = useSpace();
   const edge = rail
     ? `w-full border-l-[5px] py-2 ${active ? 'border-moss' : 'border-transparent'}`
     : `flex-1 border-t-[5px] ${active ? 'border-moss' : 'border-transparent'}`;

@@ -11,7 +11,7 @@ export interface ComingSet {
   readyMs: number;
   /** How long it takes. */
   seconds: number;
-  /** Why it is worth watching; empty for one that is routine. */
+  /** Why it is worth watching, the most telling first; empty for one that is routine. */
   reasons: readonly Reason[];
 }
 
@@ -69,8 +69,7 @@ export function planWatching(
     .sort((a, b) => b.worth - a.worth || a.readyMs - b.readyMs);
   const plan = judged.map(({ id, readyMs, seconds, reasons, worth }): Watch => {
     const ready = Math.max(readyMs, nowMs);
-    const telling = [...reasons].sort((a, b) => b.weight - a.weight)[0];
-    const why = telling?.says ?? '';
+    const why = reasons[0]?.says ?? '';
     const lengthMs = (seconds + WALK_S) * 1000;
     const start = worth >= WORTH_WATCHING ? freeFrom(ready, lengthMs, taken) : null;
     if (start === null) return { id, worth, why, startMs: ready, waitS: 0, watched: false };

@@ -1,6 +1,5 @@
 import type { Lift } from '../lift/lift';
-import type { Person } from '../person/person';
-import { openFlags } from '../person/person';
+import { openFlags, type Person } from '../person/person';
 import { isInFirstYear } from '../person/training-age';
 import { stressOn } from '../lift/joints';
 import type { Step } from '../session/plan';
@@ -45,36 +44,46 @@ const RISKY: readonly Lift['pattern'][] = ['squat', 'push', 'press', 'hinge'];
 const isRisky = ({ implement, pattern }: Lift): boolean =>
   implement === 'barbell' && RISKY.includes(pattern);
 
-/** Why a working set is worth watching; of a warm-up set only pain and a fault of today are. Most telling first. */
-export function reasonsToWatch(from: WatchedFrom): Reason[] {
-  const { lift, state, set, person, strength, doneBefore, faultName } = from;
-  const working = countedSets(state, 'working');
-  const reasons: Reason[] = [];
-  const add = (holds: boolean, weight: number, says: string) => {
-    if (holds) reasons.push({ weight, says });
-  };
-  add(state.pains.length > 0, WEIGHT.afterPain, 'first sets after pain');
+/** Why any set is: what went wrong today. */
+function fromToday({ state, faultName }: WatchedFrom): Reason[] {
   const mark = countedSets(state).at(-1)?.marks.at(-1);
   const fault = mark && faultName(mark.faultId);
-  add(fault !== undefined, WEIGHT.fault, `${fault?.toLowerCase()} in the last set`);
-  if (set.kind === 'warm-up') return reasons.sort((a, b) => b.weight - a.weight);
-  add(true, WEIGHT.working, 'a working set');
+  return [
+    ...(state.pains.length > 0
+      ? [{ weight: WEIGHT.afterPain, says: 'first sets after pain' }]
+      : []),
+    ...(fault ? [{ weight: WEIGHT.fault, says: `${fault.toLowerCase()} in the last set` }] : []),
+  ];
+}
+
+/** Whether a set is close to what the client can do today; nothing is believed of what is held or carried. */
+function isClose({ lift, state, set, strength }: WatchedFrom): boolean {
+  if (state.plan.counted) return false;
+  const { targetRir } = state.plan;
+  const outlook = strength.outlook(lift, targetRir, 'today');
+  return chances(outlook, set.loadG, set.reps, 0, targetRir).fails >= CLOSE;
+}
+
+/** Why a working set is: who does it, how new it is to them, how near the limit. */
+function fromWork(from: WatchedFrom): Reason[] {
+  const { lift, state, person, doneBefore } = from;
+  const first = countedSets(state, 'working').length === 0;
   const beginner = person !== undefined && isInFirstYear(person);
-  add(beginner, WEIGHT.beginner, 'a beginner');
-  add(!doneBefore, WEIGHT.newLift, 'new to this lift');
-  add(
-    working.length === 0 && (beginner || isRisky(lift)),
-    WEIGHT.firstWorking,
-    'the first working set',
-  );
-  add(state.plan.climb === true, WEIGHT.climb, 'a weight that is still to be found');
   const sore = person && openFlags(person).find(({ place }) => stressOn(lift, place));
-  add(sore !== undefined, WEIGHT.flagged, `the ${sore?.place} is watched`);
-  if (!state.plan.counted) {
-    const { targetRir } = state.plan;
-    const outlook = strength.outlook(lift, targetRir, 'today');
-    const { fails } = chances(outlook, set.loadG, set.reps, 0, targetRir);
-    add(fails >= CLOSE, WEIGHT.limit, 'close to the limit');
-  }
-  return reasons.sort((a, b) => b.weight - a.weight);
+  const rows: [holds: boolean, weight: number, says: string][] = [
+    [true, WEIGHT.working, 'a working set'],
+    [beginner, WEIGHT.beginner, 'a beginner'],
+    [!doneBefore, WEIGHT.newLift, 'new to this lift'],
+    [first && (beginner || isRisky(lift)), WEIGHT.firstWorking, 'the first working set'],
+    [state.plan.climb === true, WEIGHT.climb, 'a weight that is still to be found'],
+    [sore !== undefined, WEIGHT.flagged, `the ${sore?.place} is watched`],
+    [isClose(from), WEIGHT.limit, 'close to the limit'],
+  ];
+  return rows.flatMap(([holds, weight, says]) => (holds ? [{ weight, says }] : []));
+}
+
+/** Why a set is worth watching, the most telling first; of a warm-up set only pain and a fault of today say so. */
+export function reasonsToWatch(from: WatchedFrom): Reason[] {
+  const work = from.set.kind === 'working' ? fromWork(from) : [];
+  return [...fromToday(from), ...work].sort((a, b) => b.weight - a.weight);
 }

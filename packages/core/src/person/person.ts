@@ -83,6 +83,10 @@ export interface Person {
   overrides: Override[];
 }
 
+/** Flags that stand on record: neither closed nor a mistake. */
+export const recordedFlags = (flags: readonly Flag[]): Flag[] =>
+  flags.filter(({ state }) => state !== 'closed' && state !== 'removed');
+
 /** Flags that still constrain choice. */
 export function openFlags(person: { flags: readonly Flag[] }): Flag[] {
   return person.flags.filter((flag) => flag.state === 'new' || flag.state === 'watched');

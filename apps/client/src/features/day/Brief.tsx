@@ -1,5 +1,5 @@
 import type { Account, Client } from '@spalo/contract';
-import { sessionDuration, type LoadsDraft, type Room } from '@spalo/core';
+import { recordedFlags, sessionDuration, type LoadsDraft, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -46,8 +46,8 @@ export function Brief({
       )}
       {client.brief ? <Strong>{client.brief}</Strong> : null}
       <FlagChips client={client} />
-      {client.flags
-        .filter((flag) => flag.note && flag.state !== 'closed')
+      {recordedFlags(client.flags)
+        .filter((flag) => flag.note)
         .map((flag) => (
           <Quiet key={flag.id}>{`${flag.place}: ${flag.note}`}</Quiet>
         ))}

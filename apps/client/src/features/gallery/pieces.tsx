@@ -217,7 +217,8 @@ export const pieces: [name: string, states: ReactNode][] = [
           key={count}
           label={`Sets, ${count}`}
           steps={rampOf(count, Math.floor(count / 2))}
-          says={({ kind, load, reps }) => `${kind} set, ${kilos(load)} kg for ${reps} reps`}
+          loadText={kilos}
+          unit="kg"
           onOpen={nothing}
         />
       ))}

@@ -1,8 +1,8 @@
 import type { Client } from '@spalo/contract';
 import type { LiftPlan, SessionState } from '@spalo/core';
+import { putFlag } from '../../parts/client/put-flag';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';
 import { offerBack } from '../../state/changes/take-back';
-import { journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
 import { takenOf, type WrapUpCard } from './wrap-up-cards';
 
@@ -25,17 +25,16 @@ export async function finishSession(
       reason: null,
     });
     if (!decision.openFlag) continue;
-    const body = {
+    await putFlag(client.id, {
+      id: newId(),
       ...decision.openFlag,
       note: decision.why,
       fine: '',
       since: session.startedAt.slice(0, 10),
       saidBy: 'felt in a session',
-      state: 'new' as const,
+      state: 'new',
       usualPain: 0,
-    };
-    const params = { id: client.id, flagId: newId() };
-    await journal.change({ route: 'putFlag', args: { params, body } });
+    });
   }
   await actions.finish();
   offerBack({ says: `Session of ${client.name} finished`, back: () => actions.reopen() });

@@ -5,12 +5,12 @@ import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
-import { changeWithBack } from '../../state/changes/take-back';
 import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
 import { useBookings } from '../../state/queries';
 import { clockTime, dayBounds, formDay } from '../time/day-time';
 import { bookingDoubt, readBooking, type TypedBooking } from './booking-form';
+import { cancelBooking, putBooking } from './change-booking';
 
 const WEEK_MS = 7 * 24 * 3600 * 1000;
 const DAYS_AHEAD = 60;
@@ -20,12 +20,7 @@ function Cancel({ booking, onClose }: { booking: Booking; onClose: () => void })
   const [asked, setAsked] = useState(false);
   const cancel = () =>
     attempt(async () => {
-      const { id, clientId, startsAt, minutes } = booking;
-      await changeWithBack(
-        { route: 'deleteBooking', args: { params: { id } } },
-        'Booking cancelled',
-        { route: 'putBooking', args: { params: { id }, body: { clientId, startsAt, minutes } } },
-      );
+      await cancelBooking(booking);
       onClose();
     });
   return asked ? (
@@ -87,20 +82,7 @@ export function BookSheet({
     setAsked(typed);
     if (doubt && !asks) return;
     attempt(async () => {
-      const params = { id: booking?.id ?? newId() };
-      await changeWithBack(
-        { route: 'putBooking', args: { params, body } },
-        booking ? 'Booking moved' : 'Booked',
-        booking
-          ? {
-              route: 'putBooking',
-              args: {
-                params,
-                body: { clientId, startsAt: booking.startsAt, minutes: booking.minutes },
-              },
-            }
-          : { route: 'deleteBooking', args: { params } },
-      );
+      await putBooking({ id: booking?.id ?? newId(), ...body }, booking ?? null);
       onClose();
     });
   };

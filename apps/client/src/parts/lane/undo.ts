@@ -23,19 +23,20 @@ function undoOf(stored: readonly StoredEntry[]): EventPayloads['entries.withdraw
     : { eventIds: stored.map(({ id }) => id), withdrawn: true };
 }
 
+const offer = (sessionId: string, says: string, undo: Undoable['undo']): void =>
+  useUndo.setState(({ latest }) => ({
+    latest: { ...latest, [sessionId]: { says, undo, atMs: Date.now() } },
+  }));
+
 /** Offers to take back what one action has stored in a session. */
 export function offerUndo(sessionId: string, stored: readonly StoredEntry[], unit: Unit): void {
   const [first] = stored;
-  if (!first) return;
-  const undoable = { says: entryWords(first, unit), undo: undoOf(stored), atMs: Date.now() };
-  useUndo.setState(({ latest }) => ({ latest: { ...latest, [sessionId]: undoable } }));
+  if (first) offer(sessionId, entryWords(first, unit), undoOf(stored));
 }
 
 /** Says that a set was logged by another thumb just now, and offers to take that back. */
-export function offerUndoOf(sessionId: string, setId: string, says: string): void {
-  const undoable = { says, undo: { eventIds: [setId], withdrawn: true }, atMs: Date.now() };
-  useUndo.setState(({ latest }) => ({ latest: { ...latest, [sessionId]: undoable } }));
-}
+export const offerUndoOf = (sessionId: string, setId: string, says: string): void =>
+  offer(sessionId, says, { eventIds: [setId], withdrawn: true });
 
 const drop = (sessionId: string, gone: Undoable) =>
   useUndo.setState(({ latest }) => {

@@ -1,4 +1,5 @@
 import { painStop } from '../../floor/pain-stop';
+import { recordedFlags } from '../../person/person';
 import { lockedBy, redFlag } from '../../person/red-flag';
 import { massText } from '../../unit/mass';
 import type { Gate } from '../decision';
@@ -19,9 +20,7 @@ export const painGate: Gate = {
     if (!stop) return null;
     const { place, side } = stop.report;
     const joint = place === 'chest' || place === 'head' ? null : place;
-    const again = flags.some(
-      (flag) => flag.place === place && flag.state !== 'closed' && flag.state !== 'removed',
-    );
+    const again = recordedFlags(flags).some((flag) => flag.place === place);
     const close = stop.redFlag || again;
     const loadG = lowered(loads, sets.at(-1)?.loadG ?? plan.loadG, AFTER_PAIN);
     const closed = close ? `Closed after ${stop.why} until clearance is recorded` : null;

@@ -56,8 +56,8 @@ export const Lane = memo(function Lane({
     },
     openLift: (liftId) => openLift(session.id, liftId),
   };
-  // A link may ask for a sheet about a lift where none is in hand any more.
   const place = useKeepFocus();
+  // A link may ask for a sheet about a lift where none is in hand any more.
   const Sheet = shown && (lane.current || shown === 'more') ? laneSheets[shown] : null;
   return (
     <LaneContext value={scene}>

@@ -9,9 +9,9 @@ import { LiftBody } from './LiftBody';
 /** What a lane shows: the general part first, then the lift in hand. */
 export function LaneBody() {
   const { lane, wide, moment } = useLane();
-  const { space } = useSpace();
+  const { ample } = useSpace();
   const general = lane.general.active;
-  const close = !wide && (space === 'tight' || space === 'least');
+  const close = !wide && !ample;
   return (
     <ScrollView
       // Each moment begins at its top.

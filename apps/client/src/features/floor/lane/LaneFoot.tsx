@@ -43,7 +43,7 @@ function MainAction() {
 export function LaneFoot() {
   const { lane } = useLane();
   const undoable = useUndoable(lane.session.id);
-  const least = useSpace().space === 'least';
+  const { least } = useSpace();
   return (
     <View className={`border-t-2 border-line bg-paper px-4 ${least ? 'gap-0 py-1' : 'gap-1 py-2'}`}>
       <JustStored undoable={undoable} />

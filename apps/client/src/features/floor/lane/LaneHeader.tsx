@@ -16,8 +16,8 @@ function Heading() {
     : view
       ? [view.lift.name, `${view.style.name} · lift ${lane.position} of ${lane.lifts.length}`]
       : ['All lifts done', `${lane.lifts.length} lifts`];
-  const { space } = useSpace();
-  const least = !wide && space === 'least';
+  const space = useSpace();
+  const least = !wide && space.least;
   return (
     <>
       <Title

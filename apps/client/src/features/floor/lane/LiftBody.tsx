@@ -1,4 +1,3 @@
-import { asksVerdict } from '@spalo/core';
 import { attempt } from '../../../state/problems';
 import { PainNotes } from '../set/PainNotes';
 import { StopCard } from '../set/StopCard';
@@ -48,7 +47,7 @@ export function LiftBody() {
   return (
     <>
       {head}
-      {asksVerdict(view.state) && <Questions />}
+      <Questions />
       {next.kind === 'stop' && (
         <StopCard
           stop={next.stop}

@@ -1,5 +1,5 @@
 import { amountText, massNumber } from '@spalo/core';
-import { Ramp, type RampStepItem } from '../../../design/Ramp';
+import { Ramp } from '../../../design/Ramp';
 import { RampLine } from '../../../design/RampLine';
 import { useSpace, type Space } from '../../../design/use-space';
 import type { LiftView } from '../../../parts/lane/lift-view';
@@ -15,30 +15,28 @@ const heights: Record<Space, number> = { roomy: 84, usual: 40, tight: 0, least: 
 /** The ramp of the lift in hand: every set a step, a tap opens it. While a set is on, or for want of room, it is one line. */
 export function LiftRamp({ view }: { view: LiftView }) {
   const { lane, sheets, moment, wide } = useLane();
-  const { space } = useSpace();
+  const { space, ample } = useSpace();
   const { unit } = lane.session;
   const { counted } = view.state.plan;
-  const unitHere = loadUnit(view.lift, unit);
-  const loadText = (load: number) => (counted && load === 0 ? '' : massNumber(load, unit));
-  const amount = counted ? (value: number) => amountText(value, counted) : undefined;
-  if (moment === 'set' || (moment === 'between' && (space === 'tight' || space === 'least'))) {
-    const says = ({ kind, load, reps }: RampStepItem) =>
-      `${kind} set, ${loadText(load)} ${unitHere} for ${amount ? amount(reps) : `${reps} reps`}`;
-    return <RampLine steps={view.ramp} says={says} onOpen={sheets.openStep} />;
+  const shared = {
+    steps: view.ramp,
+    loadText: (load: number) => (counted && load === 0 ? '' : massNumber(load, unit)),
+    unit: loadUnit(view.lift, unit),
+    held: counted && ((value: number) => amountText(value, counted)),
+    onOpen: sheets.openStep,
+  };
+  if (moment === 'set' || (moment === 'between' && !ample)) {
+    return <RampLine {...shared} />;
   }
   const bare = view.ramp.every(({ load }) => load === 0);
   return (
     <Ramp
-      steps={view.ramp}
+      {...shared}
       lastTime={view.state.plan.lastTime.map(({ kind, loadG, reps }) => ({
         kind,
         load: loadG,
         reps,
       }))}
-      loadText={loadText}
-      unit={unitHere}
-      held={amount}
-      onOpen={sheets.openStep}
       height={bare ? BARE : moment === 'whole' ? TALL : wide ? WIDE : heights[space]}
     />
   );

@@ -25,17 +25,17 @@ function RestOver() {
 /** What was stored a moment ago, and how long the rest is that follows it; read out once. */
 export function JustStored({ undoable }: { undoable: Undoable | undefined }) {
   const { lane, resting } = useLane();
-  const least = useSpace().space === 'least';
+  const { least } = useSpace();
   const rest = resting && lane.rest ? `, rest ${clock(lane.rest.seconds)}` : '';
   return (
     <View role="status" aria-live="polite">
-      {undoable &&
-        (least ? (
-          <Text className="sr-only">{`${undoable.says}${rest}`}</Text>
-        ) : (
-          <Quiet numberOfLines={1}>{`${undoable.says}${rest}`}</Quiet>
-        ))}
-      {!undoable && <RestOver />}
+      {undoable ? (
+        <Quiet numberOfLines={1} className={least ? 'sr-only' : ''}>
+          {`${undoable.says}${rest}`}
+        </Quiet>
+      ) : (
+        <RestOver />
+      )}
     </View>
   );
 }
@@ -44,7 +44,7 @@ export function JustStored({ undoable }: { undoable: Undoable | undefined }) {
 export function UndoButton({ says, undo }: Undoable) {
   const { lane, actions } = useLane();
   const word = undo.withdrawn ? 'Undo' : 'Put back';
-  const least = useSpace().space === 'least';
+  const { least } = useSpace();
   return (
     <IconButton
       icon="undo"

@@ -9,7 +9,7 @@ import { Questions } from './Questions';
 
 /** Between sets: the clock, what comes and how it is loaded, and one question at a time that can wait. */
 export function BetweenSets({ head }: { head: ReactNode }) {
-  const { space, flat } = useSpace();
+  const { space, least, flat } = useSpace();
   const view = useLiftInHand();
   const warmUp = view.next.kind === 'step' && view.next.set.kind === 'warm-up';
   return (
@@ -24,7 +24,7 @@ export function BetweenSets({ head }: { head: ReactNode }) {
         <>
           <NowCard />
           {!flat && <Questions />}
-          {space !== 'least' && <TeachStrip />}
+          {!least && <TeachStrip />}
           {warmUp && space === 'roomy' && <SetUpStrip />}
         </>
       }

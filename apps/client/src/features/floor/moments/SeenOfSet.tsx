@@ -1,16 +1,14 @@
 import { memoryOf, reserveAsked, resultOf } from '@spalo/core';
 import { useSpace } from '../../../design/use-space';
-import { useWatched } from '../../../parts/lane/floor-ui';
-import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { useLane } from '../scene/lane-scene';
+import { useSeen } from '../scene/use-seen';
 import { SetWatch } from '../set/SetWatch';
 
 /** What is seen of the set in hand: reps, which were not clean and why, and what was left. */
 export function SeenOfSet() {
   const { lane, sheets, moment } = useLane();
   const { space } = useSpace();
-  const view = useLiftInHand();
-  const step = view.next.kind === 'step' ? view.next.step : 0;
-  const { watched, change } = useWatched(lane.session.id, view.lift.id, step);
+  const { view, watched, change } = useSeen();
   if (view.next.kind !== 'step') return null;
   const past = lane.client ? memoryOf(lane.client.history, view.lift.id).faults : [];
   return (

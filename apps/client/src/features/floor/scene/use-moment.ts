@@ -12,8 +12,8 @@ const momentOf = (view: LiftView, resting: boolean, rested: boolean): Moment =>
   resting || (!rested && isToLoad(view)) ? 'between' : 'set';
 
 /**
- * What a lane's screen is for (`whole`: it has room for everything): between sets until the rest is over, then the set; one tap turns it either way. Each set
- * begins anew.
+ * What a lane's screen is for: between sets until the rest is over, then the set; one tap turns it either way. Each set
+ * begins anew. `whole` where the screen has room for both.
  */
 export function useMoment(
   view: LiftView | null,

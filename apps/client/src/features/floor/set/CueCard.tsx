@@ -9,10 +9,10 @@ import { useLane, useLiftInHand } from '../scene/lane-scene';
 
 /** The one cue the client works on, and where to watch from. Tap to change it. */
 export function CueCard() {
-  const { lane, sheets, moment } = useLane();
+  const { lane, sheets } = useLane();
   const { lift, style, state } = useLiftInHand();
-  const { space, flat } = useSpace();
-  const least = moment !== 'whole' && space === 'least' && !flat;
+  const space = useSpace();
+  const least = space.least && !space.flat;
   const whole = useStyle(lift.id, style.id, lane.client);
   const focused = cueOf(lift.id, state.plan.styleId, state.focusCueId);
   const cue = style.cues.find(({ id }) => id === focused?.id) ?? style.cues[0];

@@ -13,7 +13,7 @@ import { setText } from './set-text';
 /** The load and reps of the set that is on, in one line, with what to leave and what was to change for it; a tap turns back to them. */
 export function LoadLine() {
   const { lane, actions, turn } = useLane();
-  const least = useSpace().space === 'least';
+  const { least } = useSpace();
   const view = useLiftInHand();
   if (view.next.kind !== 'step') return null;
   const { set } = view.next;

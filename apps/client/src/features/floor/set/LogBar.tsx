@@ -2,12 +2,12 @@ import { reserveAsked, resultOf } from '@spalo/core';
 import { useRef } from 'react';
 import { Button, IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
-import { useWatched } from '../../../parts/lane/floor-ui';
 import { offerUndoOf } from '../../../parts/lane/undo';
 import { loadReps, logLabel } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
 import { BY_TRAINER } from '../../../parts/lane/actions/set-actions';
-import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { useLane } from '../scene/lane-scene';
+import { useSeen } from '../scene/use-seen';
 import { useOtherThumb } from './use-other-thumb';
 
 /** A second tap this soon after the first is the same tap, not another set. */
@@ -24,12 +24,10 @@ function isNewTap(last: { current: number }): boolean {
 /** The main action in the thumb's reach; its words are what will be stored. */
 export function LogBar() {
   const { lane, actions, sheets, keepUnlessDoubtful } = useLane();
-  const view = useLiftInHand();
+  const { view, watched } = useSeen();
   const lastTap = useRef(0);
-  const least = useSpace().space === 'least';
+  const { least } = useSpace();
   const otherThumb = useOtherThumb(lane.session);
-  const step = view.next.kind === 'step' ? view.next.step : 0;
-  const { watched } = useWatched(lane.session.id, view.lift.id, step);
   if (view.next.kind !== 'step') return null;
   const { set } = view.next;
   const result = resultOf(set, watched, reserveAsked(view.state.plan));

@@ -39,11 +39,10 @@ function implementText(build: Build | null): string {
 
 /** Load and reps, large; a tap changes the load. Beside a working set, what to leave in reserve. */
 function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null }) {
-  const { lane, sheets, moment } = useLane();
-  const { space } = useSpace();
-  const least = moment !== 'whole' && space === 'least';
+  const { lane, sheets } = useLane();
+  const { space, least } = useSpace();
   const large =
-    moment === 'whole' || space === 'roomy'
+    space === 'roomy'
       ? 'text-working'
       : least
         ? 'text-[1.875rem]'
@@ -86,12 +85,8 @@ function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null
 
 /** How the load is built: what to change, what is lacking, and the picture of it. */
 function HowBuilt({ view, change }: { view: LiftView; change: string }) {
-  const { lane, actions, moment, wide } = useLane();
-  const { space } = useSpace();
-  // Where there is no room for a picture, its words stay; a bell needs none.
-  const pictured = moment === 'whole' || space === 'roomy' || space === 'usual';
-  const bells = wide;
-  const least = moment !== 'whole' && space === 'least';
+  const { lane, actions, wide } = useLane();
+  const { least, ample } = useSpace();
   if (view.next.kind !== 'step') return null;
   const { unit } = lane.session;
   const { build, lacking } = view;
@@ -120,7 +115,8 @@ function HowBuilt({ view, change }: { view: LiftView; change: string }) {
           onTake={(loadG) => attempt(() => actions.changeLoad(lane, view, loadG))}
         />
       )}
-      {build && pictured && shows(build, unchanged) && (bells || !isBell(build)) && (
+      {/* Where there is no room for a picture, its words stay; a bell needs none on a phone. */}
+      {build && ample && shows(build, unchanged) && (wide || !isBell(build)) && (
         <LoadPicture build={build} previous={view.onBar} />
       )}
       {drop && <Strong className="text-small text-marigold-text">{drop}</Strong>}
@@ -130,7 +126,7 @@ function HowBuilt({ view, change }: { view: LiftView; change: string }) {
 
 /** The most telling reason of the set, and a way to all of them: why this load, or the ramp. */
 function Reason({ view }: { view: LiftView }) {
-  const { sheets, moment } = useLane();
+  const { sheets } = useLane();
   const { space } = useSpace();
   if (view.next.kind !== 'step') return null;
   const { set, why } = view.next;
@@ -141,7 +137,7 @@ function Reason({ view }: { view: LiftView }) {
   return (
     <View className="flex-row items-center justify-between gap-x-2">
       <Body
-        numberOfLines={moment === 'whole' || space === 'roomy' ? 3 : 1}
+        numberOfLines={space === 'roomy' ? 3 : 1}
         className="min-w-0 flex-1 text-small text-slate"
       >
         {`${working ? why : reason}.`}
@@ -163,7 +159,7 @@ function Reason({ view }: { view: LiftView }) {
 /** The way to the set itself, where the screen has room for one of the two. */
 function ToTheSet() {
   const { moment, turn } = useLane();
-  const least = useSpace().space === 'least';
+  const { least } = useSpace();
   if (moment !== 'between') return null;
   return (
     <Pressable

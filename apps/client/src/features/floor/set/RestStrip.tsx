@@ -9,8 +9,7 @@ import { clock } from '../../../parts/words/load-words';
 /** The rest that runs, as the head of the card for the set that follows it. */
 export function RestStrip({ rest, action }: { rest: Rest; action: ReactNode }) {
   const now = useNow(true);
-  const { space } = useSpace();
-  const room = space === 'roomy' || space === 'usual';
+  const { ample } = useSpace();
   const left = restLeft(rest, now);
   const share = rest.seconds > 0 ? left / rest.seconds : 0;
   return (
@@ -22,7 +21,9 @@ export function RestStrip({ rest, action }: { rest: Rest; action: ReactNode }) {
           className="flex-row items-baseline gap-2"
         >
           <Figure className="text-[2rem] leading-[2.25rem]">{clock(left)}</Figure>
-          {room && <Quiet className="text-marigold-text">{`rest of ${clock(rest.seconds)}`}</Quiet>}
+          {ample && (
+            <Quiet className="text-marigold-text">{`rest of ${clock(rest.seconds)}`}</Quiet>
+          )}
         </View>
         {action}
       </View>

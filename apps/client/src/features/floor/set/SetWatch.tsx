@@ -126,7 +126,7 @@ export function SetWatch({
   const latest = marks.at(-1);
   const styleId = view.style.id;
   const { counted } = view.state.plan;
-  const least = useSpace().space === 'least';
+  const { least } = useSpace();
   if (counted) {
     return (
       <HeldWatch

@@ -1,4 +1,4 @@
-import type { Pain, PainKind, Side } from '@spalo/core';
+import { recordedFlags, type Pain, type PainKind, type Side } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';
@@ -31,11 +31,8 @@ export function PainSheet() {
   const { lane, actions, sheets, openLift } = useLane();
   const view = useLiftInHand();
   const stressed = view.lift.stress.map(({ joint }) => joint);
-  const flagged = lane.client?.flags.find(
-    (flag) =>
-      flag.state !== 'closed' &&
-      flag.state !== 'removed' &&
-      stressed.some((joint) => joint === flag.place),
+  const flagged = recordedFlags(lane.client?.flags ?? []).find((flag) =>
+    stressed.some((joint) => joint === flag.place),
   );
   const hurting = stressed.find((joint) => joint === flagged?.place);
   // Where something is known to hurt, that place is taken; nothing is guessed.

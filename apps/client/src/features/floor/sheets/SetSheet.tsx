@@ -3,10 +3,7 @@ import {
   cleanRepsOf,
   exactly,
   lookedAtFor,
-  massNumber,
   nextStepIndex,
-  stepDown,
-  stepUp,
   type LoggedSet,
   type SetResult,
 } from '@spalo/core';
@@ -16,15 +13,14 @@ import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { buildText } from '../../../design/load-text';
 import { Sheet } from '../../../design/Sheet';
-import { Stepper } from '../../../design/Stepper';
 import { Body, Quiet } from '../../../design/Words';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { useStyle } from '../../../parts/lesson/use-style';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 import { SetWatch } from '../set/SetWatch';
-import { TypedLoad } from './TypedLoad';
+import { LoadStepper } from './LoadStepper';
 import { correctionText } from '../../../parts/words/set-words';
-import { clock, loadReps, loadUnit } from '../../../parts/words/load-words';
+import { clock, loadReps } from '../../../parts/words/load-words';
 
 /** A set that was done: what was done really, or that it was not done at all. */
 function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
@@ -40,8 +36,6 @@ function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
   const looked = lookedAtFor(view.state, set).flatMap(
     ({ checkpointId }) => style?.checkpoints.find(({ id }) => id === checkpointId)?.look ?? [],
   );
-  const down = stepDown(view.loads, loadG);
-  const up = stepUp(view.loads, loadG);
   const save = () => {
     const result = { ...watched, loadG, cleanReps: cleanRepsOf(watched) };
     sheets.close();
@@ -57,13 +51,7 @@ function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {
   };
   return (
     <>
-      <Stepper
-        label={`Load, ${loadUnit(view.lift, unit)}`}
-        value={massNumber(loadG, unit)}
-        less={down && (() => setLoadG(down.loadG))}
-        more={up && (() => setLoadG(up.loadG))}
-      />
-      <TypedLoad view={view} onPick={setLoadG} />
+      <LoadStepper view={view} loadG={loadG} onPick={setLoadG} />
       <SetWatch
         view={view}
         value={watched}

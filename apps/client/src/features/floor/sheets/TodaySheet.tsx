@@ -1,13 +1,4 @@
-import {
-  atOrBelow,
-  countedSets,
-  HELD_STEP,
-  massNumber,
-  massText,
-  reserveAsked,
-  stepDown,
-  stepUp,
-} from '@spalo/core';
+import { atOrBelow, countedSets, HELD_STEP, massText, reserveAsked } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
@@ -17,9 +8,9 @@ import { Stepper } from '../../../design/Stepper';
 import { Quiet, Strong } from '../../../design/Words';
 import type { AskedToday } from '../../../parts/lane/actions/lift-actions';
 import { stepsAhead, workingLoad, type LiftView } from '../../../parts/lane/lift-view';
-import { clock, loadReps, loadUnit } from '../../../parts/words/load-words';
+import { clock, loadReps } from '../../../parts/words/load-words';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
-import { TypedLoad } from './TypedLoad';
+import { LoadStepper } from './LoadStepper';
 
 const MOST_SETS = 12;
 const MOST_AMOUNT = 100;
@@ -91,8 +82,6 @@ export function TodaySheet() {
     setOwnLoad(true);
     change({ loadG: taken });
   };
-  const down = stepDown(view.loads, loadG);
-  const up = stepUp(view.loads, loadG);
   const suggested = counted ? null : fitting({ reps, targetRir });
   const done = countedSets(view.state, 'working').length;
   const what = `${sets} ${sets === 1 ? 'set' : 'sets'} of ${loadReps(loadG, reps, unit, counted)}`;
@@ -125,13 +114,7 @@ export function TodaySheet() {
           />
         </View>
       )}
-      <Stepper
-        label={`Load, ${loadUnit(view.lift, unit)}`}
-        value={massNumber(loadG, unit)}
-        less={down && (() => takeLoad(down.loadG))}
-        more={up && (() => takeLoad(up.loadG))}
-      />
-      <TypedLoad view={view} onPick={takeLoad} />
+      <LoadStepper view={view} loadG={loadG} onPick={takeLoad} />
       {suggested && suggested.loadG !== loadG && (
         <Quiet>{`Believed to fit: ${massText(suggested.loadG, unit)} for ${reps} with ${targetRir} left.`}</Quiet>
       )}

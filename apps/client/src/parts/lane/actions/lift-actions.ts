@@ -12,12 +12,10 @@ import {
   type Step,
 } from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
-import { inWorker } from '../../../state/worker/ask';
 import type { LaneView } from '../lane-view';
 import { stepsAhead, workingLoad, type LiftView } from '../lift-view';
 import type { Append } from './append';
-import { placeOf } from './place';
-import { rampToday } from './ramp-actions';
+import { rampToday, stepsUpTo } from './ramp-actions';
 import { adjust, adjustLoad, BY_TRAINER } from './set-actions';
 
 /** Lifts that others would have warmed, or now warm, are planned anew where that changes and nothing of them is done. */
@@ -34,8 +32,7 @@ async function rewarm(
     const untouched = countedSets(state).length === 0 && !state.skipped && !state.plan.climb;
     if (!stays || !untouched || lane.warm.has(lift.id) === after.warm.has(lift.id)) continue;
     const setting = rampToday(after, view, null);
-    const task = { state, setting, loadG: workingLoad(view), place: placeOf(lane, view) };
-    const steps = await inWorker('ramp', task);
+    const steps = await stepsUpTo(lane, view, setting);
     await adjust(append, view, steps, setting.reasons ?? [why]);
   }
 }
@@ -56,12 +53,7 @@ async function stepsAsked(lane: LaneView, view: LiftView, asked: AskedToday): Pr
   const ahead =
     loadG === workingLoad(view) || view.next.kind !== 'step' || view.next.set.kind === 'working'
       ? stepsAhead(view)
-      : await inWorker('ramp', {
-          state,
-          setting: rampToday(lane, view, null),
-          loadG,
-          place: placeOf(lane, view),
-        });
+      : await stepsUpTo(lane, view, rampToday(lane, view, null), { state, loadG });
   const left = Math.max(0, sets - countedSets(state, 'working').length);
   const plates = ahead.find((step) => step.kind === 'working' && step.loadG === loadG)?.plates;
   const working: Step = {

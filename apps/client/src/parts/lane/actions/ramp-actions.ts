@@ -11,14 +11,20 @@ import { adjust } from './set-actions';
 export const rampToday = (lane: LaneView, view: LiftView, choice: RampChoice | null): RampToday =>
   rampTodayFor(view.state, view.lift, lane.client, lane.warm.has(view.lift.id), choice);
 
+/** The steps still to do of a lift, with a ramp of this setting up to a working load; worked out in the worker. */
+export const stepsUpTo = (
+  lane: LaneView,
+  view: LiftView,
+  setting: RampToday,
+  { state = view.state, loadG = workingLoad(view) } = {},
+): Promise<Step[]> => inWorker('ramp', { state, setting, loadG, place: placeOf(lane, view) });
+
 /** Ramps: another one, brought into a time, and what was said of them. */
 export const rampActions = (append: Append) => ({
   /** Another ramp for this client and lift, from now on; what is done of it stays. */
   async chooseRamp(lane: LaneView, view: LiftView, choice: RampChoice) {
     const setting = rampToday(lane, view, choice);
-    const loadG = workingLoad(view);
-    const place = placeOf(lane, view);
-    const steps = await inWorker('ramp', { state: view.state, setting, loadG, place });
+    const steps = await stepsUpTo(lane, view, setting);
     await append('ramp.chosen', { liftId: view.lift.id, ...choice });
     await adjust(append, view, steps, setting.reasons ?? ['Ramp chosen by the trainer']);
   },

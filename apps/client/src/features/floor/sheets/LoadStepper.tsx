@@ -1,0 +1,32 @@
+import { massNumber, stepDown, stepUp, type Grams } from '@spalo/core';
+import { Stepper } from '../../../design/Stepper';
+import type { LiftView } from '../../../parts/lane/lift-view';
+import { loadUnit } from '../../../parts/words/load-words';
+import { useLane } from '../scene/lane-scene';
+import { TypedLoad } from './TypedLoad';
+
+/** A load of a lift, step by step through those that exist here, or typed. */
+export function LoadStepper({
+  view,
+  loadG,
+  onPick,
+}: {
+  view: LiftView;
+  loadG: Grams;
+  onPick: (loadG: Grams) => void;
+}) {
+  const { unit } = useLane().lane.session;
+  const down = stepDown(view.loads, loadG);
+  const up = stepUp(view.loads, loadG);
+  return (
+    <>
+      <Stepper
+        label={`Load, ${loadUnit(view.lift, unit)}`}
+        value={massNumber(loadG, unit)}
+        less={down && (() => onPick(down.loadG))}
+        more={up && (() => onPick(up.loadG))}
+      />
+      <TypedLoad view={view} onPick={onPick} />
+    </>
+  );
+}
