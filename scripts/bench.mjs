@@ -17,20 +17,19 @@ const { default: pg } = await import('pg');
 const { v7 } = await import('uuid');
 const { longClient } = await import('./bench-long-client.mjs');
 const { benchGrowth } = await import('./bench-growth.mjs');
-/** `npm run bench -- growth` measures only how things grow. */
-const onlyGrowth = process.argv.includes('growth');
+const { benchFloor } = await import('./bench-floor.mjs');
+/** `npm run bench -- growth` measures only how things grow, `-- floor` only the floor. */
+const only = ['growth', 'floor'].find((part) => process.argv.includes(part));
 await buildAll();
-if (!onlyGrowth) {
+if (!only) {
   for (const core of ['strength', 'training', 'ramps', 'cues', 'attention']) await benchCore(core);
 }
 
-const SETS = 100;
 /** What a trainer's device sends after a morning without network: five sessions of forty events. */
 const SESSIONS = 5;
 const EVENTS = 40;
 const BATCH = SESSIONS * EVENTS;
 const BATCHES = 20;
-const SLOWED = 4;
 const PORT = '4699';
 const address = `http://localhost:${PORT}`;
 
@@ -206,30 +205,6 @@ async function benchWorker(page, cookie) {
   );
 }
 
-/** From the tap to the screen that shows the set as done, which it does only once the device has stored it. */
-async function benchTap(page) {
-  return page.evaluate(async (wanted) => {
-    const taps = [];
-    const button = () =>
-      [...document.querySelectorAll('[role=button]')].find((each) =>
-        /^Log /.test(each.getAttribute('aria-label') ?? ''),
-      );
-    const done = () => document.querySelectorAll('[aria-label$=", done"]').length;
-    const title = () => document.querySelector('h1')?.textContent;
-    const wait = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
-    while (taps.length < wanted) {
-      if (!button()) return { taps, more: true };
-      const before = `${title()} ${done()}`;
-      const since = performance.now();
-      button().click();
-      while (`${title()} ${done()}` === before) await new Promise(requestAnimationFrame);
-      taps.push(performance.now() - since);
-      await wait(700);
-    }
-    return { taps, more: false };
-  }, SETS);
-}
-
 async function benchClient() {
   const browser = await chromium.launch(chromiumOptions);
   const context = await browser.newContext({
@@ -241,26 +216,6 @@ async function benchClient() {
   await page.getByRole('button', { name: 'Open the demo studio' }).click();
   await page.getByRole('heading', { name: 'Today' }).waitFor();
   await page.evaluate(() => navigator.serviceWorker.ready);
-  const slow = await context.newCDPSession(page);
-  await slow.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
-  const taps = [];
-  for (let client = 0; taps.length < SETS; client += 1) {
-    await page.goto('/day');
-    await page
-      .getByRole('button', { name: /^Start / })
-      .first()
-      .click();
-    await page.getByRole('button', { name: 'Go to the first lift' }).click();
-    await page.getByRole('button', { name: /^Log / }).waitFor();
-    const round = await benchTap(page);
-    taps.push(...round.taps);
-  }
-  const counted = taps.slice(0, SETS);
-  console.log(
-    `Tap to stored and shown, processor slowed ${SLOWED}×, ${counted.length} sets: ` +
-      `median ${ms(quantile(counted, 0.5))}, p95 ${ms(quantile(counted, 0.95))} (goal: p95 100 ms)`,
-  );
-  await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
   await page.goto('/day');
   await page.getByRole('heading', { name: 'Today' }).waitFor();
   await settle(1500);
@@ -284,13 +239,19 @@ async function benchClient() {
 }
 
 try {
-  if (!onlyGrowth) {
+  if (only !== 'growth') {
+    const browser = await chromium.launch(chromiumOptions);
+    const { clients } = await api(await signIn(), 'GET', '/clients');
+    await benchFloor(browser, address, clients);
+    await browser.close();
+  }
+  if (!only) {
     reportFirstLoad();
     // The client first: appending leaves a hundred sessions open, and no floor is as full as that.
     await benchClient();
     await benchAppend();
   }
-  await benchGrowth({ api, address, cookie: await signIn() });
+  if (only !== 'floor') await benchGrowth({ api, address, cookie: await signIn() });
 } finally {
   server.kill('SIGTERM');
   await new Promise((resolve) => server.on('exit', resolve));

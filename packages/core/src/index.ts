@@ -236,7 +236,9 @@ export { generalStanding, type GeneralStanding } from './floor/general-standing'
 export { proposeNextSet, stepsInSight, type FloorContext, type NextSet } from './floor/next-set';
 export { redPlaceOf, type Stop } from './floor/pain-stop';
 export { refit } from './floor/refit';
-export { currentRest, restLeft, type Rest } from './floor/rest';
+export { CHANGE_OVER_S, currentRest, restLeft, type Rest } from './floor/rest';
+export { liftInTurn } from './floor/turn';
+export { partnerOf } from './session/pair';
 export { standingOf, takenElsewhere, type Standing } from './floor/standing';
 export { howMany, isSharing, stationOf } from './floor/station';
 export { takenKey } from './floor/taken';

@@ -1,16 +1,18 @@
 import { Pressable, ScrollView, View } from 'react-native';
+import { Countdown, RunningDown, type Stretch } from './Countdown';
 import { Icon } from './Icon';
 import { tabStop, useArrows } from './use-arrows';
 import { useSpace } from './use-space';
-import { Figure, Quiet, Strong } from './Words';
+import { Quiet, Strong } from './Words';
 
-/** A client on the floor at a glance. `rest` is the share of the rest still to run, with its clock. */
+/** A client on the floor at a glance. */
 export interface LaneChip {
   id: string;
   name: string;
   doing: string;
   ready: boolean;
-  rest: { share: number; clock: string } | null;
+  /** The rest that runs; null where none does. */
+  rest: Stretch | null;
   /** Whom to watch next. */
   watch?: boolean;
 }
@@ -20,6 +22,87 @@ const inSight = (chip: View | null) => {
   // On the web a view is its element.
   (chip as unknown as HTMLElement | null)?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
 };
+
+/** How closely the tabs stand. */
+interface Crowd {
+  crowded: boolean;
+  oneLine: boolean;
+  scrolls: boolean;
+}
+
+/** Who it is and how they stand; of a rest its clock ticks and nothing else. */
+function LaneTab({
+  id,
+  name,
+  doing,
+  ready,
+  endsMs,
+  seconds,
+  watch,
+  taken,
+  stop,
+  crowded,
+  oneLine,
+  scrolls,
+  onChoose,
+}: Pick<LaneChip, 'id' | 'name' | 'doing' | 'ready' | 'watch'> &
+  Crowd & {
+    /** When the rest that runs is over; null where none does. */
+    endsMs: number | null;
+    seconds: number;
+    taken: boolean;
+    /** Its place in the order of Tab. */
+    stop: 0 | -1;
+    onChoose: (id: string) => void;
+  }) {
+  const resting = endsMs !== null;
+  return (
+    <Pressable
+      ref={taken ? inSight : undefined}
+      role="tab"
+      tabIndex={stop}
+      aria-selected={taken}
+      aria-label={`${name}: ${resting ? 'resting' : doing}${watch ? ', watch next' : ''}`}
+      onPress={() => onChoose(id)}
+      className={`justify-center overflow-hidden rounded-2xl border-2 ${
+        oneLine ? 'min-h-[44px]' : 'min-h-[3.25rem]'
+      } ${resting ? 'pb-2' : 'pb-1'} ${crowded || oneLine ? 'px-2' : 'px-3'} ${scrolls ? (oneLine ? '' : 'w-[5.5rem]') : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
+    >
+      <View className="flex-row items-center gap-1">
+        {watch && <Icon name="watch" size={18} color={taken ? 'card' : 'marigold-text'} />}
+        <Strong
+          numberOfLines={1}
+          className={`${taken ? 'text-card' : oneLine && ready ? 'text-moss' : ''} ${oneLine ? 'text-[0.875rem] leading-[1.1rem]' : ''}`}
+        >
+          {name}
+        </Strong>
+      </View>
+      <View className={`flex-row items-baseline gap-1 ${oneLine ? 'hidden' : ''}`}>
+        {!(crowded && resting) && (
+          <Quiet
+            numberOfLines={1}
+            className={taken ? 'text-card' : ready ? 'font-strong text-moss' : ''}
+          >
+            {resting ? 'rest' : crowded ? doing.replace(' of ', '/') : doing}
+          </Quiet>
+        )}
+        {resting && (
+          <Countdown
+            endsMs={endsMs}
+            className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}
+          />
+        )}
+      </View>
+      {resting && (
+        <RunningDown
+          endsMs={endsMs}
+          seconds={seconds}
+          className="absolute bottom-0 left-0 h-1.5 bg-marigold"
+        />
+      )}
+    </Pressable>
+  );
+}
 
 /** One chip per client on the floor; its lower edge runs down as the rest runs out. Switching is one tap. */
 export function LaneStrip({
@@ -49,54 +132,25 @@ export function LaneStrip({
         className="grow-0"
         contentContainerClassName={`flex-row ${crowded ? 'gap-1' : 'gap-2'} ${scrolls ? '' : 'w-full'}`}
       >
-        {lanes.map((lane, at) => {
-          const taken = lane.id === chosen;
+        {lanes.map(({ id, name, doing, ready, watch, rest }, at) => {
+          const taken = id === chosen;
           return (
-            <Pressable
-              key={lane.id}
-              ref={taken ? inSight : undefined}
-              role="tab"
-              tabIndex={tabStop(taken, at, anyTaken)}
-              aria-selected={taken}
-              aria-label={`${lane.name}: ${lane.rest ? `rest ${lane.rest.clock}` : lane.doing}${lane.watch ? ', watch next' : ''}`}
-              onPress={() => onChoose(lane.id)}
-              className={`justify-center overflow-hidden rounded-2xl border-2 ${
-                oneLine ? 'min-h-[44px]' : 'min-h-[3.25rem]'
-              } ${lane.rest ? 'pb-2' : 'pb-1'} ${crowded || oneLine ? 'px-2' : 'px-3'} ${scrolls ? (oneLine ? '' : 'w-[5.5rem]') : 'min-w-0 flex-1'} ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
-            >
-              <View className="flex-row items-center gap-1">
-                {lane.watch && (
-                  <Icon name="watch" size={18} color={taken ? 'card' : 'marigold-text'} />
-                )}
-                <Strong
-                  numberOfLines={1}
-                  className={`${taken ? 'text-card' : oneLine && lane.ready ? 'text-moss' : ''} ${oneLine ? 'text-[0.875rem] leading-[1.1rem]' : ''}`}
-                >
-                  {lane.name}
-                </Strong>
-              </View>
-              <View className={`flex-row items-baseline gap-1 ${oneLine ? 'hidden' : ''}`}>
-                {!(crowded && lane.rest) && (
-                  <Quiet
-                    numberOfLines={1}
-                    className={taken ? 'text-card' : lane.ready ? 'font-strong text-moss' : ''}
-                  >
-                    {lane.rest ? 'rest' : crowded ? lane.doing.replace(' of ', '/') : lane.doing}
-                  </Quiet>
-                )}
-                {lane.rest && (
-                  <Figure className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}>
-                    {lane.rest.clock}
-                  </Figure>
-                )}
-              </View>
-              {lane.rest && (
-                <View
-                  className="absolute bottom-0 left-0 h-1.5 bg-marigold"
-                  style={{ width: `${Math.round(lane.rest.share * 100)}%` }}
-                />
-              )}
-            </Pressable>
+            <LaneTab
+              key={id}
+              id={id}
+              name={name}
+              doing={doing}
+              ready={ready}
+              watch={watch}
+              endsMs={rest?.endsMs ?? null}
+              seconds={rest?.seconds ?? 0}
+              taken={taken}
+              stop={tabStop(taken, at, anyTaken)}
+              crowded={crowded}
+              oneLine={oneLine}
+              scrolls={scrolls}
+              onChoose={onChoose}
+            />
           );
         })}
       </ScrollView>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { Icon } from './Icon';
-import { ghostPath, rampBlocks, type RampBlock, type RampItem } from './ramp-shape';
+import { gapOf, ghostPath, rampBlocks, type RampBlock, type RampItem } from './ramp-shape';
 import { tone } from './tone';
 import { Figure, Quiet } from './Words';
 
@@ -44,32 +44,44 @@ export function stepName(
 
 /** One set: a block of its height with its load above and its reps below. */
 function RampStep({
-  step,
-  block,
+  kind,
+  state,
+  weight,
+  least,
+  rise,
+  labelled,
   height,
   text,
+  amount,
+  signed,
   name,
-  held,
+  index,
   onOpen,
-}: {
-  step: RampStepItem;
-  block: RampBlock;
-  height: number;
-  text: string;
-  /** What it is read out as. */
-  name: string;
-  held?: (amount: number) => string;
-  onOpen?: () => void;
-}) {
-  const isNow = step.state === 'now';
+}: Pick<RampStepItem, 'kind' | 'state'> &
+  Pick<RampBlock, 'weight' | 'least' | 'labelled'> & {
+    /** Height of its block, of the `height` of all. */
+    rise: number;
+    height: number;
+    /** Its load. */
+    text: string;
+    /** Its reps, as they fit below it; null where nothing does. */
+    amount: string | null;
+    /** Whether a sign fits into it. */
+    signed: boolean;
+    /** What it is read out as. */
+    name: string;
+    index: number;
+    onOpen?: (index: number) => void;
+  }) {
+  const isNow = state === 'now';
   return (
     <View
       role="listitem"
-      className="absolute items-center"
+      className="items-center"
       style={{
-        left: block.x,
-        width: block.width,
-        top: 0,
+        flexGrow: weight,
+        flexBasis: 0,
+        minWidth: least,
         height: height + LABEL_SPACE + REPS_SPACE,
       }}
     >
@@ -78,11 +90,11 @@ function RampStep({
         aria-label={name}
         aria-current={isNow ? 'step' : undefined}
         disabled={!onOpen}
-        onPress={onOpen}
+        onPress={onOpen && (() => onOpen(index))}
         className="h-full w-full items-center"
       >
         <View className="w-full items-center justify-end" style={{ height: LABEL_SPACE + height }}>
-          {block.labelled && (
+          {labelled && (
             <Figure
               numberOfLines={1}
               className={`min-w-[4rem] pb-0.5 text-center ${
@@ -93,17 +105,17 @@ function RampStep({
             </Figure>
           )}
           <View
-            className={`w-full items-center justify-end rounded-t-lg pb-1 transition-colors duration-200 ${rampLooks[step.state][step.kind]}`}
-            style={{ height: block.height, borderBottomWidth: 0 }}
+            className={`w-full items-center justify-end rounded-t-lg pb-1 transition-colors duration-200 ${rampLooks[state][kind]}`}
+            style={{ height: rise, borderBottomWidth: 0 }}
           >
-            {step.state === 'done' && block.width >= 22 && (
-              <Icon name="check" size={18} color={step.kind === 'working' ? 'on-moss' : 'ink'} />
+            {state === 'done' && signed && (
+              <Icon name="check" size={18} color={kind === 'working' ? 'on-moss' : 'ink'} />
             )}
           </View>
         </View>
-        {(block.width >= 14 || isNow) && (
+        {amount !== null && (
           <Quiet className={isNow ? 'text-ink' : ''} numberOfLines={1}>
-            {block.width < 32 ? step.reps : held ? held(step.reps) : `×${step.reps}`}
+            {amount}
           </Quiet>
         )}
       </Pressable>
@@ -143,7 +155,12 @@ export function Ramp({
   const blocks = width > 0 ? rampBlocks(steps, current, size, loadText) : [];
   return (
     <View onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
-      <View role="list" aria-label={label} style={{ height: height + LABEL_SPACE + REPS_SPACE }}>
+      <View
+        role="list"
+        aria-label={label}
+        className="flex-row"
+        style={{ height: height + LABEL_SPACE + REPS_SPACE, gap: gapOf(steps.length) }}
+      >
         {lastTime.length > 0 && width > 0 && (
           <View aria-hidden className="absolute" style={{ top: LABEL_SPACE, left: 0 }}>
             <Svg width={width} height={height}>
@@ -157,18 +174,28 @@ export function Ramp({
             </Svg>
           </View>
         )}
-        {blocks.map((block, index) => (
-          <RampStep
-            key={index}
-            step={steps[index]!}
-            block={block}
-            height={height}
-            text={loadText(steps[index]!.load)}
-            name={stepName(steps[index]!, { loadText, unit, held })}
-            held={held}
-            onOpen={onOpen && (() => onOpen(index))}
-          />
-        ))}
+        {blocks.map(({ weight, least, width: wide, height: rise, labelled }, index) => {
+          const { kind, state, load, reps } = steps[index]!;
+          const whole = held ? held(reps) : `×${reps}`;
+          return (
+            <RampStep
+              key={index}
+              kind={kind}
+              state={state}
+              weight={weight}
+              least={least}
+              rise={rise}
+              labelled={labelled}
+              height={height}
+              text={loadText(load)}
+              amount={wide < 14 && index !== current ? null : wide < 32 ? String(reps) : whole}
+              signed={wide >= 22}
+              name={stepName(steps[index]!, { loadText, unit, held })}
+              index={index}
+              onOpen={onOpen}
+            />
+          );
+        })}
         <View
           aria-hidden
           className="absolute -left-4 -right-4 h-[3px] bg-ink"

@@ -54,6 +54,21 @@ describe('the shape of a ramp', () => {
     expect(many!.width).toBeGreaterThan(few!.width);
   });
 
+  it('gives another share to no step but those that it leaves and comes to', () => {
+    fc.assert(
+      fc.property(items, fc.nat(13), fc.nat(13), (steps, from, to) => {
+        const [left, come] = [from % steps.length, to % steps.length];
+        const weights = (current: number) =>
+          rampBlocks(steps, current, size, text).map(({ weight }) => weight);
+        const before = weights(left);
+        const moved = weights(come).flatMap((weight, index) =>
+          weight === before[index] ? [] : [index],
+        );
+        expect(moved.every((index) => index === left || index === come)).toBe(true);
+      }),
+    );
+  });
+
   it('writes the current load always, and no two that would touch', () => {
     fc.assert(
       fc.property(items, fc.nat(13), (steps, pick) => {

@@ -9,6 +9,10 @@ export interface RampItem {
 
 /** Where a step stands: all lengths in the units of `width` and `height`. */
 export interface RampBlock {
+  /** Its share of the width: only that of the current step is another one when the ramp moves on. */
+  weight: number;
+  /** The least width that it is given. */
+  least: number;
   x: number;
   width: number;
   height: number;
@@ -28,6 +32,9 @@ const LABEL_SIZE = 19;
 const CURRENT_WEIGHT = 1.25;
 /** Share of the height that the lightest step keeps. */
 const FLOOR_SHARE = 0.16;
+
+/** The gap between this many steps. */
+export const gapOf = (count: number): number => (count > MANY ? NARROW_GAP : GAP);
 
 /** Shares `total` in proportion to the weights, but gives none less than `least`, where that is possible. */
 function shareOut(weights: number[], total: number, least: number): number[] {
@@ -55,12 +62,13 @@ export function rampBlocks(
   loadText: (load: number) => string,
 ): RampBlock[] {
   if (items.length === 0) return [];
-  const gap = items.length > MANY ? NARROW_GAP : GAP;
+  const gap = gapOf(items.length);
   const inner = size.width - gap * (items.length - 1);
   const weights = items.map(
     (item, index) => (8 + Math.min(item.reps, 20)) * (index === current ? CURRENT_WEIGHT : 1),
   );
-  const widths = shareOut(weights, inner, Math.min(LEAST, inner / items.length));
+  const least = Math.min(LEAST, inner / items.length);
+  const widths = shareOut(weights, inner, least);
   const heaviest = Math.max(size.heaviest ?? 0, ...items.map((item) => item.load), 1);
   let x = 0;
   let lastLabelEnd = -Infinity;
@@ -76,6 +84,8 @@ export function rampBlocks(
     const labelled = index === current || (fits && roomForCurrent && (isNew || needs <= width));
     if (labelled) lastLabelEnd = middle + needs / 2;
     const block = {
+      weight: weights[index]!,
+      least,
       x,
       width,
       height: size.height * (FLOOR_SHARE + (1 - FLOOR_SHARE) * (item.load / heaviest)),

@@ -14,14 +14,18 @@ function syncText(connection: string, waiting: number, refused: number): string 
   return parts.length > 0 ? parts.join(' · ') : null;
 }
 
+/** As many entries as a tap or two store. */
+const A_FEW = 4;
+
 /** The line above a screen: where you are signed in, and what has not reached the server yet. */
 export function SyncNotice({ studio, wide }: { studio: string; wide: boolean }) {
   const connection = useConnection();
   const { waiting, refused } = useOutbox();
   const text = syncText(connection, waiting.length, refused.length);
   const onFloor = usePathname() === '/floor';
-  // On the floor every line counts: nothing to say, no line.
-  if ((wide || onFloor) && !text) return null;
+  // On the floor every line counts: what is on its way is no news, and must not push the screen down with every set.
+  const onItsWay = connection === 'online' && refused.length === 0 && waiting.length <= A_FEW;
+  if (onFloor ? !text || onItsWay : wide && !text) return null;
   return (
     <View className="min-h-[2.5rem] flex-row items-center justify-between gap-3 border-b-2 border-line px-4">
       <Link href="/settings" asChild>

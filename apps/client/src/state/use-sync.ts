@@ -28,7 +28,8 @@ export function useSync(active: boolean): void {
         sync.state.setState({ connection: 'offline' });
     };
     const unsubscribe = journal.state.subscribe((now, before) => {
-      if (now.entries !== before.entries) void sync.flush();
+      // What was stored shows first, and is sent then.
+      if (now.entries !== before.entries) setTimeout(() => void sync.flush(), 0);
     });
     const back = sync.state.subscribe((now, before) => {
       if (now.connection === 'online' && before.connection === 'offline') {

@@ -13,6 +13,9 @@ export const liftPayloads = {
   'lifts.ordered': same<LiftPayloads['lifts.ordered']>()(
     z.object({ liftIds: z.array(slug).min(1).max(40) }),
   ),
+  'lifts.paired': same<LiftPayloads['lifts.paired']>()(
+    z.object({ liftIds: z.tuple([slug, slug]), paired: z.boolean() }),
+  ),
   'lift.changed': same<LiftPayloads['lift.changed']>()(
     liftPlan.pick({ sets: true, reps: true, targetRir: true }).extend({ liftId: slug }),
   ),

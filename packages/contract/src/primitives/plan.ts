@@ -47,6 +47,7 @@ export const liftPlan = same<LiftPlan>()(
     loadG: load,
     focusCueId: slug.nullable(),
     closed: text(300).nullable(),
+    pairedWith: slug.optional(),
   }),
 );
 

@@ -32,7 +32,7 @@ const schemeOf = ({ plan }: LiftState): Scheme =>
 export function planOf(plan: LiftPlan): LiftPlan {
   const { liftId, styleId, implement, repRange, reps, targetRir, sets, loadG, focusCueId, closed } =
     plan;
-  const { counted } = plan;
+  const { counted, pairedWith } = plan;
   return {
     liftId,
     styleId,
@@ -40,6 +40,7 @@ export function planOf(plan: LiftPlan): LiftPlan {
     repRange,
     reps,
     ...(counted && { counted }),
+    ...(pairedWith !== undefined && { pairedWith }),
     targetRir,
     sets,
     loadG,

@@ -1,34 +1,60 @@
 import { longerRest } from '../lift/rest';
-import { countedSets, type LiftState, type SessionState } from '../session/state';
+import { partnerOf } from '../session/pair';
+import { countedSets, type LiftState, type LoggedSet, type SessionState } from '../session/state';
 
-/** A rest that runs: since when (ISO) and for how many seconds. */
+/** A rest that runs: since when (ISO) and for how many seconds, and which lift it is before. */
 export interface Rest {
   since: string;
   seconds: number;
   liftId: string;
 }
 
+/** From one lift of a pair to the other: put down, walk over, get set, in seconds. */
+export const CHANGE_OVER_S = 30;
+
+interface Done {
+  lift: LiftState;
+  set: LoggedSet;
+}
+
+function latestOf(lifts: readonly LiftState[]): Done | null {
+  return lifts.reduce<Done | null>((latest, lift) => {
+    const set = countedSets(lift).at(-1);
+    return set && (!latest || set.id > latest.set.id) ? { lift, set } : latest;
+  }, null);
+}
+
+/** The rest that was planned after a set; of one beyond the plan, as of a climb that goes on, that of the one before. */
+const plannedRest = ({ steps }: LiftState, set: LoggedSet): number =>
+  (steps[set.step] ?? steps.at(-1))?.restS ?? 0;
+
 /**
- * The rest after the latest set of the session, or null when none was logged.
- * `longer` says for which lift the last set asked for a longer rest than planned.
+ * The rest after the latest set of the session, or null when none was logged. Where the lift in hand is done in turn with
+ * the one of that set, the rest after its own latest set has run on meanwhile: what is left of it, or the time to change
+ * over where that is longer. `longer` says for which lift the last set asked for a longer rest than planned.
  */
 export function currentRest(
-  state: SessionState,
+  state: Pick<SessionState, 'lifts'>,
   longer: (lift: LiftState) => boolean,
+  inHand: LiftState | null = null,
 ): Rest | null {
-  let latest: { lift: LiftState; at: string; id: string; step: number } | null = null;
-  for (const lift of state.lifts) {
-    const set = countedSets(lift).at(-1);
-    if (set && (!latest || set.id > latest.id)) {
-      latest = { lift, at: set.at, id: set.id, step: set.step };
-    }
-  }
+  const latest = latestOf(state.lifts);
   if (!latest) return null;
-  const { steps } = latest.lift;
-  // A set beyond the plan, as of a climb that goes on, is followed by the rest of the one before.
-  const planned = (steps[latest.step] ?? steps.at(-1))?.restS ?? 0;
-  const seconds = longer(latest.lift) ? longerRest(planned) : planned;
-  return { since: latest.at, seconds, liftId: latest.lift.plan.liftId };
+  const seconds = ({ lift, set }: Done) => {
+    const planned = plannedRest(lift, set);
+    return longer(lift) ? longerRest(planned) : planned;
+  };
+  const since = latest.set.at;
+  const inTurn = inHand && partnerOf(latest.lift, state.lifts)?.plan.liftId === inHand.plan.liftId;
+  if (!inTurn) return { since, seconds: seconds(latest), liftId: latest.lift.plan.liftId };
+  const own = latestOf([inHand]);
+  const passed = own ? (Date.parse(since) - Date.parse(own.set.at)) / 1000 : 0;
+  const left = own ? seconds(own) - passed : 0;
+  return {
+    since,
+    seconds: Math.max(CHANGE_OVER_S, Math.ceil(left)),
+    liftId: inHand.plan.liftId,
+  };
 }
 
 /** Whole seconds of a rest still to run at `nowMs`; 0 when it is over. */

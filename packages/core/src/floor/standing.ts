@@ -1,6 +1,7 @@
 import { platesOf, type Build } from '../room/implement';
 import type { Room } from '../room/room';
 import type { Step } from '../session/plan';
+import { partnerOf } from '../session/pair';
 import { countedSets, liftIsDone, type LoggedSet, type SessionState } from '../session/state';
 import { buildOf, plateShare } from './build';
 import type { TakenPlates } from './taken';
@@ -37,7 +38,10 @@ export function standingOf(sessions: readonly SessionState[], room: Room): Stand
       const plates = step?.loadG === loadG ? step.plates : undefined;
       const done: Step = { kind, loadG, reps, purpose: '', restS: 0 };
       const build = buildOf(plates ? { ...done, plates } : done, lift.plan.implement, room, null);
-      const inUse = last.id === lastOfAll?.id && !liftIsDone(lift);
+      // Of two lifts in turn, whoever is at one is at the other.
+      const partner = partnerOf(lift, session.lifts);
+      const at = [last.id, partner && countedSets(partner).at(-1)?.id];
+      const inUse = lastOfAll !== null && at.includes(lastOfAll.id) && !liftIsDone(lift);
       if (build) standing.set(station, { setId: last.id, build, sessionId: session.id, inUse });
     }
   }

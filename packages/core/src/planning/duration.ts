@@ -1,8 +1,10 @@
 import { buildOf } from '../floor/build';
+import { CHANGE_OVER_S } from '../floor/rest';
 import type { Room } from '../room/room';
+import { pairedAmong, partnerOf } from '../session/pair';
 import type { LiftPlan, PlannedLift, Step } from '../session/plan';
 import { generalSeconds, type GeneralStep } from '../warm-up/general/general';
-import { durationOf } from '../warm-up/ramp/ramp-time';
+import { durationOf, setSeconds, type TimedSet } from '../warm-up/ramp/ramp-time';
 
 /** Seconds of a lift's warm-up, up to the first working set, and of its working sets with the rests between them. */
 export interface StepsDuration {
@@ -10,17 +12,25 @@ export interface StepsDuration {
   workS: number;
 }
 
-/** A hold takes the seconds it counts; a metre carried about one. */
-export function stepsDuration(
+/** Sets with what they take: a hold the seconds it counts, a metre carried about one. */
+const timedSteps = (
   steps: readonly Step[],
   { implement, counted }: Pick<LiftPlan, 'implement' | 'counted'>,
   room: Room,
-): StepsDuration {
-  const timed = steps.map((step) => ({
+): TimedSet[] =>
+  steps.map((step) => ({
     ...step,
     build: buildOf(step, implement, room, null),
     ...(counted && { setS: step.reps }),
   }));
+
+/** How long the steps of one lift take, one after the other. */
+export function stepsDuration(
+  steps: readonly Step[],
+  plan: Pick<LiftPlan, 'implement' | 'counted'>,
+  room: Room,
+): StepsDuration {
+  const timed = timedSteps(steps, plan, room);
   const warmUps = timed.filter((step) => step.kind === 'warm-up');
   const working = timed.filter((step) => step.kind === 'working');
   const on = warmUps.at(-1)?.build ?? working[0]?.build ?? null;
@@ -28,6 +38,36 @@ export function stepsDuration(
     warmUpS: durationOf(warmUps, null, true).totalS,
     workS: durationOf(working, on, false).totalS,
   };
+}
+
+/** Two lifts in turn: each rests while the other works, the change of its load included. */
+function inTurnDuration(lifts: readonly [PlannedLift, PlannedLift], room: Room): StepsDuration {
+  const turns = lifts.map((lift) => timedSteps(lift.steps, lift, room));
+  const ready = [0, 0];
+  const next = [0, 0];
+  let [now, warmUpS] = [0, 0];
+  let at = 0;
+  while (turns.some((sets, lift) => next[lift]! < sets.length)) {
+    if (next[at]! >= turns[at]!.length) at = 1 - at;
+    const set = turns[at]![next[at]!]!;
+    const begun = Math.max(ready[at]!, now > 0 ? now + CHANGE_OVER_S : 0);
+    now = begun + setSeconds(set);
+    if (set.kind === 'warm-up') warmUpS = now;
+    ready[at] = now + set.restS;
+    next[at]! += 1;
+    at = 1 - at;
+  }
+  return { warmUpS: Math.round(warmUpS), workS: Math.round(now - warmUpS) };
+}
+
+/** The lifts of a session as they are done: each alone, or with the one it is done in turn with, in the place of the first. */
+function inOrder(lifts: readonly PlannedLift[]): { lift: PlannedLift; partner?: PlannedLift }[] {
+  const plans = pairedAmong(lifts.map((plan) => ({ plan })));
+  return plans.flatMap((each, place) => {
+    const partner = partnerOf(each, plans);
+    if (!partner) return [{ lift: each.plan }];
+    return plans.indexOf(partner) < place ? [] : [{ lift: each.plan, partner: partner.plan }];
+  });
 }
 
 /** From one lift to the next: walking, putting back, setting up. */
@@ -39,10 +79,13 @@ export function sessionDuration(
   general: readonly GeneralStep[],
   room: Room,
 ): { generalS: number; rampsS: number; workS: number; totalS: number } {
-  const parts = lifts.map((lift) => stepsDuration(lift.steps, lift, room));
+  const turns = inOrder(lifts);
+  const parts = turns.map(({ lift, partner }) =>
+    partner ? inTurnDuration([lift, partner], room) : stepsDuration(lift.steps, lift, room),
+  );
   const generalS = generalSeconds(general);
   const rampsS = parts.reduce((sum, part) => sum + part.warmUpS, 0);
   const work = parts.reduce((sum, part) => sum + part.workS, 0);
-  const workS = work + Math.max(0, lifts.length - 1) * BETWEEN_LIFTS_S;
+  const workS = work + Math.max(0, turns.length - 1) * BETWEEN_LIFTS_S;
   return { generalS, rampsS, workS, totalS: generalS + rampsS + workS };
 }

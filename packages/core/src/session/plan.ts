@@ -23,6 +23,8 @@ export interface LiftPlan {
   loadG: Grams;
   /** The one cue the client works on in this lift. */
   focusCueId: string | null;
+  /** The lift that it is done in turn with, one resting while the other works; absent where it is done alone. */
+  pairedWith?: string;
   /** Why the lift may not be done until the trainer records clearance; null when it is open. */
   closed: string | null;
 }

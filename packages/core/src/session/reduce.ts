@@ -2,6 +2,7 @@ import type { LogEvent } from '../log/event';
 import { applyLog, orderedLog } from '../log/reduce';
 import { standingLog } from '../log/withdraw';
 import { eventSteps, type SessionEvent } from './events';
+import { pairedAmong } from './pair';
 import { newLift, type SessionState } from './state';
 
 type Started = Extract<SessionEvent, { type: 'session.started' }>;
@@ -31,7 +32,7 @@ export function reduceSession(events: readonly LogEvent[]): SessionState | null 
     general: general.map((step) => ({ ...step, state: 'open' })),
     generalSince: start.at,
     swaps: {},
-    lifts: lifts.map(newLift),
+    lifts: pairedAmong(lifts.map(newLift)),
     notes: [],
   };
   return applyLog(state, log, eventSteps);

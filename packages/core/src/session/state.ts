@@ -126,7 +126,7 @@ export interface LiftState {
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 6;
+export const STATE_VERSION = 7;
 
 /** A session as its log tells it. */
 export interface SessionState {

@@ -11,7 +11,8 @@ import { capital } from '../../design/sentence';
 import { inWorker } from '../../state/worker/ask';
 import { attempt } from '../../state/problems';
 import type { BenchRamp } from '../../state/worker/tasks/bench';
-import { clock, loadReps } from '../../parts/words/load-words';
+import { clock } from '../../design/clock';
+import { loadReps } from '../../parts/words/load-words';
 import { rampWords } from '../../parts/words/ramp-words';
 
 /** A ramp set by set, with what to change and the rest; and what is left of it in fewer minutes. */

@@ -4,9 +4,10 @@ import { massNumber, memoryOf, type LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
-import { within } from '../../design/sentence';
+import { capital, within } from '../../design/sentence';
 import type { WholeDraft } from '../../state/worker/tasks/draft';
 import { amountAfter, loadReps, loadUnit } from '../../parts/words/load-words';
+import { inTurnWith } from '../../parts/words/pair-words';
 import { minutesText, rampWords } from '../../parts/words/ramp-words';
 import { DecidedAgain } from './DecidedAgain';
 
@@ -27,6 +28,8 @@ export function SessionPlan({
   account: Account;
 }) {
   const { unit } = account.studio;
+  const lifts = draft.lifts.map((plan) => ({ plan }));
+  const turns = lifts.map((lift) => inTurnWith(lift, lifts));
   return (
     <View className="gap-3">
       {seconds && (
@@ -34,7 +37,7 @@ export function SessionPlan({
           {`About ${minutesText(seconds.totalS)}: ${minutesText(seconds.generalS)} general, ${minutesText(seconds.rampsS)} ramps, ${minutesText(seconds.workS)} work`}
         </Strong>
       )}
-      {draft.lifts.map((plan) => {
+      {draft.lifts.map((plan, place) => {
         const lift = liftById(plan.liftId);
         const cue = cueOf(lift.id, plan.styleId, plan.focusCueId);
         const planned = whole?.lifts.find((each) => each.liftId === plan.liftId);
@@ -65,6 +68,7 @@ export function SessionPlan({
             {(memoryOf(client.history, lift.id).remedies ?? []).map(({ kind, text }) => (
               <Quiet key={text} className="text-ink">{`From last time, ${kind}: ${text}`}</Quiet>
             ))}
+            {turns[place] && <Quiet>{`${capital(turns[place])}.`}</Quiet>}
             {plan.again ? (
               <DecidedAgain lift={plan} again={plan.again} client={client} account={account} />
             ) : (

@@ -1,7 +1,7 @@
 import type { Account } from '@spalo/contract';
 import { restLeft } from '@spalo/core';
 import { useRouter } from 'expo-router';
-import { useEffect } from 'react';
+import { memo, useEffect, useMemo } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Guard } from '../../design/Guard';
@@ -13,25 +13,26 @@ import { watchPlan } from '../../parts/lane/attention';
 import { useFloorUi } from '../../parts/lane/floor-ui';
 import { Lane } from './lane/Lane';
 import { laneDoing, type LaneView } from '../../parts/lane/lane-view';
+import { stretchOf } from '../../parts/lane/stretch-of';
 import { useLinkedSheet } from '../../parts/lane/sheet-link';
 import { Lanes } from './scene/lanes';
 import { useLanes } from '../../parts/lane/use-lanes';
-import { clock } from '../../parts/words/load-words';
 
-function chipOf(lane: LaneView, now: number, watchId: string | undefined) {
-  const left = lane.rest ? restLeft(lane.rest, now) : 0;
-  const resting = lane.rest !== null && left > 0 && !lane.finished ? lane.rest : null;
+const isResting = ({ rest, finished }: LaneView, now: number): boolean =>
+  rest !== null && !finished && restLeft(rest, now) > 0;
+
+function chipOf(lane: LaneView, resting: boolean, watchId: string | undefined) {
   return {
     id: lane.session.id,
     name: lane.name,
-    doing: resting ? 'rest' : laneDoing(lane),
+    doing: laneDoing(lane),
     ready: !resting,
     watch: lane.session.id === watchId,
-    rest: resting && { share: left / resting.seconds, clock: clock(left) },
+    rest: resting && lane.rest ? stretchOf(lane.rest) : null,
   };
 }
 
-/** The strip alone redraws every second; the lane below it does not. */
+/** The strip looks at the clock every second, but is drawn anew only where somebody is ready or to be watched. */
 function TickingStrip({
   lanes,
   chosen,
@@ -43,9 +44,16 @@ function TickingStrip({
 }) {
   const now = useNow(true);
   const next = watchPlan(lanes, now).find(({ watched }) => watched)?.id;
-  const chips = lanes.map((lane) => chipOf(lane, now, next));
-  return <LaneStrip lanes={chips} chosen={chosen} onChoose={onChoose} />;
+  const resting = lanes.filter((lane) => isResting(lane, now)).map(({ session }) => session.id);
+  const key = resting.join();
+  const chips = useMemo(
+    () => lanes.map((lane) => chipOf(lane, key.includes(lane.session.id), next)),
+    [lanes, key, next],
+  );
+  return <SteadyStrip lanes={chips} chosen={chosen} onChoose={onChoose} />;
 }
+
+const SteadyStrip = memo(LaneStrip);
 
 const RAIL = 96;
 const LEAST_LANE = 376;

@@ -92,7 +92,7 @@ const lanes = [
     name: 'Bartholomew',
     doing: 'rest',
     ready: false,
-    rest: { share: 0.6, clock: '1:12' },
+    rest: { endsMs: Date.now() + 72_000, seconds: 120 },
   },
   { id: 'c', name: 'Oluchi', doing: 'row', ready: true, rest: null, watch: true },
 ];

@@ -3,9 +3,11 @@ import type { Client } from '@spalo/contract';
 import {
   currentRest,
   generalStanding,
+  liftInTurn,
   liftIsDone,
   standingOf,
   type GeneralStanding,
+  type LiftState,
   type Rest,
   type Room,
   type SessionState,
@@ -50,11 +52,14 @@ export function laneView(
   const place = { session, client, room, strength, standing };
   const lifts = session.lifts.flatMap((state) => liftView(state, place) ?? []);
   const open = lifts.find((view) => view.lift.id === opened);
-  const current = open ?? lifts.find((view) => view.next.kind === 'step') ?? null;
-  const rest = currentRest(session, (state) => {
-    const view = lifts.find((each) => each.state === state);
+  const viewOf = (state: LiftState | undefined) => lifts.find((each) => each.state === state);
+  const turn = liftInTurn(session.lifts, (state) => viewOf(state)?.next.kind === 'step');
+  const current = open ?? viewOf(turn) ?? null;
+  const asksLonger = (state: LiftState) => {
+    const view = viewOf(state);
     return view?.next.kind === 'step' && view.next.restLonger;
-  });
+  };
+  const rest = currentRest(session, asksLonger, current?.state);
   return {
     session,
     client,

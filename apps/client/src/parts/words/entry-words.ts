@@ -24,6 +24,10 @@ const words: Words = {
   'lift.skipped': ({ liftId, skipped }) => `${lift(liftId)} ${skipped ? 'skipped' : 'taken up'}`,
   'lift.swapped': ({ liftId, by }) => `${lift(by.liftId)} for ${lift(liftId).toLowerCase()}`,
   'lifts.ordered': () => 'Lifts in another order',
+  'lifts.paired': ({ liftIds: [one, other], paired }) =>
+    paired
+      ? `${lift(one)} and ${within(lift(other))} in turn`
+      : `${lift(one)} and ${within(lift(other))} one after the other`,
   'lift.changed': ({ sets, reps, targetRir }) => `Today ${sets} × ${reps}, leave ${targetRir}`,
   'set.logged': ({ loadG, reps }, unit) => `${loadReps(loadG, reps, unit)} logged`,
   'set.corrected': ({ loadG, reps }, unit) => `Corrected to ${loadReps(loadG, reps, unit)}`,

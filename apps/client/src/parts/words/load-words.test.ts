@@ -1,4 +1,5 @@
-import { clock, logLabel, rirText } from './load-words';
+import { clock } from '../../design/clock';
+import { logLabel, rirText } from './load-words';
 
 describe('words', () => {
   it('name what will be stored', () => {

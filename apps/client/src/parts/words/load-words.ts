@@ -36,9 +36,5 @@ export function logLabel(
     : `Log ${load} × ${result.cleanReps} clean of ${result.reps}`;
 }
 
-/** Seconds as a clock: "1:05". */
-export const clock = (seconds: number) =>
-  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
-
 export const rirText = (rir: number | null) =>
   rir === null ? '' : rir >= 4 ? '4 or more left' : `${rir} left`;

@@ -27,7 +27,12 @@ export interface Duration {
   totalS: number;
 }
 
-const setSeconds = ({ kind, reps, setS }: Pick<TimedSet, 'kind' | 'reps' | 'setS'>): number =>
+/** Seconds that a set takes. */
+export const setSeconds = ({
+  kind,
+  reps,
+  setS,
+}: Pick<TimedSet, 'kind' | 'reps' | 'setS'>): number =>
   setS ?? reps * (kind === 'warm-up' && reps >= SLOW_REPS ? SLOW_REP_S : REP_S);
 
 /**

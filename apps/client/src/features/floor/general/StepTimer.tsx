@@ -2,7 +2,7 @@ import type { GeneralStep } from '@spalo/core';
 import { View } from 'react-native';
 import { useNow } from '../../../design/use-now';
 import { Figure, Quiet } from '../../../design/Words';
-import { clock } from '../../../parts/words/load-words';
+import { clock } from '../../../design/clock';
 
 /** What is left of a step, counting down; over its time it counts on, so that a glance tells. */
 export function StepTimer({ step, since }: { step: GeneralStep; since: string }) {

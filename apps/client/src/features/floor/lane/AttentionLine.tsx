@@ -2,7 +2,7 @@ import { useContext } from 'react';
 import { useNow } from '../../../design/use-now';
 import { Quiet, Strong } from '../../../design/Words';
 import { watchPlan } from '../../../parts/lane/attention';
-import { clock } from '../../../parts/words/load-words';
+import { clock } from '../../../design/clock';
 import { Lanes } from '../scene/lanes';
 import { useLane } from '../scene/lane-scene';
 

@@ -1,7 +1,7 @@
 import type { Account } from '@spalo/contract';
 import { doubtOf } from '@spalo/core';
 import { useRouter } from 'expo-router';
-import { memo, useMemo } from 'react';
+import { lazy, memo, Suspense, useEffect, useMemo } from 'react';
 import { View } from 'react-native';
 import { useSpace } from '../../../design/use-space';
 import { useKeepFocus } from '../../../design/use-keep-focus';
@@ -9,12 +9,15 @@ import { floorActions } from '../../../parts/lane/actions/floor-actions';
 import { useFloorUi } from '../../../parts/lane/floor-ui';
 import type { LaneView } from '../../../parts/lane/lane-view';
 import { useRestRuns } from '../set/use-rest-runs';
-import { laneSheets } from '../sheets/lane-sheets';
 import { LaneBody } from './LaneBody';
 import { LaneContext, type LaneScene } from '../scene/lane-scene';
 import { LaneFoot } from './LaneFoot';
 import { useLaneSheets } from '../scene/use-lane-sheets';
 import { useMoment } from '../scene/use-moment';
+
+/** What lies over a lane is a chunk of its own, fetched while nobody waits for it. */
+const loadSheets = () => import('../sheets/lane-sheets');
+const LaneSheets = lazy(async () => ({ default: (await loadSheets()).LaneSheets }));
 
 /** One client on the floor: the lift in hand, from header to the button that logs. */
 export const Lane = memo(function Lane({
@@ -29,7 +32,8 @@ export const Lane = memo(function Lane({
   const router = useRouter();
   const { session, strength } = lane;
   const trainerId = account.trainer.id;
-  const actions = useMemo(() => floorActions(session, trainerId), [session, trainerId]);
+  const { id, unit } = session;
+  const actions = useMemo(() => floorActions({ id, unit }, trainerId), [id, unit, trainerId]);
   const openLift = useFloorUi((state) => state.openLift);
   const { shown, sheets, ask } = useLaneSheets(session.id);
   const { tall } = useSpace();
@@ -58,13 +62,14 @@ export const Lane = memo(function Lane({
   };
   const place = useKeepFocus();
   // A link may ask for a sheet about a lift where none is in hand any more.
-  const Sheet = shown && (lane.current || shown === 'more') ? laneSheets[shown] : null;
+  const sheet = lane.current || shown === 'more' ? shown : null;
+  useEffect(() => void loadSheets(), []);
   return (
     <LaneContext value={scene}>
       <View ref={place} className="min-h-0 flex-1">
         <LaneBody />
         <LaneFoot />
-        {Sheet && <Sheet />}
+        <Suspense>{sheet && <LaneSheets shown={sheet} />}</Suspense>
       </View>
     </LaneContext>
   );

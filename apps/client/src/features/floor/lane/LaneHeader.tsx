@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
 import { Quiet, Strong, Title } from '../../../design/Words';
+import { inTurnWith } from '../../../parts/words/pair-words';
 import { useLane } from '../scene/lane-scene';
 import { AttentionLine } from './AttentionLine';
 
@@ -14,7 +15,13 @@ function Heading() {
   const [title, under] = lane.general.active
     ? ['General warm-up', `then ${first}`]
     : view
-      ? [view.lift.name, `${view.style.name} · lift ${lane.position} of ${lane.lifts.length}`]
+      ? [
+          view.lift.name,
+          [
+            inTurnWith(view.state, lane.session.lifts) || view.style.name,
+            `lift ${lane.position} of ${lane.lifts.length}`,
+          ].join(' · '),
+        ]
       : ['All lifts done', `${lane.lifts.length} lifts`];
   const space = useSpace();
   const least = !wide && space.least;

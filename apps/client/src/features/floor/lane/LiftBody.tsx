@@ -39,7 +39,7 @@ export function LiftBody() {
   if (next.kind === 'step') {
     return (
       <>
-        <Set key={view.lift.id} head={head} />
+        <Set head={head} />
         <SharedBar />
       </>
     );

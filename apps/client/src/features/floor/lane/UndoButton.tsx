@@ -4,7 +4,8 @@ import { IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
 import { Quiet } from '../../../design/Words';
 import type { Undoable } from '../../../parts/lane/undo';
-import { clock, loadReps } from '../../../parts/words/load-words';
+import { clock } from '../../../design/clock';
+import { loadReps } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
 import { useLane } from '../scene/lane-scene';
 

@@ -7,7 +7,7 @@ import { Chip } from '../../../design/Chip';
 import { Stepper } from '../../../design/Stepper';
 import { useNow } from '../../../design/use-now';
 import { Figure, Quiet } from '../../../design/Words';
-import { clock } from '../../../parts/words/load-words';
+import { clock } from '../../../design/clock';
 
 /** Longest that is kept, in seconds or metres. */
 const MOST = 600;

@@ -130,6 +130,8 @@ export function SetWatch({
   if (counted) {
     return (
       <HeldWatch
+        // Another set has a clock of its own.
+        key={`${view.lift.id}/${countedSets(view.state).length}`}
         value={value}
         counted={counted}
         faults={faults}

@@ -20,7 +20,8 @@ import { useLane, useLiftInHand } from '../scene/lane-scene';
 import { SetWatch } from '../set/SetWatch';
 import { LoadStepper } from './LoadStepper';
 import { correctionText } from '../../../parts/words/set-words';
-import { clock, loadReps } from '../../../parts/words/load-words';
+import { clock } from '../../../design/clock';
+import { loadReps } from '../../../parts/words/load-words';
 
 /** A set that was done: what was done really, or that it was not done at all. */
 function DoneSet({ set, view }: { set: LoggedSet; view: LiftView }) {

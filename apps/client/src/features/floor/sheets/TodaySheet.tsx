@@ -8,7 +8,8 @@ import { Stepper } from '../../../design/Stepper';
 import { Quiet, Strong } from '../../../design/Words';
 import type { AskedToday } from '../../../parts/lane/actions/lift-actions';
 import { stepsAhead, workingLoad, type LiftView } from '../../../parts/lane/lift-view';
-import { clock, loadReps } from '../../../parts/words/load-words';
+import { clock } from '../../../design/clock';
+import { loadReps } from '../../../parts/words/load-words';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 import { LoadStepper } from './LoadStepper';
 

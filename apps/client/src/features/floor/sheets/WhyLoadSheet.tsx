@@ -7,7 +7,8 @@ import { Body, Quiet, Strong } from '../../../design/Words';
 import { within } from '../../../design/sentence';
 import { rampWords } from '../../../parts/words/ramp-words';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
-import { clock, loadReps, rirText } from '../../../parts/words/load-words';
+import { clock } from '../../../design/clock';
+import { loadReps, rirText } from '../../../parts/words/load-words';
 
 /** A ramp in one sentence. */
 const rampText = (kind: RampKind) => `${rampWords[kind].name}: ${rampWords[kind].what}`;

@@ -94,6 +94,10 @@ export const liftActions = (append: Append) => ({
     await rewarm(append, lane, lifts, 'The lifts come in another order');
   },
 
+  /** Two lifts done in turn, or one after the other again. */
+  pairLifts: (one: string, other: string, paired: boolean) =>
+    append('lifts.paired', { liftIds: [one, other], paired }),
+
   /** Other sets, reps, reserve, load or rest than planned, today. */
   async askToday(lane: LaneView, view: LiftView, asked: AskedToday) {
     const { sets, reps, targetRir } = asked;

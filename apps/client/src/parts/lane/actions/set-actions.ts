@@ -59,11 +59,13 @@ export const setActions = (append: Append) => ({
     const { step, set } = view.next;
     const liftId = view.lift.id;
     const key = watchedKey(lane.session.id, liftId, step);
-    const { watched, forgetWatched } = useFloorUi.getState();
+    const { watched, forgetWatched, openLift } = useFloorUi.getState();
     const result = resultOf(set, watched[key] ?? {}, reserveAsked(view.state.plan));
     const proposed = { loadG: set.loadG, reps: set.reps };
     here.add(await append('set.logged', { ...result, liftId, step, kind: set.kind, proposed }));
     forgetWatched(key);
+    // Of two in turn the other comes now, whichever was looked at.
+    if (view.state.plan.pairedWith !== undefined) openLift(lane.session.id, null);
     if (set.kind !== 'warm-up' || result.reps === set.reps) return;
     // Other reps than planned bear on the warm-up sets behind this one.
     const rest = stepsAfterReps(view.state, view.state.steps.slice(step + 1), set, result.reps);

@@ -12,6 +12,7 @@ import { useLane } from '../../scene/lane-scene';
 import { ChooseLift } from './ChooseLift';
 import { LiftRow } from './LiftRow';
 import { Notes } from './Notes';
+import { PairLift } from './PairLift';
 import { SetsAside } from './SetsAside';
 import { SwapLift } from './SwapLift';
 
@@ -43,6 +44,7 @@ export function LaneSheet() {
   const { lane, actions, sheets, wrapUp } = useLane();
   const [adding, setAdding] = useState(false);
   const [swapping, setSwapping] = useState<string | null>(null);
+  const [pairing, setPairing] = useState<string | null>(null);
   const [discarding, setDiscarding] = useState(false);
   const [nothing, setNothing] = useState<string | null>(null);
   const last = lastSet(lane.session);
@@ -61,6 +63,8 @@ export function LaneSheet() {
       />
     );
   }
+  const paired = lane.lifts.find(({ lift }) => lift.id === pairing);
+  if (paired) return <PairLift view={paired} onDone={() => setPairing(null)} />;
   const swapped = lane.lifts.find(({ lift }) => lift.id === swapping);
   if (swapped) {
     return (
@@ -80,7 +84,12 @@ export function LaneSheet() {
       <EmergencyCall client={lane.client} />
       <View className="gap-2">
         {lane.lifts.map((view) => (
-          <LiftRow key={view.lift.id} view={view} onSwap={() => setSwapping(view.lift.id)} />
+          <LiftRow
+            key={view.lift.id}
+            view={view}
+            onSwap={() => setSwapping(view.lift.id)}
+            onPair={() => setPairing(view.lift.id)}
+          />
         ))}
       </View>
       <Button label="Add a lift" icon="plus" onPress={() => setAdding(true)} />

@@ -1,9 +1,10 @@
-import { countedSets } from '@spalo/core';
+import { countedSets, partnerOf } from '@spalo/core';
 import { View } from 'react-native';
 import { IconButton } from '../../../../design/Button';
 import { Chip } from '../../../../design/Chip';
 import { Quiet, Strong } from '../../../../design/Words';
 import type { LiftView } from '../../../../parts/lane/lift-view';
+import { inTurnWith } from '../../../../parts/words/pair-words';
 import { attempt } from '../../../../state/problems';
 import { useLane } from '../../scene/lane-scene';
 
@@ -15,18 +16,27 @@ function progress({ state, next, steps }: LiftView): string {
 }
 
 /** A lift of the session: how far it is, to move, swap, leave out, take up or look at. */
-export function LiftRow({ view, onSwap }: { view: LiftView; onSwap: () => void }) {
+export function LiftRow({
+  view,
+  onSwap,
+  onPair,
+}: {
+  view: LiftView;
+  onSwap: () => void;
+  onPair: () => void;
+}) {
   const { lane, actions, sheets, openLift } = useLane();
   const { lift, state } = view;
   const { lifts } = lane.session;
   const place = lifts.indexOf(state);
+  const partner = partnerOf(state, lifts)?.plan.liftId;
   const move = (by: -1 | 1) => attempt(() => actions.moveLift(lane, lift.id, by));
   return (
     <View className="gap-1 rounded-2xl border-2 border-line bg-card p-2 pl-4">
       <View className="flex-row items-center justify-between gap-2">
         <View className="min-w-0 flex-1">
           <Strong>{lift.name}</Strong>
-          <Quiet>{progress(view)}</Quiet>
+          <Quiet>{[progress(view), inTurnWith(state, lifts)].filter(Boolean).join(' · ')}</Quiet>
         </View>
         {place > 0 && (
           <IconButton icon="up" label={`${lift.name} earlier`} onPress={() => move(-1)} />
@@ -45,6 +55,17 @@ export function LiftRow({ view, onSwap }: { view: LiftView; onSwap: () => void }
           }}
         />
         <Chip label="Swap" says={`Swap ${lift.name}`} onPress={onSwap} />
+        {partner !== undefined ? (
+          <Chip
+            label="Part them"
+            says={`Part ${lift.name} from the lift it is done in turn with`}
+            onPress={() => attempt(() => actions.pairLifts(lift.id, partner, false))}
+          />
+        ) : (
+          lifts.length > 1 && (
+            <Chip label="In turn" says={`Do ${lift.name} in turn with another`} onPress={onPair} />
+          )
+        )}
         <Chip
           label={state.skipped ? 'Take up' : 'Skip'}
           says={`${state.skipped ? 'Take up' : 'Skip'} ${lift.name}`}

@@ -15,7 +15,7 @@ import { TodaySheet } from './TodaySheet';
 import { WhyLoadSheet } from './WhyLoadSheet';
 
 /** What lies over a lane when it is asked for; each takes what it needs from the lane. */
-export const laneSheets: Record<SheetName, ComponentType> = {
+const laneSheets: Record<SheetName, ComponentType> = {
   checklist: ChecklistSheet,
   cue: CueSheet,
   teach: TeachSheet,
@@ -30,3 +30,9 @@ export const laneSheets: Record<SheetName, ComponentType> = {
   step: SetSheet,
   doubt: DoubtSheet,
 };
+
+/** The sheet of this name. */
+export function LaneSheets({ shown }: { shown: SheetName }) {
+  const Shown = laneSheets[shown];
+  return <Shown />;
+}

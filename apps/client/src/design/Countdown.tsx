@@ -1,0 +1,27 @@
+import { View, type TextProps } from 'react-native';
+import { clock } from './clock';
+import { useNow } from './use-now';
+import { Figure } from './Words';
+
+/** A stretch of time: when it ends, in milliseconds, and how long it is, in seconds. */
+export interface Stretch {
+  endsMs: number;
+  seconds: number;
+}
+
+const leftOf = (endsMs: number, nowMs: number) => Math.max(0, Math.ceil((endsMs - nowMs) / 1000));
+
+/** What is left of a stretch, as a clock: one text that ticks. */
+export function Countdown({
+  endsMs,
+  ...rest
+}: { endsMs: number; className?: string } & Omit<TextProps, 'children'>) {
+  return <Figure {...rest}>{clock(leftOf(endsMs, useNow(true)))}</Figure>;
+}
+
+/** What is left of a stretch, as a bar that grows shorter. */
+export function RunningDown({ endsMs, seconds, className }: Stretch & { className: string }) {
+  const left = leftOf(endsMs, useNow(true));
+  const share = seconds > 0 ? Math.min(1, left / seconds) : 0;
+  return <View aria-hidden className={className} style={{ width: `${share * 100}%` }} />;
+}
