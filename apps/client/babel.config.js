@@ -1,9 +1,13 @@
 /**
- * What is drawn while somebody taps on the floor: the compiler lets only what changed be drawn anew. Elsewhere its
+ * What is on the screen when a set is logged: the compiler lets only what changed be drawn anew. Elsewhere its
  * bookkeeping would cost more to load than it saves.
  */
-const quick =
-  /\/src\/(features\/floor\/(lane|moments|scene|set|FloorScreen)|design\/(Button|LaneStrip|Ramp|RampLine|RepRail)\.tsx)/;
+const quick = [
+  /\/src\/features\/floor\/(FloorScreen|lane\/|scene\/)/,
+  /\/src\/features\/floor\/set\/(NowCard|RestStrip|LogBar|LoadLine)/,
+  /\/src\/features\/floor\/moments\/(Beside|BetweenSets|SetOn)/,
+  /\/src\/design\/(Button|LaneStrip|Ramp|RampLine)\.tsx/,
+];
 
 module.exports = function (api) {
   api.cache(true);
@@ -13,7 +17,7 @@ module.exports = function (api) {
         'babel-preset-expo',
         {
           jsxImportSource: 'nativewind',
-          'react-compiler': { sources: (file) => quick.test(file) },
+          'react-compiler': { sources: (file) => quick.some((path) => path.test(file)) },
         },
       ],
       'nativewind/babel',

@@ -236,7 +236,7 @@ export { generalStanding, type GeneralStanding } from './floor/general-standing'
 export { proposeNextSet, stepsInSight, type FloorContext, type NextSet } from './floor/next-set';
 export { redPlaceOf, type Stop } from './floor/pain-stop';
 export { refit } from './floor/refit';
-export { CHANGE_OVER_S, currentRest, restLeft, type Rest } from './floor/rest';
+export { currentRest, restLeft, type Rest } from './floor/rest';
 export { liftInTurn } from './floor/turn';
 export { partnerOf } from './session/pair';
 export { standingOf, takenElsewhere, type Standing } from './floor/standing';
@@ -250,8 +250,8 @@ export {
   type Watch,
 } from './floor/attention';
 export { reasonsToWatch } from './floor/worth-watching';
-export { dayForms, type DayForm } from './strength/day-form';
-export { asksVerdict } from './floor/verdict';
+export { dayForms, rampMoves, type DayForm, type RampMove } from './strength/day-form';
+export { asksRampMove, asksVerdict } from './floor/verdict';
 export { cleanRepsOf, reserveAsked, resultOf, type Watched } from './floor/watched';
 export { decide, planOf } from './decision/decide';
 export type { Decision, Scheme } from './decision/decision';

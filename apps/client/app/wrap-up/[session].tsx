@@ -1,8 +1,14 @@
 import { useLocalSearchParams } from 'expo-router';
-import { WrapUpScreen } from '@/features/wrap-up/WrapUpScreen';
+import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
 
 export { ErrorBoundary } from '@/shell/ErrorBoundary';
+
+/** A chunk of its own: it comes once a session, and brings all that decides with it. */
+const WrapUpScreen = lazyScreen(
+  async () => (await import('@/features/wrap-up/WrapUpScreen')).WrapUpScreen,
+  'the wrap-up',
+);
 
 export default function WrapUp() {
   const { session } = useLocalSearchParams<'/wrap-up/[session]'>();

@@ -24,6 +24,8 @@ interface ButtonProps {
   className?: string;
   /** Read out instead of the label, where the label is short for its place. */
   says?: string;
+  /** The key that presses it on the floor. */
+  shortcut?: string;
 }
 
 export function Button({
@@ -35,12 +37,14 @@ export function Button({
   disabled = false,
   className = '',
   says,
+  shortcut,
 }: ButtonProps) {
   const look = looks[kind];
   return (
     <Pressable
       role="button"
       aria-label={says ?? label}
+      aria-keyshortcuts={shortcut}
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}
@@ -71,6 +75,7 @@ export function IconButton({
   caption = false,
   color = 'ink',
   className = '',
+  shortcut,
 }: {
   icon: IconName;
   label: string;
@@ -80,11 +85,13 @@ export function IconButton({
   caption?: boolean;
   color?: Tone;
   className?: string;
+  shortcut?: string;
 }) {
   return (
     <Pressable
       role="button"
       aria-label={says ?? label}
+      aria-keyshortcuts={shortcut}
       onPress={onPress}
       className={classes(
         'min-h-tap min-w-tap items-center justify-center rounded-2xl border-2 border-line bg-card active:opacity-80',

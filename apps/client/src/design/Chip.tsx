@@ -17,6 +17,7 @@ export function Chip({
   onPress,
   pressed,
   says,
+  shortcut,
 }: {
   label: string;
   /** What is read out instead of the label. */
@@ -25,6 +26,8 @@ export function Chip({
   icon?: IconName;
   onPress?: () => void;
   pressed?: boolean;
+  /** The key that presses it on the floor. */
+  shortcut?: string;
 }) {
   const { box, text, icon: color } = looks[look];
   const size = onPress ? 'min-h-tap px-4' : 'min-h-[2rem] px-3';
@@ -32,6 +35,7 @@ export function Chip({
     <Pressable
       role={onPress ? 'button' : undefined}
       aria-label={says}
+      aria-keyshortcuts={shortcut}
       aria-pressed={onPress ? pressed : undefined}
       disabled={!onPress}
       onPress={onPress}

@@ -25,3 +25,17 @@ export function RunningDown({ endsMs, seconds, className }: Stretch & { classNam
   const share = seconds > 0 ? Math.min(1, left / seconds) : 0;
   return <View aria-hidden className={className} style={{ width: `${share * 100}%` }} />;
 }
+
+/** Longer than this nobody waits: it says nothing. */
+const MOST_OVER_S = 3600;
+
+/** How long something is over, counting up: "+0:45". */
+export function CountUp({
+  sinceMs,
+  ...rest
+}: { sinceMs: number; className?: string } & Omit<TextProps, 'children'>) {
+  const passed = Math.floor((useNow(true) - sinceMs) / 1000);
+  return passed < 0 || passed > MOST_OVER_S ? null : (
+    <Figure {...rest}>{`+${clock(passed)}`}</Figure>
+  );
+}

@@ -1,5 +1,5 @@
 import { Pressable, ScrollView, View } from 'react-native';
-import { Countdown, RunningDown, type Stretch } from './Countdown';
+import { Countdown, CountUp, RunningDown, type Stretch } from './Countdown';
 import { Icon } from './Icon';
 import { tabStop, useArrows } from './use-arrows';
 import { useSpace } from './use-space';
@@ -13,6 +13,8 @@ export interface LaneChip {
   ready: boolean;
   /** The rest that runs; null where none does. */
   rest: Stretch | null;
+  /** Since when a rest is over that nothing followed, in milliseconds. */
+  overMs?: number | null;
   /** Whom to watch next. */
   watch?: boolean;
 }
@@ -38,6 +40,7 @@ function LaneTab({
   ready,
   endsMs,
   seconds,
+  overMs,
   watch,
   taken,
   stop,
@@ -50,6 +53,7 @@ function LaneTab({
     /** When the rest that runs is over; null where none does. */
     endsMs: number | null;
     seconds: number;
+    overMs: number | null;
     taken: boolean;
     /** Its place in the order of Tab. */
     stop: 0 | -1;
@@ -85,6 +89,12 @@ function LaneTab({
           >
             {resting ? 'rest' : crowded ? doing.replace(' of ', '/') : doing}
           </Quiet>
+        )}
+        {overMs !== null && !crowded && (
+          <CountUp
+            sinceMs={overMs}
+            className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : 'text-slate'}`}
+          />
         )}
         {resting && (
           <Countdown
@@ -132,7 +142,7 @@ export function LaneStrip({
         className="grow-0"
         contentContainerClassName={`flex-row ${crowded ? 'gap-1' : 'gap-2'} ${scrolls ? '' : 'w-full'}`}
       >
-        {lanes.map(({ id, name, doing, ready, watch, rest }, at) => {
+        {lanes.map(({ id, name, doing, ready, watch, rest, overMs = null }, at) => {
           const taken = id === chosen;
           return (
             <LaneTab
@@ -144,6 +154,7 @@ export function LaneStrip({
               watch={watch}
               endsMs={rest?.endsMs ?? null}
               seconds={rest?.seconds ?? 0}
+              overMs={overMs}
               taken={taken}
               stop={tabStop(taken, at, anyTaken)}
               crowded={crowded}

@@ -15,11 +15,12 @@ const REPS_SPACE = 24;
 
 /** How a step looks in each state. */
 export const rampLooks = {
-  done: { 'warm-up': 'bg-warm-up', working: 'bg-moss' },
-  now: { 'warm-up': 'bg-marigold', working: 'bg-marigold' },
+  done: { 'warm-up': 'bg-warm-up', working: 'bg-moss', drop: 'bg-moss' },
+  now: { 'warm-up': 'bg-marigold', working: 'bg-marigold', drop: 'bg-marigold' },
   coming: {
     'warm-up': 'bg-card border-[3px] border-warm-up',
     working: 'bg-coming border-[3px] border-moss',
+    drop: 'bg-card border-[3px] border-dashed border-moss',
   },
 } as const;
 
@@ -109,7 +110,7 @@ function RampStep({
             style={{ height: rise, borderBottomWidth: 0 }}
           >
             {state === 'done' && signed && (
-              <Icon name="check" size={18} color={kind === 'working' ? 'on-moss' : 'ink'} />
+              <Icon name="check" size={18} color={kind === 'warm-up' ? 'ink' : 'on-moss'} />
             )}
           </View>
         </View>

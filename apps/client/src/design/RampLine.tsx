@@ -29,7 +29,7 @@ function LineStep({
           }`}
         >
           {state === 'done' && (
-            <Icon name="check" size={14} color={kind === 'working' ? 'on-moss' : 'ink'} />
+            <Icon name="check" size={14} color={kind === 'warm-up' ? 'ink' : 'on-moss'} />
           )}
         </View>
       </Pressable>

@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useStore } from 'zustand';
 import { clockText, deviceClock } from '../api/device-clock';
@@ -7,6 +7,7 @@ import { Banner } from '../design/Banner';
 import { Button } from '../design/Button';
 import { AnewContext } from '../design/Guard';
 import { RemSensor } from '../design/RemSensor';
+import { useHandHeld } from '../design/use-hand';
 import { useSpaceKey } from '../design/use-space-key';
 import { useWide } from '../design/use-wide';
 import { useProblem } from '../state/problems';
@@ -14,12 +15,14 @@ import { useOwnLifts } from '../state/queries';
 import { onFetched } from '../state/query-client';
 import { learnTeaching } from '../state/teaching';
 import { TeachingContext } from '../state/use-teaching';
+import { useSettings } from '../state/settings';
 import { useAhead } from '../state/use-ahead';
 import { Nav } from './Nav';
 import { useNewVersion } from './service-worker';
 import { Shortcuts } from './Shortcuts';
 import { SyncNotice } from './SyncNotice';
 import { TakeBackBar } from './TakeBackBar';
+import { useRestBell } from './use-rest-bell';
 
 /** What stands around every screen: navigation, what waits to be sent, and what went wrong. */
 export function Shell({ account, children }: { account: Account; children: ReactNode }) {
@@ -32,6 +35,9 @@ export function Shell({ account, children }: { account: Account; children: React
   learnTeaching(own);
   useAhead();
   useSpaceKey();
+  useRestBell();
+  const hand = useSettings((state) => state.hand);
+  useEffect(() => useHandHeld.setState({ hand }), [hand]);
   const studio = account.studio.name;
   return (
     <View className={`min-h-0 flex-1 bg-paper ${wide ? 'flex-row' : ''}`}>

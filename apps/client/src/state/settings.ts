@@ -1,13 +1,23 @@
 import { plainTaste, type WarmUpTaste } from '@spalo/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import type { Hand } from '../design/use-hand';
 
 export type Theme = 'light' | 'dark';
+
+/** Sound and vibration, one of them, or neither. */
+export type RestTells = 'both' | 'sound' | 'vibration' | 'neither';
 
 /** What this device remembers for its trainer. */
 interface Settings {
   theme: Theme;
   setTheme: (theme: Theme) => void;
+  /** Which thumb holds the phone on the floor. */
+  hand: Hand;
+  setHand: (hand: Hand) => void;
+  /** What tells that a rest is over, besides the screen. */
+  tells: RestTells;
+  setTells: (tells: RestTells) => void;
   /** How this trainer likes the general warm-up. */
   taste: WarmUpTaste;
   setTaste: (change: Partial<WarmUpTaste>) => void;
@@ -23,6 +33,10 @@ export const useSettings = create<Settings>()(
     (set) => ({
       theme: 'light',
       setTheme: (theme) => set({ theme }),
+      hand: 'right',
+      setHand: (hand) => set({ hand }),
+      tells: 'both',
+      setTells: (tells) => set({ tells }),
       taste: plainTaste,
       setTaste: (change) => set(({ taste }) => ({ taste: { ...taste, ...change } })),
       putAway: [],

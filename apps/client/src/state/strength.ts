@@ -1,6 +1,7 @@
 import { repLifts } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import {
+  countedSets,
   evidenceOf,
   loadBelief,
   readStrength,
@@ -68,7 +69,11 @@ export function profileToday(
   if (known?.before === before) return known.profile;
   const sets = evidenceOf(session);
   const { dayForm } = session;
-  const profile = sets.length > 0 ? before.after(sets) : dayForm ? before.feeling(dayForm) : before;
+  const soFar = sets.length > 0 ? before.after(sets) : dayForm ? before.feeling(dayForm) : before;
+  // What was seen of ramps whose working sets are still to come; of the others their sets bear it.
+  const profile = session.lifts
+    .filter((lift) => countedSets(lift, 'working').length === 0)
+    .reduce((form, { rampMove }) => (rampMove ? form.feeling(rampMove) : form), soFar);
   today.set(session, { before, profile });
   return profile;
 }

@@ -8,6 +8,7 @@ const oneLeg = {
 export const lungeLifts = [
   liftFacts({
     id: 'split-squat',
+    oneSided: true,
     name: 'Split squat',
     pattern: 'lunge',
     implement: 'dumbbell pair',
@@ -20,6 +21,7 @@ export const lungeLifts = [
   }),
   liftFacts({
     id: 'deep-split-squat',
+    oneSided: true,
     name: 'Deep split squat',
     pattern: 'lunge',
     implement: 'dumbbell pair',

@@ -8,6 +8,7 @@ const rowing = {
 export const rowLifts = [
   liftFacts({
     id: 'one-arm-row',
+    oneSided: true,
     position: 'supported',
     name: 'One-arm dumbbell row',
     pattern: 'row',

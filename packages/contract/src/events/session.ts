@@ -18,6 +18,9 @@ export const sessionPayloads = {
   ),
   'session.finished': same<SessionPayloads['session.finished']>()(z.strictObject({})),
   'session.reopened': same<SessionPayloads['session.reopened']>()(z.strictObject({})),
+  'session.handed-over': same<SessionPayloads['session.handed-over']>()(
+    z.object({ trainerId: uuid }),
+  ),
   'client.checked-in': same<SessionPayloads['client.checked-in']>()(
     z.object({ dayForm: z.enum(dayForms) }),
   ),

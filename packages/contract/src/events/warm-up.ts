@@ -1,4 +1,4 @@
-import { drillStates, type WarmUpPayloads } from '@spalo/core';
+import { drillStates, rampMoves, type WarmUpPayloads } from '@spalo/core';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { slug, text } from '../primitives/values';
@@ -13,6 +13,9 @@ export const warmUpPayloads = {
   ),
   'general.planned': same<WarmUpPayloads['general.planned']>()(z.object({ steps: generalSteps })),
   'ramp.chosen': same<WarmUpPayloads['ramp.chosen']>()(rampChoice.extend({ liftId: slug })),
+  'ramp.moved': same<WarmUpPayloads['ramp.moved']>()(
+    z.object({ liftId: slug, move: z.enum(rampMoves) }),
+  ),
   'warm-up.judged': same<WarmUpPayloads['warm-up.judged']>()(
     z.object({ liftId: slug, verdict, note: text(200) }),
   ),

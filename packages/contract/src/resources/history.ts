@@ -1,6 +1,7 @@
 import {
   bearings,
   dayForms,
+  rampMoves,
   remedyKinds,
   type ClientHistory,
   type LiftMemory,
@@ -27,6 +28,7 @@ export const pastSet = same<PastSet>()(
     rir: z.int().min(0).max(4).nullable(),
     asked: repCount.optional(),
     dayForm: z.enum(dayForms).optional(),
+    rampMove: z.enum(rampMoves).optional(),
     bearing: z.enum(bearings),
   }),
 );

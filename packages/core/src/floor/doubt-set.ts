@@ -33,6 +33,8 @@ export function doubtOf(
   asked: AskedSet,
   strength: Pick<StrengthProfile, 'doubt'>,
 ): Doubt | null {
+  // What follows a set at once says nothing of what could be done rested.
+  if (asked.kind === 'drop') return null;
   if (asked.kind === 'warm-up') {
     const low = asked.loadG * WARM_UP_SHARE.low;
     const high = asked.loadG * WARM_UP_SHARE.high;

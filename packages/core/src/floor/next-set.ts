@@ -270,7 +270,7 @@ export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet 
     const { change, why, ...moved } = byForm;
     return { kind: 'step', step, set: { ...planned, ...moved }, change, why, restLonger: false };
   }
-  if (!last || planned.kind === 'warm-up') {
+  if (!last || planned.kind !== 'working') {
     return {
       kind: 'step',
       step,

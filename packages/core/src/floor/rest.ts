@@ -26,7 +26,7 @@ function latestOf(lifts: readonly LiftState[]): Done | null {
 
 /** The rest that was planned after a set; of one beyond the plan, as of a climb that goes on, that of the one before. */
 const plannedRest = ({ steps }: LiftState, set: LoggedSet): number =>
-  (steps[set.step] ?? steps.at(-1))?.restS ?? 0;
+  steps[set.step + 1]?.kind === 'drop' ? 0 : ((steps[set.step] ?? steps.at(-1))?.restS ?? 0);
 
 /**
  * The rest after the latest set of the session, or null when none was logged. Where the lift in hand is done in turn with

@@ -7,6 +7,16 @@ export interface Watched {
   reps?: number;
   marks?: Mark[];
   rir?: number;
+  /** Reps are counted as they happen: `reps` is how many there were so far. */
+  counting?: boolean;
+  /** Of a lift that is done one side after the other: what was counted on the first. */
+  firstSide?: number;
+}
+
+/** The reps that were seen: of two sides the fewer; as planned where nothing was counted yet. */
+function repsSeen({ reps, counting, firstSide }: Watched, planned: number): number {
+  if (reps === undefined || (counting && reps === 0 && firstSide === undefined)) return planned;
+  return firstSide === undefined ? reps : Math.min(reps, firstSide);
 }
 
 /** The reserve that a plan asks for; null where none is, as in what is held or carried. */
@@ -28,7 +38,7 @@ export function resultOf(
   watched: Watched,
   targetRir: number | null,
 ): SetResult {
-  const reps = watched.reps ?? planned.reps;
+  const reps = repsSeen(watched, planned.reps);
   const marks = (watched.marks ?? []).filter((mark) => mark.rep <= reps);
   return {
     loadG: planned.loadG,

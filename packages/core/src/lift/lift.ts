@@ -57,6 +57,8 @@ export interface Lift {
   repRange: RepRange;
   /** Small muscle on a long lever: starts at the very bottom of the rack. */
   longLever: boolean;
+  /** Done one side after the other: its reps are those of each side. */
+  oneSided?: boolean;
   /** Only done from the floor with full plates, so the height of the bar matters. */
   fromFloor: boolean;
 }

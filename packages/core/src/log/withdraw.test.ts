@@ -29,6 +29,8 @@ function everything(): { [T in EventType]: EventPayloads[T] } {
     'lift.skipped': { liftId, skipped: true, reason: null },
     'lift.swapped': { liftId, by: { ...plan, liftId: 'other' } },
     'lifts.ordered': { liftIds: [row.id] },
+    'session.handed-over': { trainerId: 'other' },
+    'ramp.moved': { liftId: squat.id, move: 'stuck' },
     'lifts.paired': { liftIds: [squat.id, row.id], paired: true },
     'lift.changed': { liftId, sets: 1, reps: 2, targetRir: 0 },
     'set.logged': { ...set, liftId, step: 0, kind: 'warm-up', proposed: set },

@@ -2,6 +2,7 @@ import { countedSets, type LiftState, type LoggedSet, type SessionState } from '
 import type { PastSet } from '../strength/past-set';
 
 function pastSet(set: LoggedSet, lift: LiftState, { id, dayForm }: SessionState): PastSet {
+  const first = set === countedSets(lift, 'working')[0];
   const stopped = lift.pains.length > 0 && set === countedSets(lift, 'working').at(-1);
   return {
     id: set.id,
@@ -16,6 +17,7 @@ function pastSet(set: LoggedSet, lift: LiftState, { id, dayForm }: SessionState)
     // A set that pain ended says what was done, not what could have been.
     bearing: !set.representative ? 'left out' : stopped ? 'bound' : 'counts',
     ...(dayForm && { dayForm }),
+    ...(first && lift.rampMove && { rampMove: lift.rampMove }),
   };
 }
 

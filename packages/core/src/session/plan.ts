@@ -36,7 +36,8 @@ export type Asked = Pick<LiftPlan, 'sets' | 'reps' | 'targetRir' | 'repRange'>;
 export const rangeWith = (usual: RepRange, reps: number): RepRange =>
   reps >= usual.low && reps <= usual.high ? usual : { low: Math.max(1, reps - 1), high: reps };
 
-export const stepKinds = ['warm-up', 'working'] as const;
+/** A drop follows the set before it at once, with less: it is work, but no measure of strength. */
+export const stepKinds = ['warm-up', 'working', 'drop'] as const;
 export type StepKind = (typeof stepKinds)[number];
 
 /** One set to come: a step of the ramp. */

@@ -1,7 +1,7 @@
 import type { Unit } from '../unit/mass';
 import type { DrillState } from '../warm-up/general/drill';
 import type { GeneralStep } from '../warm-up/general/general';
-import type { DayForm } from '../strength/day-form';
+import type { DayForm, RampMove } from '../strength/day-form';
 import type { CueOutcome } from '../technique/cue-belief';
 import type { RampChoice, WarmUpVerdict } from '../warm-up/ramp/habit';
 import type { Pain } from './pain';
@@ -114,6 +114,8 @@ export interface LiftState {
   /** The ramp that the trainer chose today instead of the rule's; null where it was left to the rule. */
   rampChoice: RampChoice | null;
   warmUp: JudgedWarmUp | null;
+  /** How its last warm-up set moved; null while nobody said. */
+  rampMove: RampMove | null;
   /** What the focus cues of today did, in order. */
   judged: JudgedCue[];
   /** Remedies that were taken besides cues, in order. */
@@ -166,6 +168,7 @@ export function newLift(plan: PlannedLift): LiftState {
     answer: null,
     rampChoice: null,
     warmUp: null,
+    rampMove: null,
     judged: [],
     remedies: [],
     ticked: [],

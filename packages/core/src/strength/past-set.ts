@@ -1,5 +1,5 @@
 import type { Grams } from '../unit/mass';
-import type { DayForm } from './day-form';
+import type { DayForm, RampMove } from './day-form';
 
 /** How a set bears on the belief. counts: as done; bound: it could have gone on (pain or another reason ended it); left out: not representative. */
 export const bearings = ['counts', 'bound', 'left out'] as const;
@@ -22,6 +22,8 @@ export interface PastSet {
   bearing: Bearing;
   /** How the client said they were that day; absent where nobody asked. */
   dayForm?: DayForm;
+  /** How the last warm-up set before it moved, on the first working set of a lift; absent where nobody said. */
+  rampMove?: RampMove;
 }
 
 /** Reserve said as "4 or more": a lower bound, not a number. */

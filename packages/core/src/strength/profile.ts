@@ -5,7 +5,7 @@ import type { Grams } from '../unit/mass';
 import { inGrams, logLoadAt } from './answer';
 import { copyBelief, liftAt, type Belief } from './belief';
 import { START } from './constants';
-import { feel, type DayForm } from './day-form';
+import { feel, type DayForm, type RampMove } from './day-form';
 import { isSlip, observationOf, rested } from './observe-set';
 import { outlookOn, type Outlook, type OutlookDay } from './outlook';
 import { newDay, passTime } from './passing-time';
@@ -38,8 +38,8 @@ export interface StrengthProfile {
   today: boolean;
   /** The profile after all of today's sets. */
   after(sets: readonly PastSet[]): StrengthProfile;
-  /** The profile with what the client says of the day, before its first set. */
-  feeling(form: DayForm): StrengthProfile;
+  /** The profile with what is said or seen of the day beside its sets. */
+  feeling(word: DayForm | RampMove): StrengthProfile;
 }
 
 /** Why a set does not look right. */
@@ -118,9 +118,9 @@ export function profileOf(
         return { kind: 'light', expected: inGrams(likely) };
       return null;
     },
-    feeling(form) {
+    feeling(word) {
       const later = copyBelief(belief);
-      feel(later, form);
+      feel(later, word);
       return profileOf(later, person, now, soFar, true);
     },
     after(sets) {

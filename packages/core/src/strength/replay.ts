@@ -65,6 +65,7 @@ export function takeSets(
       if (set.dayForm) feel(belief, set.dayForm);
       soFar = nothingYet;
     }
+    if (set.rampMove) feel(belief, set.rampMove);
     const seen = observationOf(belief, set, tiredFor(soFar, at), months);
     soFar = withSet(soFar, belief, set);
     if (!seen) continue;

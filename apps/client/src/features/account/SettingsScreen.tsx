@@ -14,6 +14,7 @@ import { InviteSection } from './InviteSection';
 import { PasswordSection } from './PasswordSection';
 import { SignInsSection } from './SignInsSection';
 import { TrainersSection } from './TrainersSection';
+import { FloorSection } from './FloorSection';
 import { WarmUpTasteSection } from './WarmUpTasteSection';
 import { YouSection } from './YouSection';
 
@@ -70,6 +71,7 @@ export function SettingsScreen({ account }: { account: Account }) {
           <Section title="Look">
             <Choice label="Theme" options={themes} value={theme} onChange={setTheme} />
           </Section>
+          <FloorSection />
           <WarmUpTasteSection />
           <TrainersSection account={account} />
           {account.trainer.role === 'owner' && <InviteSection zone={account.studio.zone} />}

@@ -7,15 +7,19 @@ import { Button } from '../../design/Button';
 import { Guard } from '../../design/Guard';
 import { LaneStrip } from '../../design/LaneStrip';
 import { EmptyState, LoadingState } from '../../design/States';
+import { useAwake } from '../../design/use-awake';
 import { useNow } from '../../design/use-now';
+import { useSwipe } from '../../design/use-swipe';
 import { useWide } from '../../design/use-wide';
 import { watchPlan } from '../../parts/lane/attention';
 import { useFloorUi } from '../../parts/lane/floor-ui';
 import { Lane } from './lane/Lane';
 import { laneDoing, type LaneView } from '../../parts/lane/lane-view';
+import { noteRests } from '../../parts/lane/rests';
 import { stretchOf } from '../../parts/lane/stretch-of';
 import { useLinkedSheet } from '../../parts/lane/sheet-link';
 import { Lanes } from './scene/lanes';
+import { laneElementId, useFloorKeys } from './scene/use-floor-keys';
 import { useLanes } from '../../parts/lane/use-lanes';
 
 const isResting = ({ rest, finished }: LaneView, now: number): boolean =>
@@ -29,6 +33,7 @@ function chipOf(lane: LaneView, resting: boolean, watchId: string | undefined) {
     ready: !resting,
     watch: lane.session.id === watchId,
     rest: resting && lane.rest ? stretchOf(lane.rest) : null,
+    overMs: !resting && lane.rest && !lane.finished ? stretchOf(lane.rest).endsMs : null,
   };
 }
 
@@ -85,7 +90,16 @@ function EmptyFloor() {
 }
 
 /** Lanes side by side. */
-function WideFloor({ lanes, account }: { lanes: readonly LaneView[]; account: Account }) {
+function WideFloor({
+  lanes,
+  account,
+  chosen,
+}: {
+  lanes: readonly LaneView[];
+  account: Account;
+  /** The lane that keys are for. */
+  chosen: string;
+}) {
   const { width } = useWindowDimensions();
   return (
     <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
@@ -93,8 +107,11 @@ function WideFloor({ lanes, account }: { lanes: readonly LaneView[]; account: Ac
         <View
           key={lane.session.id}
           role="region"
+          nativeID={laneElementId(lane.session.id)}
           aria-label={`Lane of ${lane.name}`}
-          className={index > 0 ? 'border-l-2 border-line' : ''}
+          className={`border-t-4 ${index > 0 ? 'border-l-2 border-l-line' : ''} ${
+            lanes.length > 1 && lane.session.id === chosen ? 'border-t-ink' : 'border-t-transparent'
+          }`}
           style={{ width: laneWidth(width, lanes.length) }}
         >
           <Guard what={`The lane of ${lane.name}`}>
@@ -115,15 +132,23 @@ export function FloorScreen({ account }: { account: Account }) {
   useEffect(() => {
     if (linked !== null) choose(linked);
   }, [linked, choose]);
+  const ids = useMemo(() => lanes?.map(({ session }) => session.id) ?? [], [lanes]);
+  const lane = lanes?.find((each) => each.session.id === chosen) ?? lanes?.[0];
+  useFloorKeys(ids, lane?.session.id, choose);
+  useAwake(ids.length > 0);
+  useEffect(() => noteRests(lanes ?? [], account.trainer.id), [lanes, account]);
+  const field = useSwipe((by) => {
+    const next = lane && ids[ids.indexOf(lane.session.id) + by];
+    if (next !== undefined) choose(next);
+  });
   if (!lanes) return <LoadingState what="the floor" />;
-  const lane = lanes.find((each) => each.session.id === chosen) ?? lanes[0];
   if (!lane) return <EmptyFloor />;
   return (
     <Lanes value={lanes}>
       {wide ? (
-        <WideFloor lanes={lanes} account={account} />
+        <WideFloor lanes={lanes} account={account} chosen={lane.session.id} />
       ) : (
-        <View className="min-h-0 flex-1">
+        <View ref={field} nativeID={laneElementId(lane.session.id)} className="min-h-0 flex-1">
           <View className="px-4 pt-2">
             <TickingStrip lanes={lanes} chosen={lane.session.id} onChoose={choose} />
           </View>

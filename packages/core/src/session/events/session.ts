@@ -18,6 +18,8 @@ export interface SessionPayloads {
   };
   'session.finished': Record<string, never>;
   'session.reopened': Record<string, never>;
+  /** Another trainer has it from here on. */
+  'session.handed-over': { trainerId: string };
   /** How the client says they are today. */
   'client.checked-in': { dayForm: DayForm };
 }
@@ -30,6 +32,9 @@ export const sessionSteps: Steps<SessionState, SessionPayloads> = {
   },
   'session.reopened': (state) => {
     state.finishedAt = null;
+  },
+  'session.handed-over': (state, { trainerId }) => {
+    state.trainerId = trainerId;
   },
   'client.checked-in': (state, { dayForm }) => {
     state.dayForm = dayForm;

@@ -2,6 +2,7 @@ import type { Steps } from '../../log/reduce';
 import type { DrillState } from '../../warm-up/general/drill';
 import type { GeneralStep } from '../../warm-up/general/general';
 import type { RampChoice, WarmUpVerdict } from '../../warm-up/ramp/habit';
+import type { RampMove } from '../../strength/day-form';
 import { onLift, type SessionState } from '../state';
 
 /** The general part as it is done, and what is chosen and said of ramps. */
@@ -12,6 +13,8 @@ export interface WarmUpPayloads {
   /** Replaces the general part, as when it is fitted into another time. */
   'general.planned': { steps: GeneralStep[] };
   'ramp.chosen': RampChoice & { liftId: string };
+  /** How the last warm-up set moved, before the first working set. */
+  'ramp.moved': { liftId: string; move: RampMove };
   /** How the warm-up felt, after the first working set. */
   'warm-up.judged': { liftId: string; verdict: WarmUpVerdict; note: string };
 }
@@ -35,6 +38,10 @@ export const warmUpSteps: Steps<SessionState, WarmUpPayloads> = {
   'ramp.chosen': (state, { liftId, kind, primer }) =>
     onLift(state, liftId, (lift) => {
       lift.rampChoice = { kind, primer };
+    }),
+  'ramp.moved': (state, { liftId, move }) =>
+    onLift(state, liftId, (lift) => {
+      lift.rampMove = move;
     }),
   'warm-up.judged': (state, { liftId, verdict, note }) =>
     onLift(state, liftId, (lift) => {

@@ -9,7 +9,7 @@ const SLOW_REPS = 8;
 
 /** A set with what it needs for its time: its build (null where unknown) and the rest after it. */
 export interface TimedSet {
-  kind: 'warm-up' | 'working';
+  kind: 'warm-up' | 'working' | 'drop';
   reps: number;
   /** Seconds until the next set, the change of load included. */
   restS: number;

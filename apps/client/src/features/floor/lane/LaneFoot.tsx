@@ -2,6 +2,7 @@ import { findDrill } from '@spalo/catalog';
 import { redFlag } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
+import { useHand } from '../../../design/use-hand';
 import { useSpace } from '../../../design/use-space';
 import { attempt } from '../../../state/problems';
 import { LogBar } from '../set/LogBar';
@@ -22,6 +23,7 @@ function MainAction() {
       <Button
         kind="main"
         big
+        shortcut="l"
         label={`Done: ${drill.name.toLowerCase()}`}
         onPress={() => attempt(() => actions.markDrills([drillId], 'done'))}
         className="flex-1"
@@ -44,10 +46,11 @@ export function LaneFoot() {
   const { lane } = useLane();
   const undoable = useUndoable(lane.session.id);
   const { least } = useSpace();
+  const { row } = useHand();
   return (
     <View className={`border-t-2 border-line bg-paper px-4 ${least ? 'gap-0 py-1' : 'gap-1 py-2'}`}>
       <JustStored undoable={undoable} />
-      <View className="flex-row gap-2">
+      <View className={`${row} gap-2`}>
         {undoable && <UndoButton {...undoable} />}
         <MainAction />
       </View>

@@ -40,7 +40,8 @@ function Heading() {
 
 /** Who, which lift, in which style, and how far in the session. */
 export function LaneHeader() {
-  const { lane, wide, sheets } = useLane();
+  const { lane, wide, sheets, account } = useLane();
+  const followed = lane.session.trainerId !== account.trainer.id;
   const view = lane.general.active ? null : lane.current;
   return (
     <View className="flex-row items-start justify-between gap-3">
@@ -54,6 +55,7 @@ export function LaneHeader() {
           </View>
         )}
         <Heading />
+        {followed && <Quiet numberOfLines={1}>You follow this one: another trainer has it</Quiet>}
         {lane.client && exhales(lane.client) && (
           <Strong className="text-small text-oxide">Breathe out through the effort</Strong>
         )}

@@ -49,6 +49,7 @@ export function UndoButton({ says, undo }: Undoable) {
   return (
     <IconButton
       icon="undo"
+      shortcut="u"
       label={word}
       says={`${word}: ${says}`}
       caption={!least}

@@ -1,8 +1,9 @@
 import { cueToJudge } from '@spalo/coaching';
-import { asksVerdict, lastSet } from '@spalo/core';
+import { asksRampMove, asksVerdict, lastSet } from '@spalo/core';
 import type { LaneView } from '../../../parts/lane/lane-view';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
+import { HowItMoved } from './HowItMoved';
 import { JudgeCue } from './JudgeCue';
 import { Verdict } from './Verdict';
 
@@ -19,5 +20,6 @@ export function Questions() {
   const view = useLiftInHand();
   const judging = view.next.kind === 'step' ? toJudge(lane) : null;
   if (judging) return <JudgeCue view={judging} />;
+  if (asksRampMove(view.state)) return <HowItMoved />;
   return asksVerdict(view.state) ? <Verdict key={view.lift.id} /> : null;
 }

@@ -18,6 +18,7 @@ export function SeenOfSet() {
       past={past}
       onChange={change}
       onHelp={sheets.openFault}
+      watched={watched}
       large={moment === 'set' && space === 'roomy'}
     />
   );

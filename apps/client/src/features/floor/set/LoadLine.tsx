@@ -31,6 +31,7 @@ export function LoadLine() {
       <Pressable
         role="button"
         aria-label={`${setText(view)}: ${load}${amount}. Back to the load`}
+        aria-keyshortcuts="t"
         onPress={() => turn('between')}
         className="min-h-tap justify-center active:opacity-80"
       >

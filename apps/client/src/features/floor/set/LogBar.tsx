@@ -48,6 +48,7 @@ export function LogBar() {
     <>
       <IconButton
         icon="pain"
+        shortcut="p"
         label="Pain"
         color="oxide"
         caption={!least}
@@ -56,6 +57,7 @@ export function LogBar() {
       />
       <Button
         kind="main"
+        shortcut="l"
         big={!least}
         label={logLabel(result, lane.session.unit, view.state.plan.counted)}
         onPress={log}

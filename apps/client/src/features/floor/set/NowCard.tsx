@@ -2,11 +2,13 @@ import { amountText, massNumber, rampReasonsOf, reserveAsked, type Build } from 
 import { Pressable, View } from 'react-native';
 import { Card } from '../../../design/Card';
 import { Icon } from '../../../design/Icon';
+import { CountUp } from '../../../design/Countdown';
 import { changeText, dropText } from '../../../design/load-text';
 import { LoadPicture } from '../../../design/LoadPicture';
 import { capital } from '../../../design/sentence';
 import { useSpace } from '../../../design/use-space';
 import { Body, Figure, Quiet, Strong } from '../../../design/Words';
+import { stretchOf } from '../../../parts/lane/stretch-of';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { loadUnit } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
@@ -165,6 +167,7 @@ function ToTheSet() {
     <Pressable
       role="button"
       aria-label="To the set"
+      aria-keyshortcuts="t"
       onPress={() => turn('set')}
       className="min-h-[44px] flex-row items-center gap-1 rounded-2xl border-2 border-line bg-card pl-3 pr-1 active:opacity-80"
     >
@@ -181,6 +184,7 @@ export function NowCard() {
   if (view.next.kind !== 'step') return null;
   const change = view.build ? changeText(view.build, view.onBar) : '';
   const rest = resting ? lane.rest : null;
+  const over = !resting && lane.rest ? stretchOf(lane.rest).endsMs : null;
   const reserve =
     view.next.set.kind === 'working' && !change ? reserveAsked(view.state.plan) : null;
   const what = [`${rest ? 'then' : 'Now ·'} ${setText(view)}`, implementText(view.build)];
@@ -191,6 +195,9 @@ export function NowCard() {
         <Quiet numberOfLines={1} className="min-w-0 shrink">
           {what.filter(Boolean).join(' · ')}
         </Quiet>
+        {over !== null && (
+          <CountUp sinceMs={over} className="text-[1.25rem] leading-6 text-slate" />
+        )}
         {!rest && <ToTheSet />}
       </View>
       <LoadAndReps view={view} reserve={reserve} />

@@ -5,8 +5,10 @@ import { IconButton } from '../../../design/Button';
 import { Chip } from '../../../design/Chip';
 import { Choice } from '../../../design/Choice';
 import { RepRail } from '../../../design/RepRail';
+import { useHand } from '../../../design/use-hand';
 import { useSpace } from '../../../design/use-space';
 import { Quiet } from '../../../design/Words';
+import { CountReps } from './CountReps';
 import { HeldWatch } from './HeldWatch';
 import type { LiftView } from '../../../parts/lane/lift-view';
 
@@ -34,21 +36,27 @@ const reserve = [0, 1, 2, 3, 4].map((value) => ({
   says: value === 4 ? '4 or more' : String(value),
 }));
 
-/** One rep fewer or more than planned. */
+/** One rep fewer or more than planned, or counted as they happen. */
 function RepCount({
   value: { reps, marks },
   short,
   onChange,
+  onCount,
 }: {
   value: Pick<SetResult, 'reps' | 'marks'>;
   /** There is room for a word only. */
   short: boolean;
   onChange: (change: Watched) => void;
+  onCount?: () => void;
 }) {
+  const { row } = useHand();
   return (
-    <View className="flex-row items-center justify-between gap-2">
+    <View className={`${row} items-center justify-between gap-2`}>
       <Quiet className="shrink">{short ? 'Reps' : 'Tap a rep that was not clean'}</Quiet>
       <View className="flex-row gap-2">
+        {onCount && (
+          <Chip label="Count" says="Count reps as they happen" shortcut="c" onPress={onCount} />
+        )}
         <IconButton
           icon="minus"
           label="One rep fewer"
@@ -111,6 +119,7 @@ export function SetWatch({
   past,
   onChange,
   onHelp,
+  watched,
   large = false,
 }: {
   view: LiftView;
@@ -118,6 +127,8 @@ export function SetWatch({
   past: Past;
   onChange: (change: Watched) => void;
   onHelp?: (faultId: string) => void;
+  /** What was seen so far of a set that is on: its reps can be counted. */
+  watched?: Watched;
   /** The screen is for the set: its reps are large. */
   large?: boolean;
 }) {
@@ -153,13 +164,31 @@ export function SetWatch({
     });
   return (
     <View className="gap-1">
-      <RepCount value={value} short={least} onChange={onChange} />
-      <RepRail
-        reps={reps}
-        large={large}
-        marks={marks.map((mark) => ({ rep: mark.rep, ...shownMark(view, mark) }))}
-        onToggle={toggle}
-      />
+      {watched?.counting ? (
+        <CountReps
+          watched={watched}
+          planned={view.next.kind === 'step' ? view.next.set.reps : reps}
+          sided={view.lift.oneSided === true}
+          marked={marks.some(({ rep }) => rep === watched.reps)}
+          onChange={onChange}
+          onMark={toggle}
+        />
+      ) : (
+        <>
+          <RepCount
+            value={value}
+            short={least}
+            onChange={onChange}
+            onCount={watched && (() => onChange({ counting: true, reps: 0, marks: [] }))}
+          />
+          <RepRail
+            reps={reps}
+            large={large}
+            marks={marks.map((mark) => ({ rep: mark.rep, ...shownMark(view, mark) }))}
+            onToggle={toggle}
+          />
+        </>
+      )}
       {latest && <FaultChoice mark={latest} faults={faults} onTake={rename} onHelp={onHelp} />}
       {rir !== null && (
         <>

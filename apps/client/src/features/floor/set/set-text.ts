@@ -5,6 +5,7 @@ export function setText(view: LiftView): string {
   if (view.next.kind !== 'step') return '';
   const { set } = view.next;
   if (set.kind === 'warm-up') return set.purpose;
+  if (set.kind === 'drop') return 'drop set, at once';
   return view.state.plan.climb
     ? `climb, set ${workingNumber(view)}`
     : `working set ${workingNumber(view)} of ${workingTotal(view)}`;

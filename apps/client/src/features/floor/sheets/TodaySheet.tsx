@@ -17,6 +17,8 @@ const MOST_SETS = 12;
 const MOST_AMOUNT = 100;
 const REST_STEP_S = 15;
 const MOST_REST_S = 900;
+/** How much of the working load a drop keeps. */
+const DROP_SHARE = 0.75;
 const reserve = [0, 1, 2, 3, 4].map((value) => ({ value, label: String(value) }));
 
 /** What is asked of a lift's working sets as it stands. */
@@ -31,6 +33,7 @@ function askedNow(view: LiftView): AskedToday {
     targetRir: plan.targetRir,
     loadG: workingLoad(view),
     restS: next?.restS ?? 0,
+    dropG: stepsAhead(view).find(({ kind }) => kind === 'drop')?.loadG ?? null,
   };
 }
 
@@ -70,7 +73,7 @@ export function TodaySheet() {
   const { counted } = view.state.plan;
   const [asked, setAsked] = useState(() => askedNow(view));
   const [ownLoad, setOwnLoad] = useState(false);
-  const { sets, reps, targetRir, loadG, restS } = asked;
+  const { sets, reps, targetRir, loadG, restS, dropG } = asked;
   const change = (part: Partial<AskedToday>) => setAsked({ ...asked, ...part });
   const fitting = (part: Pick<AskedToday, 'reps' | 'targetRir'>) =>
     atOrBelow(view.loads, lane.strength.loadFor(view.lift, part.reps, part.targetRir).start);
@@ -84,6 +87,8 @@ export function TodaySheet() {
     change({ loadG: taken });
   };
   const suggested = counted ? null : fitting({ reps, targetRir });
+  const drop =
+    view.lift.restClass === 'small' && !counted ? atOrBelow(view.loads, loadG * DROP_SHARE) : null;
   const done = countedSets(view.state, 'working').length;
   const what = `${sets} ${sets === 1 ? 'set' : 'sets'} of ${loadReps(loadG, reps, unit, counted)}`;
   return (
@@ -128,6 +133,17 @@ export function TodaySheet() {
         most={MOST_REST_S}
         onChange={(value) => change({ restS: value })}
       />
+      {drop && (
+        <Choice
+          label="After the last set"
+          options={[
+            { value: false, label: 'Nothing more' },
+            { value: true, label: `Drop to ${massText(drop.loadG, unit)}` },
+          ]}
+          value={dropG !== null}
+          onChange={(dropped) => change({ dropG: dropped ? drop.loadG : null })}
+        />
+      )}
       <Quiet>For today. What is decided for next time goes on from the plan.</Quiet>
       <Button
         kind="main"

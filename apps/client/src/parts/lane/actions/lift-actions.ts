@@ -44,11 +44,13 @@ export interface AskedToday {
   targetRir: number;
   loadG: Grams;
   restS: number;
+  /** A drop follows the last of them at once, at this load; null without one. */
+  dropG: Grams | null;
 }
 
 /** The steps still to do with what is asked of the working sets; the ramp is planned anew where their load is another. */
 async function stepsAsked(lane: LaneView, view: LiftView, asked: AskedToday): Promise<Step[]> {
-  const { sets, reps, targetRir, loadG, restS } = asked;
+  const { sets, reps, targetRir, loadG, restS, dropG } = asked;
   const state = { ...view.state, plan: { ...view.state.plan, sets, reps, targetRir } };
   const ahead =
     loadG === workingLoad(view) || view.next.kind !== 'step' || view.next.set.kind === 'working'
@@ -67,6 +69,7 @@ async function stepsAsked(lane: LaneView, view: LiftView, asked: AskedToday): Pr
   return [
     ...ahead.filter(({ kind }) => kind === 'warm-up'),
     ...Array.from({ length: left }, () => working),
+    ...(dropG === null ? [] : [{ kind: 'drop' as const, loadG: dropG, reps, purpose: '', restS }]),
   ];
 }
 

@@ -1,5 +1,5 @@
 import { rampTodayFor } from '@spalo/coaching';
-import type { RampChoice, RampToday, Step, WarmUpVerdict } from '@spalo/core';
+import type { RampChoice, RampMove, RampToday, Step, WarmUpVerdict } from '@spalo/core';
 import { inWorker } from '../../../state/worker/ask';
 import type { LaneView } from '../lane-view';
 import { workingLoad, type LiftView } from '../lift-view';
@@ -36,6 +36,8 @@ export const rampActions = (append: Append) => ({
   /** The steps that two clients on one bar agreed on; `barWith` is the other's session. */
   shareBar: (view: LiftView, steps: Step[], barWith: string, name: string) =>
     adjust(append, view, steps, [`One bar with ${name}, loaded together`], barWith),
+
+  tellRampMove: (liftId: string, move: RampMove) => append('ramp.moved', { liftId, move }),
 
   judgeWarmUp: (liftId: string, verdict: WarmUpVerdict, note: string) =>
     append('warm-up.judged', { liftId, verdict, note }),

@@ -6,6 +6,7 @@ import type { Append } from './append';
 /** The session as a whole: notes, what was decided, its end, and what of it was a mistake. */
 export const sessionActions = (append: Append) => ({
   checkIn: (dayForm: DayForm) => append('client.checked-in', { dayForm }),
+  handOver: (trainerId: string) => append('session.handed-over', { trainerId }),
   addNote: (liftId: string | null, text: string) => append('note.added', { liftId, text }),
   answer: (payload: EventPayloads['suggestion.answered']) => append('suggestion.answered', payload),
   finish: () => append('session.finished', {}),

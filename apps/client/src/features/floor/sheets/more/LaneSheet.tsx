@@ -15,6 +15,7 @@ import { Notes } from './Notes';
 import { PairLift } from './PairLift';
 import { SetsAside } from './SetsAside';
 import { SwapLift } from './SwapLift';
+import { WhoTrains } from './WhoTrains';
 
 /** The whole session was a mistake: asked once more, and kept in the log. */
 function Discard({ onKeep }: { onKeep: () => void }) {
@@ -112,6 +113,7 @@ export function LaneSheet() {
           onPress={() => attempt(() => actions.setVoided(last, true))}
         />
       )}
+      <WhoTrains />
       <SetsAside />
       <Notes />
       <Button kind="main" label="Wrap up this session" onPress={wrapUp} />

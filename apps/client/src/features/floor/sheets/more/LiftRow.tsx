@@ -1,5 +1,5 @@
 import { countedSets, partnerOf } from '@spalo/core';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { IconButton } from '../../../../design/Button';
 import { Chip } from '../../../../design/Chip';
 import { Quiet, Strong } from '../../../../design/Words';
@@ -15,7 +15,7 @@ function progress({ state, next, steps }: LiftView): string {
   return next.kind === 'done' ? 'done' : `${countedSets(state).length} of ${steps.length} sets`;
 }
 
-/** A lift of the session: how far it is, to move, swap, leave out, take up or look at. */
+/** A lift of the session: how far it is; to look at, move, swap, do in turn with another, leave out or take up. */
 export function LiftRow({
   view,
   onSwap,
@@ -34,10 +34,18 @@ export function LiftRow({
   return (
     <View className="gap-1 rounded-2xl border-2 border-line bg-card p-2 pl-4">
       <View className="flex-row items-center justify-between gap-2">
-        <View className="min-w-0 flex-1">
+        <Pressable
+          role="button"
+          aria-label={`Open ${lift.name}`}
+          onPress={() => {
+            openLift(lift.id);
+            sheets.close();
+          }}
+          className="min-h-tap min-w-0 flex-1 justify-center active:opacity-80"
+        >
           <Strong>{lift.name}</Strong>
           <Quiet>{[progress(view), inTurnWith(state, lifts)].filter(Boolean).join(' · ')}</Quiet>
-        </View>
+        </Pressable>
         {place > 0 && (
           <IconButton icon="up" label={`${lift.name} earlier`} onPress={() => move(-1)} />
         )}
@@ -46,14 +54,6 @@ export function LiftRow({
         )}
       </View>
       <View className="flex-row flex-wrap gap-2">
-        <Chip
-          label="Open"
-          says={`Open ${lift.name}`}
-          onPress={() => {
-            openLift(lift.id);
-            sheets.close();
-          }}
-        />
         <Chip label="Swap" says={`Swap ${lift.name}`} onPress={onSwap} />
         {partner !== undefined ? (
           <Chip
