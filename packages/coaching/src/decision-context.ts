@@ -6,6 +6,7 @@ import {
   usualRir,
   type Decision,
   type LiftState,
+  type OwnRule,
   type StrengthProfile,
   type Unit,
 } from '@spalo/core';
@@ -13,6 +14,13 @@ import type { CoachedClient } from './client';
 import { withMarksToday } from './faults';
 import type { LiftHere } from './floor-context';
 import { nextFocus } from './next-focus';
+
+/** The rule for a lift's proposals: what was said of it today, else what stands from before. */
+export const ruleFor = (
+  { plan, rule }: LiftState,
+  client: Pick<CoachedClient, 'history'>,
+): OwnRule | null =>
+  rule === undefined ? (memoryOf(client.history, plan.liftId).rule ?? null) : rule;
 
 /** What changes next time for a lift of a session, by what the catalogue teaches and the client left behind. */
 export function decideFor(
@@ -35,5 +43,6 @@ export function decideFor(
     strength,
     usualRir: usualRir(client, now),
     careful: startsCareful(client, now),
+    rule: ruleFor(state, client),
   });
 }

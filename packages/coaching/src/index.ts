@@ -1,6 +1,6 @@
 export { cueAgainst, cuesAgainst } from './cue-choice';
 export type { CoachedClient } from './client';
-export { decideFor } from './decision-context';
+export { decideFor, ruleFor } from './decision-context';
 export { draftInputFor } from './draft-input';
 export { firstLesson, offersLesson, type LessonStep } from './first-lesson';
 export { floorContextFor, liftHere } from './floor-context';

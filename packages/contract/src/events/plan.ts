@@ -1,6 +1,6 @@
 import type { PlanPayloads } from '@spalo/core';
 import { z } from 'zod';
-import { liftPlan, reasons, step } from '../primitives/plan';
+import { liftPlan, ownRule, reasons, step } from '../primitives/plan';
 import { same } from '../primitives/same';
 import { line, slug, text, uuid } from '../primitives/values';
 
@@ -19,6 +19,9 @@ export const planPayloads = {
         path: ['reasons'],
         message: 'Say why',
       }),
+  ),
+  'rule.kept': same<PlanPayloads['rule.kept']>()(
+    z.object({ liftId: slug, rule: ownRule.nullable() }),
   ),
   'suggestion.answered': same<PlanPayloads['suggestion.answered']>()(
     z.object({

@@ -6,6 +6,7 @@ import {
   stepKinds,
   type Implement,
   type LiftPlan,
+  type OwnRule,
   type PastStep,
   type PlannedLift,
   type RepRange,
@@ -64,6 +65,11 @@ export const step = same<Step>()(
 
 export const pastStep = same<PastStep>()(
   z.object({ kind: z.enum(stepKinds), loadG: load, reps: repCount }),
+);
+
+/** How proposals for a lift are changed. */
+export const ownRule = same<OwnRule>()(
+  z.object({ share: z.number().min(0.8).max(1.05), reps: z.int().min(-3).max(3) }),
 );
 
 export const rampKind = z.enum(rampKinds);

@@ -11,7 +11,7 @@ import {
   type WarmUpRecord,
 } from '@spalo/core';
 import { z } from 'zod';
-import { liftPlan, pastStep, rampKind } from '../primitives/plan';
+import { liftPlan, pastStep, rampKind, ownRule } from '../primitives/plan';
 import { same } from '../primitives/same';
 import { instant, load, repCount, slug, text, uuid } from '../primitives/values';
 import { rampChoice, verdict } from '../primitives/warm-up';
@@ -90,6 +90,10 @@ const liftMemory = same<LiftMemory>()(
         own: z.boolean(),
       })
       .optional(),
+    answers: z
+      .array(z.object({ sessionId: uuid, share: z.number().min(0), reps: z.int() }))
+      .optional(),
+    rule: ownRule.optional(),
     lastDone: instant.nullable(),
     lastTime: z.array(pastStep),
     faults: z.array(slug.nullable()),

@@ -1,6 +1,7 @@
 import { amountText } from '../lift/counted';
 import { stepDown, stepUp } from '../loads/loads';
 import { redFlag } from '../person/red-flag';
+import { ruleText, underRule } from '../session/own-rule';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
 import { massText } from '../unit/mass';
@@ -110,7 +111,12 @@ function propose(situation: Situation): Proposal & { gate: GateName } {
     const proposal = gate.decide(situation);
     if (proposal) return { ...proposal, gate: gate.name };
   }
-  return { ...schemeOf(situation.lift).next(situation), gate: 'effort' };
+  const proposal = schemeOf(situation.lift).next(situation);
+  const { rule, loads } = situation.context;
+  if (!rule) return { ...proposal, gate: 'effort' };
+  const plan = underRule(proposal.plan, rule, loads);
+  const why = `${proposal.why}. By your rule for this lift ${ruleText(rule)}`;
+  return { ...proposal, plan, why, gate: 'effort' };
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { Lift } from '../lift/lift';
 import type { Loads } from '../loads/loads';
 import type { Flag } from '../person/person';
+import type { OwnRule } from '../session/own-rule';
 import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet } from '../session/state';
 import type { StrengthProfile } from '../strength/profile';
@@ -52,6 +53,8 @@ export interface DecisionContext {
   usualRir: number;
   /** The client starts careful: a set that fails costs more. */
   careful: boolean;
+  /** How the trainer wants proposals for this lift changed; null or absent where as they are. */
+  rule?: OwnRule | null;
 }
 
 export type GateName = 'not done' | 'pain' | 'technique' | 'effort';

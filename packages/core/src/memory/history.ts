@@ -14,7 +14,7 @@ import {
 import { evidenceOf } from './past-sets';
 
 /** Changes whenever the shape of a history does: one of another version is made anew from the log. */
-export const HISTORY_VERSION = 4;
+export const HISTORY_VERSION = 5;
 
 /** What finished sessions leave behind for the next one. */
 export interface ClientHistory {

@@ -1,3 +1,4 @@
+import { ALIKE, answered, type Answered, type OwnRule } from '../session/own-rule';
 import type { LiftPlan, PastStep } from '../session/plan';
 import { countedSets, type Changed, type LiftState, type SessionState } from '../session/state';
 import type { TakenRemedy } from '../session/remedy';
@@ -57,6 +58,10 @@ export interface LiftMemory {
   plan: LiftPlan | null;
   /** How that plan came about; absent in what was kept before this was known. */
   decided?: Decided;
+  /** The latest answers against their proposals, latest first; absent where none was given. */
+  answers?: Answered[];
+  /** How its proposals are changed; absent where as they are. */
+  rule?: OwnRule;
   /** When it was last done (ISO), and all sets of that session. */
   lastDone: string | null;
   lastTime: PastStep[];
@@ -116,12 +121,23 @@ function habitAfter(habit: RampHabit, { rampChoice, warmUp }: LiftState): RampHa
 /** The memory of a lift with the plan that was answered in a session, or after it. */
 export function withAnswer(
   memory: LiftMemory,
-  { answer }: Pick<LiftState, 'answer'>,
+  { answer, rule }: Pick<LiftState, 'answer' | 'rule'>,
   state: Pick<SessionState, 'id'>,
 ): LiftMemory {
-  if (!answer) return memory;
-  const { chosen, changed, accepted } = answer;
-  return { ...memory, plan: chosen, decided: { sessionId: state.id, changed, own: !accepted } };
+  const { rule: before, ...rest } = memory;
+  const now = rule === undefined ? before : rule;
+  const ruled = { ...rest, ...(now && { rule: now }) };
+  if (!answer) return rule === undefined ? memory : ruled;
+  const { chosen, proposed, changed, accepted } = answer;
+  const others = (memory.answers ?? []).filter(({ sessionId }) => sessionId !== state.id);
+  // What was answered before there was the rule says nothing of another one.
+  const earlier = rule === undefined ? others : [];
+  return {
+    ...ruled,
+    plan: chosen,
+    decided: { sessionId: state.id, changed, own: !accepted },
+    answers: [answered(state.id, proposed, chosen), ...earlier].slice(0, ALIKE),
+  };
 }
 
 /** What marks, judged cues and remedies of a session leave; nothing is kept where there is nothing. */
@@ -178,10 +194,11 @@ export function rememberLift(
   mainFaultOf: MainFaultOf,
 ): LiftMemory {
   const taught = taughtAfter(memory.taught, lift);
-  const answered = { ...withAnswer(memory, lift, state), ...(taught && { taught }) };
+  const told = { ...withAnswer(memory, lift, state), ...(taught && { taught }) };
   const working = countedSets(lift, 'working');
-  if (working.length === 0) return lift.answer || taught !== memory.taught ? answered : memory;
-  const { remedies: _last, ...rest } = answered;
+  if (working.length === 0)
+    return lift.answer || lift.rule !== undefined || taught !== memory.taught ? told : memory;
+  const { remedies: _last, ...rest } = told;
   return {
     ...rest,
     lastDone: state.startedAt,

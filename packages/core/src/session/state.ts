@@ -4,6 +4,7 @@ import type { GeneralStep } from '../warm-up/general/general';
 import type { DayForm, RampMove } from '../strength/day-form';
 import type { CueOutcome } from '../technique/cue-belief';
 import type { RampChoice, WarmUpVerdict } from '../warm-up/ramp/habit';
+import type { OwnRule } from './own-rule';
 import type { Pain } from './pain';
 import type { Asked, LiftPlan, PlannedLift, Step, StepKind } from './plan';
 import type { TakenRemedy } from './remedy';
@@ -125,6 +126,8 @@ export interface LiftState {
   /** Steps of its first lesson, in the order they were tried. */
   taught: TaughtStep[];
   notes: Note[];
+  /** The rule for its proposals from here on, or that there is none any more; absent while it stays as it was. */
+  rule?: OwnRule | null;
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */

@@ -1,7 +1,8 @@
 import { evidenceOf } from '../memory/past-sets';
 import { squat, unknown } from '../test/fixtures';
 import { log } from '../test/log';
-import { dayForms } from './day-form';
+import { asksRampMove } from '../floor/verdict';
+import { dayForms, rampMoves } from './day-form';
 
 const load = (profile: ReturnType<typeof unknown>) => profile.loadFor(squat, 8, 2);
 
@@ -37,5 +38,38 @@ describe('what a client says of the day', () => {
     session.add('client.checked-in', { dayForm: 'rough' });
     session.add('client.checked-in', { dayForm: 'usual' });
     expect(session.state().dayForm).toBe('usual');
+  });
+});
+
+describe('how the last warm-up set moved', () => {
+  it('is asked before the first working set of a set that was heavy enough to tell', () => {
+    const step = { reps: 5, purpose: '', restS: 60 };
+    const steps = [20_000, 48_000].map((loadG) => ({ ...step, kind: 'warm-up' as const, loadG }));
+    const working = { ...step, kind: 'working' as const, loadG: 60_000 };
+    const session = log({ plan: { climb: false, steps: [...steps, working, working] } });
+    expect(asksRampMove(session.lift())).toBe(false);
+    session.set();
+    expect(asksRampMove(session.lift())).toBe(false);
+    session.set();
+    expect(asksRampMove(session.lift())).toBe(true);
+    session.add('ramp.moved', { liftId: squat.id, move: 'stuck' });
+    expect(asksRampMove(session.lift())).toBe(false);
+  });
+
+  it('moves the day more than a word does, and goes with the first working set alone', () => {
+    const before = load(unknown()).mean;
+    const [flew, usual, stuck] = rampMoves.map((move) => load(unknown().feeling(move)).mean);
+    expect(stuck!).toBeLessThan(load(unknown().feeling('rough')).mean);
+    expect(usual! / before).toBeCloseTo(1, 3);
+    expect(flew!).toBeGreaterThan(before);
+    const session = log();
+    session.add('ramp.moved', { liftId: squat.id, move: 'stuck' });
+    session.warmUp();
+    session.set();
+    session.set();
+    expect(evidenceOf(session.state()).map(({ rampMove }) => rampMove)).toEqual([
+      'stuck',
+      undefined,
+    ]);
   });
 });

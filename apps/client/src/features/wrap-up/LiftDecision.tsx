@@ -1,6 +1,6 @@
 import { cueOf } from '@spalo/catalog';
 import type { LiftPlan, Unit } from '@spalo/core';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import { DecisionCard } from '../../design/DecisionCard';
@@ -19,6 +19,7 @@ export function LiftDecision({
   finished,
   taken,
   onTake,
+  ruling,
 }: {
   card: WrapUpCard;
   unit: Unit;
@@ -26,6 +27,8 @@ export function LiftDecision({
   finished: boolean;
   taken: LiftPlan;
   onTake: (plan: LiftPlan) => void;
+  /** What is said of a rule for the lift. */
+  ruling: ReactNode;
 }) {
   const { view, decision } = card;
   const { lift, state } = view;
@@ -73,6 +76,7 @@ export function LiftDecision({
           )}
         </View>
       )}
+      {!finished && ruling}
       {typing && (
         <OwnPlan
           view={view}

@@ -19,6 +19,7 @@ import type { KnownClient } from '../../state/resources/known-client';
 import { useJournalHolder, useSession } from '../../state/use-journal';
 import { Guard } from '../../design/Guard';
 import { LiftDecision } from './LiftDecision';
+import { OwnRule } from './OwnRule';
 import { cardsFor, takenOf, type WrapUpCard } from './wrap-up-cards';
 import { finishSession } from './finish-session';
 
@@ -104,6 +105,7 @@ function WrapUp({
                     unit={session.unit}
                     finished={finished}
                     taken={takenOf(card, chosen)}
+                    ruling={<OwnRule card={card} client={client} actions={actions} />}
                     onTake={(plan) => setChosen({ ...chosen, [id]: plan })}
                   />
                 </Guard>

@@ -1,5 +1,5 @@
 import { findDrill, findLift } from '@spalo/catalog';
-import type { EventPayloads, EventType, Unit } from '@spalo/core';
+import { ruleText, type EventPayloads, type EventType, type Unit } from '@spalo/core';
 import { within } from '../../design/sentence';
 import { loadReps } from './load-words';
 import { painWords } from './pain-words';
@@ -45,6 +45,8 @@ const words: Words = {
   'pain.reported': (pain) => `${painWords(pain)} noted`,
   'pain.withdrawn': () => 'Pain withdrawn',
   'plan.adjusted': ({ reasons, reason }) => reasons?.[0] ?? reason ?? 'Plan changed',
+  'rule.kept': ({ liftId, rule }) =>
+    `${lift(liftId)} from now on ${rule ? ruleText(rule) : 'as proposed'}`,
   'suggestion.answered': ({ liftId }) => `${lift(liftId)} decided`,
   'cue.given': () => 'Cue chosen',
   'style.chosen': () => 'Style chosen',

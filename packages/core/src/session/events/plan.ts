@@ -1,4 +1,5 @@
 import type { Steps } from '../../log/reduce';
+import type { OwnRule } from '../own-rule';
 import type { LiftPlan, Step } from '../plan';
 import { onLift, type SessionState } from '../state';
 
@@ -16,6 +17,8 @@ export interface PlanPayloads {
     /** The reasons as one text, in logs of the first version. */
     reason?: string;
   };
+  /** How proposals for a lift are changed from here on; null for as they are. */
+  'rule.kept': { liftId: string; rule: OwnRule | null };
   'suggestion.answered': {
     liftId: string;
     proposed: LiftPlan;
@@ -42,6 +45,10 @@ export const planSteps: Steps<SessionState, PlanPayloads> = {
         reasons: reasons ?? [reason ?? ''],
         barWith: barWith ?? toldBySentence(reason),
       };
+    }),
+  'rule.kept': (state, { liftId, rule }) =>
+    onLift(state, liftId, (lift) => {
+      lift.rule = rule;
     }),
   'suggestion.answered': (state, { liftId, ...answer }) =>
     onLift(state, liftId, (lift) => {
