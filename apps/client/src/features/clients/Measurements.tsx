@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Chip } from '../../design/Chip';
 import { Section } from '../../design/Section';
+import { DateField } from '../../design/DateField';
 import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
 import { Figure, Quiet } from '../../design/Words';
@@ -121,11 +122,10 @@ export function Measurements({ client, account }: { client: Client; account: Acc
           />
         </View>
         <View className="flex-1">
-          <TextField
+          <DateField
             label="On"
             value={day}
             onChange={setDay}
-            max={10}
             problem={tried && dayWrong ? 'A day up to today, as 2026-11-24' : null}
           />
         </View>

@@ -8,6 +8,7 @@ import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
 import { Section } from '../../design/Section';
 import { Body, Quiet, Strong } from '../../design/Words';
+import { DateField } from '../../design/DateField';
 import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
 import { sync } from '../../state/device';
@@ -53,7 +54,7 @@ function Clearance({
           />
         </View>
         <View className="flex-1">
-          <TextField
+          <DateField
             label="On"
             value={day}
             onChange={(text) => {
@@ -61,7 +62,6 @@ function Clearance({
               const whole = /^\d{4}-\d{2}-\d{2}$/.test(text.trim());
               onChange({ clearedOn: whole ? text.trim() : null });
             }}
-            max={10}
             hint="2026-11-24"
             problem={wrong ? 'A day as 2026-11-24' : null}
           />

@@ -24,11 +24,12 @@ function DayHead({
   onMove: (offset: number) => void;
 }) {
   const count = day.rows.length;
+  const bookings = `${count} ${count === 1 ? 'booking' : 'bookings'}`;
   return (
     <View className="flex-row items-center justify-between gap-3">
       <View className="shrink">
         <Title>{offset === 0 ? 'Today' : offset === 1 ? 'Tomorrow' : day.label}</Title>
-        <Quiet>{`${day.label} · ${count} ${count === 1 ? 'booking' : 'bookings'}`}</Quiet>
+        <Quiet>{[day.label, ...(day.waiting ? [] : [bookings])].join(' · ')}</Quiet>
       </View>
       <View className="flex-row gap-2">
         <IconButton icon="back" label="Day before" onPress={() => onMove(offset - 1)} />

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
+import { DateField } from '../../design/DateField';
 import { TextField } from '../../design/TextField';
 import { newId } from '../../state/log/ids';
 import { attempt } from '../../state/problems';
@@ -66,16 +67,13 @@ export function BookSheet({
   const body = 'booking' in read ? { clientId, ...read.booking } : null;
   const doubt = body && bookingDoubt({ id: booking?.id ?? '', ...body }, others, now);
   const asks = asked === typed ? doubt : null;
-  const field = (name: keyof TypedBooking, label: string, hint?: string) => (
-    <TextField
-      label={label}
-      {...(hint !== undefined && { hint })}
-      max={10}
-      value={typed[name]}
-      onChange={(text) => setTyped({ ...typed, [name]: text })}
-      problem={(tried && 'problems' in read && read.problems[name]) || null}
-    />
-  );
+  const props = (name: keyof TypedBooking, label: string, hint?: string) => ({
+    label,
+    ...(hint !== undefined && { hint }),
+    value: typed[name],
+    onChange: (text: string) => setTyped({ ...typed, [name]: text }),
+    problem: (tried && 'problems' in read && read.problems[name]) || null,
+  });
   const save = () => {
     setTried(true);
     if (!body) return;
@@ -90,9 +88,9 @@ export function BookSheet({
   return (
     <Sheet title={booking ? 'Move or cancel' : 'Book a session'} open onClose={onClose}>
       <View className="gap-4">
-        {field('day', 'Day', 'Year, month, day: 2026-11-24')}
-        {field('time', 'Time', '24 hours: 09:30')}
-        {field('minutes', 'Minutes')}
+        <DateField {...props('day', 'Day', 'Year, month, day: 2026-11-24')} />
+        <TextField {...props('time', 'Time', '24 hours: 09:30')} max={5} />
+        <TextField {...props('minutes', 'Minutes')} max={4} />
         {asks && <Banner title={asks} />}
         <Button kind="main" label={asks ? `${verb} all the same` : verb} onPress={save} />
         {booking && <Cancel booking={booking} onClose={onClose} />}

@@ -1,8 +1,8 @@
 import { isRedPlace, type Flag } from '@spalo/core';
 import { useState } from 'react';
-import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
+import { DateField } from '../../design/DateField';
 import { Sheet } from '../../design/Sheet';
 import { Stepper } from '../../design/Stepper';
 import { TextField } from '../../design/TextField';
@@ -88,19 +88,15 @@ export function FlagSheet({
       />
       {line('note', 'What hurts', 300)}
       {line('fine', 'What is fine', 300)}
-      <View className="flex-row gap-2">
-        <View className="flex-1">
-          <TextField
-            label="Since"
-            value={since}
-            onChange={(text) => change({ since: text })}
-            max={10}
-            hint="2026-11-24, or empty"
-            problem={dayWrong}
-          />
-        </View>
-        <View className="flex-1">{line('saidBy', 'Who said so', 200)}</View>
-      </View>
+      <DateField
+        label="Since"
+        value={since}
+        onChange={(text) => change({ since: text })}
+        most={today}
+        hint="2026-11-24, or empty"
+        problem={dayWrong}
+      />
+      {line('saidBy', 'Who said so', 200)}
       <Stepper
         label="Pain that is usual there, of 10"
         value={String(usualPain)}

@@ -1,12 +1,8 @@
 import type { DayForm } from '@spalo/core';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { Chip } from '../../../design/Chip';
 import { Choice } from '../../../design/Choice';
 import { Quiet } from '../../../design/Words';
-import { flagName } from '../../../parts/client/FlagChips';
-import { FlagSheet } from '../../../parts/client/FlagSheet';
-import { changeFlag } from '../../../parts/client/put-flag';
 import { attempt } from '../../../state/problems';
 import { useLane } from '../scene/lane-scene';
 
@@ -18,14 +14,13 @@ const forms: { value: DayForm; label: string }[] = [
 
 /** How the client is today, in one tap, and what aches that did not before; both bear on today's loads. */
 export function CheckIn() {
-  const { lane, actions } = useLane();
-  const [aching, setAching] = useState(false);
+  const { lane, actions, sheets } = useLane();
   const { client } = lane;
   return (
     <View className="gap-1">
       <View className="flex-row items-center justify-between gap-2">
         <Quiet className="shrink">{`How is ${lane.name} today?`}</Quiet>
-        {client && <Chip label="New ache" icon="pain" onPress={() => setAching(true)} />}
+        {client && <Chip label="New ache" icon="pain" onPress={() => sheets.open('ache')} />}
       </View>
       <Choice
         label={`How is ${lane.name} today`}
@@ -33,15 +28,6 @@ export function CheckIn() {
         value={lane.session.dayForm}
         onChange={(dayForm) => attempt(() => actions.checkIn(dayForm))}
       />
-      {aching && client && (
-        <FlagSheet
-          onClose={() => setAching(false)}
-          onSave={(flag) => {
-            attempt(() => changeFlag(client.id, flag, `Flag ${flagName(flag)} raised`));
-            setAching(false);
-          }}
-        />
-      )}
     </View>
   );
 }

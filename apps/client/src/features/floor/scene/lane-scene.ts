@@ -6,6 +6,7 @@ import type { LaneView } from '../../../parts/lane/lane-view';
 import type { LiftView } from '../../../parts/lane/lift-view';
 
 const sheetNames = [
+  'ache',
   'checklist',
   'cue',
   'teach',

@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import type { SheetName } from '../scene/lane-scene';
+import { AcheSheet } from './AcheSheet';
 import { ChecklistSheet } from './ChecklistSheet';
 import { CueSheet } from './CueSheet';
 import { DoubtSheet } from './DoubtSheet';
@@ -16,6 +17,7 @@ import { WhyLoadSheet } from './WhyLoadSheet';
 
 /** What lies over a lane when it is asked for; each takes what it needs from the lane. */
 const laneSheets: Record<SheetName, ComponentType> = {
+  ache: AcheSheet,
   checklist: ChecklistSheet,
   cue: CueSheet,
   teach: TeachSheet,
