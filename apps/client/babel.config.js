@@ -4,9 +4,8 @@
  */
 const quick = [
   /\/src\/features\/floor\/(FloorScreen|lane\/|scene\/)/,
-  /\/src\/features\/floor\/set\/(NowCard|RestStrip|LogBar|LoadLine)/,
-  /\/src\/features\/floor\/moments\/(Beside|BetweenSets|SetOn)/,
-  /\/src\/design\/(Button|LaneStrip|Ramp|RampLine)\.tsx/,
+  /\/src\/features\/floor\/set\/(NowCard|RestStrip|LogBar)/,
+  /\/src\/design\/(Button|LaneStrip|Ramp)\.tsx/,
 ];
 
 module.exports = function (api) {
