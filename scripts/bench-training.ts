@@ -1,4 +1,5 @@
 import { repLifts } from '../packages/catalog/src/index';
+import { schemeNames, type SchemeName } from '../packages/core/src/index';
 import {
   curveFamilies,
   policies,
@@ -45,7 +46,7 @@ function outcomesOf(
   policy: Policy,
   habit: Habit,
   stepG: number,
-  without: readonly Part[] = [],
+  { without = [], scheme }: { without?: readonly Part[]; scheme?: SchemeName } = {},
 ): LiftOutcome[] {
   return (Object.keys(curveFamilies) as CurveName[]).flatMap((curve, family) => {
     const random = seededRandom(SEED + family);
@@ -54,7 +55,13 @@ function outcomesOf(
       const now = new Date(START_MS).toISOString();
       const client = simulateClient(truth, repLifts(), now, random);
       const programme = programmeOf(repLifts(), 4, random);
-      const setting = { sessions: SESSIONS, stepG, startMs: START_MS, without };
+      const setting = {
+        sessions: SESSIONS,
+        stepG,
+        startMs: START_MS,
+        without,
+        ...(scheme && { scheme }),
+      };
       return train(client, repLifts(), programme, policy, setting, random);
     }).flat();
   });
@@ -115,6 +122,15 @@ for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
   }
 }
 
+print('\nHow lifts go on, by scheme, on the usual population:');
+print(
+  '| scheme | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
+);
+print('| --- | --- | --- | --- | --- | --- | --- | --- |');
+for (const scheme of schemeNames) {
+  print(`| ${row(scheme, outcomesOf('spalo', usualHabit, USUAL_STEP_G, { scheme }))} |`);
+}
+
 print('\nWhat each part brings, added one by one, on the usual population:');
 print(
   '| judgement | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
@@ -130,7 +146,7 @@ const ablations: [string, Part[]][] = [
   ['and the first set by the day’s form', []],
 ];
 for (const [name, without] of ablations) {
-  print(`| ${row(name, outcomesOf('spalo', usualHabit, USUAL_STEP_G, without))} |`);
+  print(`| ${row(name, outcomesOf('spalo', usualHabit, USUAL_STEP_G, { without }))} |`);
 }
 
 print('\nSets of the climb to a first load, by their place and step:');

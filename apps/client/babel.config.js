@@ -3,9 +3,9 @@
  * bookkeeping would cost more to load than it saves.
  */
 const quick = [
-  /\/src\/features\/floor\/(FloorScreen|lane\/|scene\/)/,
-  /\/src\/features\/floor\/set\/(NowCard|RestStrip|LogBar)/,
-  /\/src\/design\/(Button|LaneStrip|Ramp)\.tsx/,
+  /\/src\/features\/floor\/(FloorScreen|lane\/|scene\/|moments\/)/,
+  /\/src\/features\/floor\/set\/(NowCard|RestStrip|LogBar|LoadLine|CueCard|SetUpStrip|TeachStrip|SetWatch)/,
+  /\/src\/design\/(Button|LaneStrip|Ramp|RampLine)\.tsx/,
 ];
 
 module.exports = function (api) {

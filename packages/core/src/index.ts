@@ -239,6 +239,7 @@ export { refit } from './floor/refit';
 export { currentRest, restLeft, type Rest } from './floor/rest';
 export { liftInTurn } from './floor/turn';
 export { partnerOf } from './session/pair';
+export { schemeNames, type SchemeName } from './session/scheme';
 export { ruleIn, ruleText, type OwnRule } from './session/own-rule';
 export { standingOf, takenElsewhere, type Standing } from './floor/standing';
 export { howMany, isSharing, stationOf } from './floor/station';

@@ -19,6 +19,7 @@ import {
   type LoggedSet,
   type PlannedLift,
   type Scheme,
+  type SchemeName,
   type SessionState,
   type Step,
   type StrengthProfile,
@@ -138,6 +139,8 @@ export interface Stretch {
   stepG: number;
   startMs: number;
   without?: readonly Part[];
+  /** How Spalo lets lifts go on; by its rule where it is not said. */
+  scheme?: SchemeName;
 }
 
 /**
@@ -149,7 +152,7 @@ export function train(
   lifts: readonly Lift[],
   programme: readonly Lift[],
   policy: Policy,
-  { sessions, stepG, startMs, without = [] }: Stretch,
+  { sessions, stepG, startMs, without = [], scheme }: Stretch,
   random: Random,
 ): LiftOutcome[] {
   const loads = listed(
@@ -264,7 +267,8 @@ export function train(
           flags: [],
           faults: [],
           regression: null,
-          faultHistory: [],
+          // Lifters of this simulation show no faults.
+          faultHistory: session > 0 ? [null] : [],
           strength: profile,
           usualRir: usualRir(person, iso(now)),
           careful,
@@ -285,7 +289,8 @@ export function train(
           outcome.changes += 1;
           if (before.way !== 0 && way !== before.way) outcome.turns += 1;
         }
-        plans.set(lift.id, { plan: next, climb: false, way: way || (before?.way ?? 0) });
+        const kept = policy === 'spalo' && scheme && !before ? { ...next, scheme } : next;
+        plans.set(lift.id, { plan: kept, climb: false, way: way || (before?.way ?? 0) });
       });
     }
     const growth = Math.exp((lifter.weeklyGain * DAYS_BETWEEN) / 7);

@@ -1,4 +1,4 @@
-import type { PlanPayloads } from '@spalo/core';
+import { schemeNames, type PlanPayloads } from '@spalo/core';
 import { z } from 'zod';
 import { liftPlan, ownRule, reasons, step } from '../primitives/plan';
 import { same } from '../primitives/same';
@@ -19,6 +19,9 @@ export const planPayloads = {
         path: ['reasons'],
         message: 'Say why',
       }),
+  ),
+  'scheme.chosen': same<PlanPayloads['scheme.chosen']>()(
+    z.object({ liftId: slug, scheme: z.enum(schemeNames).nullable() }),
   ),
   'rule.kept': same<PlanPayloads['rule.kept']>()(
     z.object({ liftId: slug, rule: ownRule.nullable() }),

@@ -3,6 +3,7 @@ import {
   heldCounts,
   primers,
   rampKinds,
+  schemeNames,
   stepKinds,
   type Implement,
   type LiftPlan,
@@ -49,6 +50,8 @@ export const liftPlan = same<LiftPlan>()(
     focusCueId: slug.nullable(),
     closed: text(300).nullable(),
     pairedWith: slug.optional(),
+    scheme: z.enum(schemeNames).optional(),
+    misses: z.object({ inARow: z.int().min(0).max(9), setBacks: z.int().min(0).max(9) }).optional(),
   }),
 );
 

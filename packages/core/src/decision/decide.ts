@@ -2,8 +2,10 @@ import { amountText } from '../lift/counted';
 import { stepDown, stepUp } from '../loads/loads';
 import { redFlag } from '../person/red-flag';
 import { ruleText, underRule } from '../session/own-rule';
+import type { SchemeName } from '../session/scheme';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
+import { chances } from '../strength/worth';
 import { massText } from '../unit/mass';
 import type {
   Alternative,
@@ -21,19 +23,32 @@ import { techniqueGate } from './gates/technique';
 import { afterClimb } from './schemes/after-climb';
 import { byHolding } from './schemes/by-holding';
 import { byOutlook } from './schemes/by-outlook';
+import { doubleProgression } from './schemes/double-progression';
+import { linear } from './schemes/linear';
+import { skill } from './schemes/skill';
 
 /** In the order in which they are asked; the first that applies decides. */
 const gates: readonly Gate[] = [painGate, notDoneGate, techniqueGate];
 
-/** The scheme of a lift: a climb goes on from what it found, what is held or carried grows longer. */
+const schemes: Record<SchemeName, Scheme> = {
+  'reserve-led': byOutlook,
+  'double progression': doubleProgression,
+  linear,
+  skill,
+};
+
+/**
+ * The scheme of a lift: a climb goes on from what it found, what is held or carried grows longer; else as the trainer
+ * chose, or reserve-led.
+ */
 const schemeOf = ({ plan }: LiftState): Scheme =>
-  plan.counted ? byHolding : plan.climb ? afterClimb : byOutlook;
+  plan.counted ? byHolding : plan.climb ? afterClimb : schemes[plan.scheme ?? 'reserve-led'];
 
 /** The plan part of a planned lift: what is carried from session to session. */
 export function planOf(plan: LiftPlan): LiftPlan {
   const { liftId, styleId, implement, repRange, reps, targetRir, sets, loadG, focusCueId, closed } =
     plan;
-  const { counted, pairedWith } = plan;
+  const { counted, pairedWith, scheme, misses } = plan;
   return {
     liftId,
     styleId,
@@ -42,6 +57,8 @@ export function planOf(plan: LiftPlan): LiftPlan {
     reps,
     ...(counted && { counted }),
     ...(pairedWith !== undefined && { pairedWith }),
+    ...(scheme && { scheme }),
+    ...(misses && { misses }),
     targetRir,
     sets,
     loadG,
@@ -119,6 +136,13 @@ function propose(situation: Situation): Proposal & { gate: GateName } {
   return { ...proposal, plan, why, gate: 'effort' };
 }
 
+/** The chance that the first set of a plan goes as planned, on another day. */
+function chanceOf(plan: LiftPlan, { lift, strength }: DecisionContext): number | null {
+  if (plan.counted || plan.closed !== null) return null;
+  const outlook = strength.outlook(lift, plan.targetRir, 'another');
+  return chances(outlook, plan.loadG, plan.reps, 0, plan.targetRir).good;
+}
+
 /**
  * What a lift does next time, gate by gate; the first that applies wins: pain, technique, then effort and reps
  * by the lift's scheme. Absence is not decided here but when the next session is drafted.
@@ -134,6 +158,7 @@ export function decide(lift: LiftState, context: DecisionContext): Decision {
     happened: happened(sets, plan, context),
     proposed: next.plan,
     why,
+    chance: chanceOf(next.plan, context),
     // What was closed opens by clearance, not by another load.
     alternatives:
       next.plan.closed === null && !redFlag(context) ? alternatives(situation, next.plan) : [],

@@ -1,7 +1,7 @@
 import { decide } from '../decision/decide';
 import { log } from '../test/log';
 import { draftSession } from '../planning/draft';
-import { kg, row, squat } from '../test/fixtures';
+import { kg, row, squat, unknown } from '../test/fixtures';
 import { input } from '../test/log';
 import { liftIsDone } from './state';
 
@@ -62,6 +62,8 @@ describe('what is asked of a lift today', () => {
       flags: [],
       faults: [],
       loads: { all: () => [], from: () => null, upTo: () => null },
+      strength: unknown(),
+      lift: squat,
     } as never);
     expect(proposed).toMatchObject({ sets: planned.sets, repRange: planned.repRange });
   });

@@ -1,6 +1,7 @@
 import type { HeldCount } from '../lift/counted';
 import type { LoadBelief, RepRange } from '../lift/lift';
 import type { Implement } from '../room/implement';
+import type { Misses, SchemeName } from './scheme';
 import type { Certainty } from '../strength/profile';
 import type { Grams } from '../unit/mass';
 import type { Primer } from '../warm-up/ramp/plan-ramp';
@@ -23,6 +24,10 @@ export interface LiftPlan {
   loadG: Grams;
   /** The one cue the client works on in this lift. */
   focusCueId: string | null;
+  /** How it goes on from session to session; absent where the rule chooses. */
+  scheme?: SchemeName;
+  /** Of a linear lift: how it has fared; absent before the first miss. */
+  misses?: Misses;
   /** The lift that it is done in turn with, one resting while the other works; absent where it is done alone. */
   pairedWith?: string;
   /** Why the lift may not be done until the trainer records clearance; null when it is open. */

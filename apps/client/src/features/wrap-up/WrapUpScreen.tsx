@@ -20,6 +20,7 @@ import { useJournalHolder, useSession } from '../../state/use-journal';
 import { Guard } from '../../design/Guard';
 import { LiftDecision } from './LiftDecision';
 import { OwnRule } from './OwnRule';
+import { SchemeChoice } from './SchemeChoice';
 import { cardsFor, takenOf, type WrapUpCard } from './wrap-up-cards';
 import { finishSession } from './finish-session';
 
@@ -105,7 +106,12 @@ function WrapUp({
                     unit={session.unit}
                     finished={finished}
                     taken={takenOf(card, chosen)}
-                    ruling={<OwnRule card={card} client={client} actions={actions} />}
+                    ruling={
+                      <>
+                        <SchemeChoice card={card} actions={actions} />
+                        <OwnRule card={card} client={client} actions={actions} />
+                      </>
+                    }
                     onTake={(plan) => setChosen({ ...chosen, [id]: plan })}
                   />
                 </Guard>

@@ -1,9 +1,31 @@
 import { TZDate } from '@date-fns/tz';
 // One by one: the package's index would bring all of it along.
 import { addDays } from 'date-fns/addDays';
-import { format } from 'date-fns/format';
 import { isSameDay } from 'date-fns/isSameDay';
 import { startOfDay } from 'date-fns/startOfDay';
+
+/** Formatters are costly to make: one of each zone and length is kept. */
+const formatters = new Map<string, Intl.DateTimeFormat>();
+
+/** The parts of an instant in a zone, in words: weekday and month short or long, hours from 00 to 23. */
+function partsOf(ms: number, zone: string, length: 'short' | 'long') {
+  const key = `${zone} ${length}`;
+  const kept = formatters.get(key);
+  const formatter =
+    kept ??
+    new Intl.DateTimeFormat('en-US', {
+      timeZone: zone,
+      weekday: length,
+      day: 'numeric',
+      month: length,
+      year: 'numeric',
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+    });
+  if (!kept) formatters.set(key, formatter);
+  return Object.fromEntries(formatter.formatToParts(ms).map(({ type, value }) => [type, value]));
+}
 
 /** A day in the studio's zone, as the two instants it lies between. */
 export function dayBounds(
@@ -12,23 +34,31 @@ export function dayBounds(
   offset = 0,
 ): { from: string; to: string; label: string } {
   const day = addDays(startOfDay(new TZDate(nowMs, zone)), offset);
-  const iso = (date: Date) => new Date(date.getTime()).toISOString();
-  return { from: iso(day), to: iso(addDays(day, 1)), label: format(day, 'EEEE d MMMM') };
+  const { weekday, day: date, month } = partsOf(day.getTime(), zone, 'long');
+  const iso = (at: Date) => new Date(at.getTime()).toISOString();
+  return { from: iso(day), to: iso(addDays(day, 1)), label: `${weekday} ${date} ${month}` };
 }
 
 /** "24 Nov 2026, 10:30". */
-export const dayAndTime = (iso: string, zone: string) =>
-  format(new TZDate(iso, zone), 'd MMM yyyy, HH:mm');
+export function dayAndTime(iso: string, zone: string): string {
+  const { day, month, year, hour, minute } = partsOf(Date.parse(iso), zone, 'short');
+  return `${day} ${month} ${year}, ${hour}:${minute}`;
+}
 
 /** The clock time of an instant in the studio's zone. */
-export const clockTime = (iso: string, zone: string) => format(new TZDate(iso, zone), 'HH:mm');
+export function clockTime(iso: string, zone: string): string {
+  const { hour, minute } = partsOf(Date.parse(iso), zone, 'short');
+  return `${hour}:${minute}`;
+}
 
 /** A date as it is said in a list: "Tue 24 Nov", with the year where it is another. */
 export function shortDate(iso: string, zone: string, nowMs: number): string {
   const date = new TZDate(iso, zone);
   const now = new TZDate(nowMs, zone);
   if (isSameDay(date, now)) return 'today';
-  return format(date, date.getFullYear() === now.getFullYear() ? 'EEE d MMM' : 'd MMM yyyy');
+  const { weekday, day, month, year } = partsOf(date.getTime(), zone, 'short');
+  const thisYear = date.getFullYear() === now.getFullYear();
+  return thisYear ? `${weekday} ${day} ${month}` : `${day} ${month} ${year}`;
 }
 
 /** An instant for a wall-clock day ("2026-11-24") and time ("09:30") in a zone; null when either is not one. */
@@ -48,5 +78,10 @@ export function instantOf(day: string, time: string, zone: string): string | nul
   return valid ? new Date(made.getTime()).toISOString() : null;
 }
 
+const two = (number: number) => String(number).padStart(2, '0');
+
 /** A day as a form holds it, in a zone. */
-export const formDay = (ms: number, zone: string) => format(new TZDate(ms, zone), 'yyyy-MM-dd');
+export function formDay(ms: number, zone: string): string {
+  const day = new TZDate(ms, zone);
+  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
+}

@@ -45,6 +45,7 @@ const words: Words = {
   'pain.reported': (pain) => `${painWords(pain)} noted`,
   'pain.withdrawn': () => 'Pain withdrawn',
   'plan.adjusted': ({ reasons, reason }) => reasons?.[0] ?? reason ?? 'Plan changed',
+  'scheme.chosen': ({ liftId, scheme }) => `${lift(liftId)}: ${scheme ?? 'by the rule'}`,
   'rule.kept': ({ liftId, rule }) =>
     `${lift(liftId)} from now on ${rule ? ruleText(rule) : 'as proposed'}`,
   'suggestion.answered': ({ liftId }) => `${lift(liftId)} decided`,

@@ -1,4 +1,5 @@
 import type { Steps } from '../../log/reduce';
+import type { SchemeName } from '../scheme';
 import type { OwnRule } from '../own-rule';
 import type { LiftPlan, Step } from '../plan';
 import { onLift, type SessionState } from '../state';
@@ -17,6 +18,8 @@ export interface PlanPayloads {
     /** The reasons as one text, in logs of the first version. */
     reason?: string;
   };
+  /** How a lift goes on from session to session; null leaves it to the rule. */
+  'scheme.chosen': { liftId: string; scheme: SchemeName | null };
   /** How proposals for a lift are changed from here on; null for as they are. */
   'rule.kept': { liftId: string; rule: OwnRule | null };
   'suggestion.answered': {
@@ -45,6 +48,11 @@ export const planSteps: Steps<SessionState, PlanPayloads> = {
         reasons: reasons ?? [reason ?? ''],
         barWith: barWith ?? toldBySentence(reason),
       };
+    }),
+  'scheme.chosen': (state, { liftId, scheme }) =>
+    onLift(state, liftId, (lift) => {
+      const { scheme: _scheme, misses: _misses, ...plan } = lift.plan;
+      lift.plan = scheme === null ? plan : { ...plan, scheme };
     }),
   'rule.kept': (state, { liftId, rule }) =>
     onLift(state, liftId, (lift) => {

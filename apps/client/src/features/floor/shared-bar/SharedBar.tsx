@@ -1,10 +1,14 @@
 import { isSharing } from '@spalo/core';
-import { useContext, useState } from 'react';
+import { lazy, Suspense, useContext, useState } from 'react';
 import { Chip } from '../../../design/Chip';
 import { Lanes } from '../scene/lanes';
 import { useLane } from '../scene/lane-scene';
 import { sharingLanes } from './shared-bar';
-import { SharedBarSheet } from './SharedBarSheet';
+
+/** Fetched when it is asked for; it is rare. */
+const SharedBarSheet = lazy(async () => ({
+  default: (await import('./SharedBarSheet')).SharedBarSheet,
+}));
 
 /** Offers to load a bar together while someone warms up on it and others work on it too. */
 export function SharedBar() {
@@ -23,7 +27,9 @@ export function SharedBar() {
         icon="swap"
         onPress={() => setOpen(true)}
       />
-      {open && <SharedBarSheet partners={partners} onClose={() => setOpen(false)} />}
+      <Suspense>
+        {open && <SharedBarSheet partners={partners} onClose={() => setOpen(false)} />}
+      </Suspense>
     </>
   );
 }

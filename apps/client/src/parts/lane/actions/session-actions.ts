@@ -1,4 +1,4 @@
-import type { DayForm, EventPayloads, OwnRule } from '@spalo/core';
+import type { DayForm, EventPayloads, OwnRule, SchemeName } from '@spalo/core';
 import { flagAfter, putFlag } from '../../client/put-flag';
 import type { LaneView } from '../lane-view';
 import type { Append } from './append';
@@ -8,6 +8,8 @@ export const sessionActions = (append: Append) => ({
   checkIn: (dayForm: DayForm) => append('client.checked-in', { dayForm }),
   handOver: (trainerId: string) => append('session.handed-over', { trainerId }),
   addNote: (liftId: string | null, text: string) => append('note.added', { liftId, text }),
+  chooseScheme: (liftId: string, scheme: SchemeName | null) =>
+    append('scheme.chosen', { liftId, scheme }),
   keepRule: (liftId: string, rule: OwnRule | null) => append('rule.kept', { liftId, rule }),
   answer: (payload: EventPayloads['suggestion.answered']) => append('suggestion.answered', payload),
   finish: () => append('session.finished', {}),

@@ -1,0 +1,69 @@
+import { schemeNames, type SchemeName } from '@spalo/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { Chip } from '../../design/Chip';
+import { capital } from '../../design/sentence';
+import { Sheet } from '../../design/Sheet';
+import { Quiet } from '../../design/Words';
+import type { FloorActions } from '../../parts/lane/actions/floor-actions';
+import { attempt } from '../../state/problems';
+import type { WrapUpCard } from './wrap-up-cards';
+
+/** What each scheme does, in a sentence. */
+const says: Record<SchemeName, string> = {
+  'reserve-led':
+    'Load and reps that are most likely to leave the asked reserve, by all that is believed. The rule takes it.',
+  'double progression':
+    'First the reps grow inside the range, then the load by a step and the reps begin again.',
+  linear:
+    'A small step each session while every rep is clean. Two misses in a row: a tenth down; the second time double progression.',
+  skill: 'The load stays until two sessions in a row show no fault.',
+};
+
+/** How a lift goes on from session to session: what it is now, and a way to another. */
+export function SchemeChoice({
+  card,
+  actions,
+}: {
+  card: WrapUpCard;
+  actions: Pick<FloorActions, 'chooseScheme'>;
+}) {
+  const { lift, state } = card.view;
+  const { scheme, counted, climb } = state.plan;
+  const [open, setOpen] = useState(false);
+  // What is held grows longer, and a climb first finds its load.
+  if (counted || climb) return null;
+  const taken = scheme ?? 'reserve-led';
+  const take = (name: SchemeName) =>
+    attempt(async () => {
+      await actions.chooseScheme(lift.id, name === 'reserve-led' ? null : name);
+      setOpen(false);
+    });
+  return (
+    <>
+      <Chip
+        label={`Goes on: ${taken}`}
+        says={`${lift.name} goes on ${taken}: change it`}
+        icon="swap"
+        onPress={() => setOpen(true)}
+      />
+      <Sheet
+        title={`How ${lift.name.toLowerCase()} goes on`}
+        open={open}
+        onClose={() => setOpen(false)}
+      >
+        {schemeNames.map((name) => (
+          <View key={name} className="gap-1">
+            <Button
+              label={name === taken ? `${capital(name)}, as now` : capital(name)}
+              kind={name === taken ? 'now' : 'plain'}
+              onPress={() => take(name)}
+            />
+            <Quiet>{says[name]}</Quiet>
+          </View>
+        ))}
+      </Sheet>
+    </>
+  );
+}

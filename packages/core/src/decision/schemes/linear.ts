@@ -1,0 +1,65 @@
+import { atOrBelow, stepDown, stepUp } from '../../loads/loads';
+import { noMisses } from '../../session/scheme';
+import type { LiftPlan } from '../../session/plan';
+import { massText } from '../../unit/mass';
+import type { Proposal, Scheme, Situation } from '../decision';
+import { CAP } from './cap';
+import { doubleProgression } from './double-progression';
+
+/** Two misses in a row: so much of the load stays. */
+const SET_BACK = 0.9;
+const MISSES = 2;
+
+/** The plan without what it remembers of misses. */
+const fresh = ({ misses: _misses, ...plan }: LiftPlan): LiftPlan => plan;
+
+/** Two misses in a row: a tenth down; the second time on to double progression. */
+function missedAgain({ plan, context }: Situation, loadG: number, setBacks: number): Proposal {
+  const { loads, unit } = context;
+  const lower = atOrBelow(loads, loadG * SET_BACK) ?? stepDown(loads, loadG);
+  const back = lower?.loadG ?? loadG;
+  const to = massText(back, unit);
+  if (setBacks > 0) {
+    return {
+      plan: { ...fresh(plan), loadG: back, reps: plan.repRange.low, scheme: 'double progression' },
+      why: `Down to ${to}, and on to double progression: the second time two sessions in a row were missed`,
+    };
+  }
+  return {
+    plan: { ...plan, loadG: back, misses: { inARow: 0, setBacks: 1 } },
+    why: `A tenth down to ${to}: two sessions in a row were missed`,
+  };
+}
+
+/** A fixed small step each session while all reps are clean. */
+export const linear: Scheme = {
+  id: 'linear',
+  name: 'Linear',
+  next(situation) {
+    const { plan, sets, context } = situation;
+    const { lift, loads, unit } = context;
+    const loadG = sets.at(-1)?.loadG ?? plan.loadG;
+    const misses = plan.misses ?? noMisses;
+    const whole = sets.length >= plan.sets && sets.every((set) => set.cleanReps >= plan.reps);
+    if (!whole) {
+      const inARow = misses.inARow + 1;
+      if (inARow >= MISSES) return missedAgain(situation, loadG, misses.setBacks);
+      return {
+        plan: { ...plan, loadG, misses: { ...misses, inARow } },
+        why: `${massText(loadG, unit)} again: not every set reached ${plan.reps} clean`,
+      };
+    }
+    const usual = atOrBelow(loads, loadG + lift.stepG);
+    const step = usual && usual.loadG > loadG ? usual : stepUp(loads, loadG);
+    const on = misses.setBacks > 0 ? { ...plan, misses: { ...misses, inARow: 0 } } : fresh(plan);
+    const coarse = step && step.loadG > loadG * (1 + 2 * CAP[lift.region]);
+    if (!step || coarse) {
+      const { plan: next, why } = doubleProgression.next(situation);
+      return { plan: next, why: `${why}; the next load here is no small step` };
+    }
+    return {
+      plan: { ...on, loadG: step.loadG },
+      why: `A step up to ${massText(step.loadG, unit)}: every rep was clean`,
+    };
+  },
+};

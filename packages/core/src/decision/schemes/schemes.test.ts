@@ -1,0 +1,122 @@
+import fc from 'fast-check';
+import { loadables } from '../../loads/loadables';
+import { exactly } from '../../loads/loads';
+import type { LiftPlan } from '../../session/plan';
+import { schemeNames } from '../../session/scheme';
+import { newLift, type LoggedSet } from '../../session/state';
+import { lifts, room, squat, unknown } from '../../test/fixtures';
+import { log } from '../../test/log';
+import { decide, planOf } from '../decide';
+import type { DecisionContext } from '../decision';
+import { CAP } from './cap';
+
+const planned = log().lift().plan;
+const base: LiftPlan = { ...planOf(planned), loadG: 60_000, reps: 8, targetRir: 2, sets: 3 };
+const loads = loadables(room, base.implement);
+const around: DecisionContext = {
+  lift: squat,
+  loads,
+  unit: 'kg',
+  flags: [],
+  faults: [],
+  regression: null,
+  faultHistory: [],
+  strength: unknown(),
+  usualRir: 2,
+  careful: false,
+};
+
+interface Done {
+  reps: number;
+  cleanReps: number;
+  rir: number;
+}
+const asPlanned: Done = { reps: 8, cleanReps: 8, rir: 2 };
+const missed: Done = { reps: 6, cleanReps: 6, rir: 0 };
+
+function after(plan: LiftPlan, done: readonly Done[], context: Partial<DecisionContext> = {}) {
+  const sets = done.map((set, step): LoggedSet => ({
+    ...set,
+    id: `s${step}`,
+    at: '2026-11-24T10:00:00.000Z',
+    author: 'trainer',
+    step,
+    kind: 'working',
+    loadG: plan.loadG,
+    marks: [],
+    proposed: { loadG: plan.loadG, reps: plan.reps },
+    corrections: [],
+    voided: false,
+    representative: true,
+  }));
+  const lift = { ...newLift({ ...planned, ...plan, climb: false }), sets };
+  return decide(lift, { ...around, ...context });
+}
+const three = (done: Done) => [done, done, done];
+
+describe('linear', () => {
+  const plan: LiftPlan = { ...base, scheme: 'linear' };
+
+  it('takes a small step each session while every rep is clean', () => {
+    const next = after(plan, three(asPlanned)).proposed;
+    expect(next.loadG).toBe(plan.loadG + squat.stepG);
+    expect(next).toMatchObject({ reps: 8, scheme: 'linear' });
+  });
+
+  it('waits after a miss, goes a tenth down after two, and the second time on to double progression', () => {
+    const once = after(plan, three(missed)).proposed;
+    expect(once).toMatchObject({ loadG: plan.loadG, misses: { inARow: 1, setBacks: 0 } });
+    const twice = after(once, three(missed)).proposed;
+    expect(twice.loadG).toBeLessThanOrEqual(plan.loadG * 0.9);
+    expect(twice.misses).toEqual({ inARow: 0, setBacks: 1 });
+    const again = after(after(twice, three(missed)).proposed, three(missed)).proposed;
+    expect(again.scheme).toBe('double progression');
+    expect(again).not.toHaveProperty('misses');
+    // A session in between that was whole breaks the row.
+    const whole = after(once, three(asPlanned)).proposed;
+    expect(whole).not.toHaveProperty('misses');
+  });
+});
+
+describe('skill', () => {
+  const plan: LiftPlan = { ...base, scheme: 'skill' };
+
+  it('keeps the load until two sessions in a row show no fault', () => {
+    const easy = three({ ...asPlanned, rir: 4 });
+    expect(after(plan, easy).proposed.loadG).toBe(plan.loadG);
+    expect(after(plan, easy, { faultHistory: ['knees'] }).proposed.loadG).toBe(plan.loadG);
+    const reserveLed = after({ ...plan, scheme: 'reserve-led' }, easy).proposed.loadG;
+    expect(after(plan, easy, { faultHistory: [null] }).proposed.loadG).toBe(reserveLed);
+  });
+});
+
+describe('every scheme', () => {
+  it('stays at loads of the room, under the caps, and says a chance that is one', () => {
+    const done = fc.record({
+      reps: fc.integer({ min: 0, max: 20 }),
+      cleanReps: fc.integer({ min: 0, max: 20 }),
+      rir: fc.integer({ min: 0, max: 4 }),
+    });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...schemeNames),
+        fc.array(done, { minLength: 1, maxLength: 4 }),
+        fc.constantFrom(20_000, 60_000, 100_000),
+        (scheme, sets, loadG) => {
+          const whole = sets.map((set) => ({
+            ...set,
+            cleanReps: Math.min(set.reps, set.cleanReps),
+          }));
+          const { proposed, chance, why } = after({ ...base, scheme, loadG }, whole);
+          expect(exactly(loads, proposed.loadG)).not.toBeNull();
+          const most = Math.max(loadG * (1 + 2 * CAP[squat.region]), loadG + squat.stepG * 2);
+          expect(proposed.loadG).toBeLessThanOrEqual(most);
+          expect(chance).toBeGreaterThanOrEqual(0);
+          expect(chance).toBeLessThanOrEqual(1);
+          expect(why.length).toBeGreaterThan(5);
+          expect(lifts).toContain(squat);
+        },
+      ),
+    );
+  });
+});
