@@ -116,6 +116,15 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await expect(page.getByText(/in a range free of pain: pain 5 of 10/)).toBeVisible();
   await expectAccessible(page);
   await expectNoOverflow(page);
+  // Another scheme decides anew at once.
+  await page.getByRole('button', { name: /^Dumbbell bench press goes on reserve-led/ }).click();
+  const schemes = page.getByRole('dialog', { name: 'How dumbbell bench press goes on' });
+  await expectAccessible(page);
+  await schemes.getByRole('button', { name: 'Skill', exact: true }).click();
+  await expect(schemes).toHaveCount(0);
+  await expect(
+    page.getByText(/Two clean sessions|stays: (one more|until two)/).first(),
+  ).toBeVisible();
   const options = page.getByRole('group', { name: 'Next time for Romanian deadlift' });
   const other = options.getByRole('button').nth(1);
   await other.click();

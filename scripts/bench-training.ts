@@ -131,6 +131,22 @@ for (const scheme of schemeNames) {
   print(`| ${row(scheme, outcomesOf('spalo', usualHabit, USUAL_STEP_G, { scheme }))} |`);
 }
 
+print('\nSets that leave the asked reserve, as the decision foretold it and as it came:');
+print('| foretold | sets | foretold on average | came |');
+print('| --- | --- | --- | --- |');
+const foretold = outcomesOf('spalo', usualHabit, USUAL_STEP_G).flatMap(({ sets }) =>
+  sets.flatMap((set) => (set.foretold === null ? [] : [{ ...set, foretold: set.foretold }])),
+);
+for (let low = 0; low < 1; low += 0.1) {
+  const here = foretold.filter((set) => set.foretold >= low && set.foretold < low + 0.1);
+  if (here.length === 0) continue;
+  const said = here.reduce((sum, set) => sum + set.foretold, 0) / here.length;
+  const came = here.filter((set) => Math.abs(set.left - set.targetRir) <= 1).length / here.length;
+  print(
+    `| ${percent(low)} to ${percent(low + 0.1)} | ${here.length} | ${percent(said)} | ${percent(came)} |`,
+  );
+}
+
 print('\nWhat each part brings, added one by one, on the usual population:');
 print(
   '| judgement | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',

@@ -50,6 +50,8 @@ interface SetOutcome {
   /** Place of the set among the lift's in its session. */
   nth: number;
   climb: boolean;
+  /** Share of on-target sets that the decision behind it foretold; null where none did. */
+  foretold: number | null;
 }
 
 /** What a stretch of training came to, for one lift. */
@@ -172,7 +174,10 @@ export function train(
     turns: 0,
     careful,
   }));
-  const plans = new Map<string, { plan: LiftPlan; climb: boolean; way: number }>();
+  const plans = new Map<
+    string,
+    { plan: LiftPlan; climb: boolean; way: number; foretold: number | null }
+  >();
   let grown = lifter;
   let made = 0;
   for (let session = 0; session < sessions; session += 1) {
@@ -251,6 +256,7 @@ export function train(
           failed: done.failed,
           nth,
           climb,
+          foretold: kept?.foretold ?? null,
         });
         if (policy === 'spalo') profile = rested.after(evidenceOf(state));
       }
@@ -273,15 +279,18 @@ export function train(
           usualRir: usualRir(person, iso(now)),
           careful,
         };
-        const next =
+        const decision =
           policy === 'spalo' && (lifted.plan.climb || !without.includes('plan'))
-            ? decide(lifted, context).proposed
-            : onPaper(policy === 'linear' ? policy : 'paper', lifted, {
-                lift: lifted,
-                plan,
-                sets: lifted.sets,
-                context,
-              });
+            ? decide(lifted, context)
+            : null;
+        const next = decision
+          ? decision.proposed
+          : onPaper(policy === 'linear' ? policy : 'paper', lifted, {
+              lift: lifted,
+              plan,
+              sets: lifted.sets,
+              context,
+            });
         const before = plans.get(lift.id);
         const way = Math.sign(next.loadG - plan.loadG);
         const outcome = outcomes[place]!;
@@ -290,7 +299,12 @@ export function train(
           if (before.way !== 0 && way !== before.way) outcome.turns += 1;
         }
         const kept = policy === 'spalo' && scheme && !before ? { ...next, scheme } : next;
-        plans.set(lift.id, { plan: kept, climb: false, way: way || (before?.way ?? 0) });
+        plans.set(lift.id, {
+          plan: kept,
+          climb: false,
+          way: way || (before?.way ?? 0),
+          foretold: decision?.chance ?? null,
+        });
       });
     }
     const growth = Math.exp((lifter.weeklyGain * DAYS_BETWEEN) / 7);

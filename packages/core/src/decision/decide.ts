@@ -5,7 +5,7 @@ import { ruleText, underRule } from '../session/own-rule';
 import type { SchemeName } from '../session/scheme';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
-import { chances } from '../strength/worth';
+import { bestSets, chances } from '../strength/worth';
 import { massText } from '../unit/mass';
 import type {
   Alternative,
@@ -136,11 +136,16 @@ function propose(situation: Situation): Proposal & { gate: GateName } {
   return { ...proposal, plan, why, gate: 'effort' };
 }
 
-/** The chance that the first set of a plan goes as planned, on another day. */
-function chanceOf(plan: LiftPlan, { lift, strength }: DecisionContext): number | null {
+/** Of the sets of a plan, the share that will likely leave the asked reserve, give or take one, on another day. */
+function chanceOf(plan: LiftPlan, { lift, strength, careful }: DecisionContext): number | null {
   if (plan.counted || plan.closed !== null) return null;
-  const outlook = strength.outlook(lift, plan.targetRir, 'another');
-  return chances(outlook, plan.loadG, plan.reps, 0, plan.targetRir).good;
+  const { loadG, targetRir, sets, reps } = plan;
+  const outlook = strength.outlook(lift, targetRir, 'another');
+  // The floor asks for fewer reps as sets tire, and for no more than planned.
+  const range = () => ({ low: Math.min(plan.repRange.low, reps), high: reps });
+  const asked = bestSets(outlook, loadG, sets, { range, targetRir, careful }).reps;
+  const good = asked.map((each, more) => chances(outlook, loadG, each, more, targetRir).good);
+  return good.reduce((sum, each) => sum + each, 0) / good.length;
 }
 
 /**

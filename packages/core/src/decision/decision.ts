@@ -29,7 +29,7 @@ export interface Decision {
   happened: string;
   proposed: LiftPlan;
   why: string;
-  /** Chance that the first set of it leaves the asked reserve, give or take one; null where nothing is believed. */
+  /** Share of its sets that will likely leave the asked reserve, give or take one; null where nothing is believed. */
   chance: number | null;
   alternatives: Alternative[];
   /** Said besides the plan: a clinician, a regression. */

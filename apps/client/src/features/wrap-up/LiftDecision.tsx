@@ -12,10 +12,6 @@ import { direction, type WrapUpCard } from './wrap-up-cards';
 const planText = (plan: LiftPlan, unit: Unit) =>
   plan.closed ? 'closed' : loadReps(plan.loadG, plan.reps, unit, plan.counted);
 
-/** "Goes as planned about 6 times in 10." */
-const chanceText = (chance: number | null): string =>
-  chance === null ? '' : ` Goes as planned about ${Math.round(chance * 10)} times in 10.`;
-
 /** What is proposed for a lift, and the other ways to go on. */
 export function LiftDecision({
   card,
@@ -49,7 +45,7 @@ export function LiftDecision({
       focus={cue?.text ?? null}
       why={
         taken === decision.proposed
-          ? `${decision.why}.${chanceText(decision.chance)}`
+          ? `${decision.why}.`
           : 'Your choice; Spalo’s proposal is kept beside it.'
       }
       advice={decision.advice}
