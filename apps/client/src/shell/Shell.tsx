@@ -18,11 +18,11 @@ import { TeachingContext } from '../state/use-teaching';
 import { useSettings } from '../state/settings';
 import { useAhead } from '../state/use-ahead';
 import { Nav } from './Nav';
+import { RestBell } from './RestBell';
 import { useNewVersion } from './service-worker';
 import { Shortcuts } from './Shortcuts';
 import { SyncNotice } from './SyncNotice';
 import { TakeBackBar } from './TakeBackBar';
-import { useRestBell } from './use-rest-bell';
 
 /** What stands around every screen: navigation, what waits to be sent, and what went wrong. */
 export function Shell({ account, children }: { account: Account; children: ReactNode }) {
@@ -35,7 +35,6 @@ export function Shell({ account, children }: { account: Account; children: React
   learnTeaching(own);
   useAhead();
   useSpaceKey();
-  useRestBell();
   const hand = useSettings((state) => state.hand);
   useEffect(() => useHandHeld.setState({ hand }), [hand]);
   const studio = account.studio.name;
@@ -69,6 +68,7 @@ export function Shell({ account, children }: { account: Account; children: React
       </View>
       {!wide && <Nav wide={false} studio={studio} />}
       <Shortcuts />
+      <RestBell />
       <RemSensor />
     </View>
   );

@@ -26,8 +26,11 @@ function tell(how: RestTells) {
   if (how === 'vibration' || how === 'both') navigator.vibrate?.(SHAKE_MS);
 }
 
-/** Calls when a rest ends, whichever lane or screen is open; one that was over before is silent. */
-export function useRestBell() {
+/**
+ * Calls when a rest ends, whichever lane or screen is open; one that was over before is silent. Draws nothing, and stands
+ * alone so that a new rest draws nothing around it anew.
+ */
+export function RestBell() {
   const ends = useRests((state) => state.ends);
   const how = useSettings((state) => state.tells);
   useEffect(() => {
@@ -37,4 +40,5 @@ export function useRestBell() {
       .map((left) => setTimeout(() => tell(how), left));
     return () => timers.forEach(clearTimeout);
   }, [ends, how]);
+  return null;
 }
