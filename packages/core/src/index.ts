@@ -258,6 +258,7 @@ export { cleanRepsOf, reserveAsked, resultOf, type Watched } from './floor/watch
 export { decide, planOf } from './decision/decide';
 export type { Decision, Scheme } from './decision/decision';
 export { mainFault } from './decision/fault';
+export { foretell } from './decision/foretell';
 export { doubleProgression } from './decision/schemes/double-progression';
 export {
   draftLoads,

@@ -4,6 +4,7 @@ import {
   doubleProgression,
   evidenceOf,
   familyOf,
+  foretell,
   listed,
   newLift,
   planOf,
@@ -303,7 +304,7 @@ export function train(
           plan: kept,
           climb: false,
           way: way || (before?.way ?? 0),
-          foretold: decision?.chance ?? null,
+          foretold: decision && foretell(decision.proposed, context),
         });
       });
     }

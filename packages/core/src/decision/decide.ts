@@ -5,7 +5,6 @@ import { ruleText, underRule } from '../session/own-rule';
 import type { SchemeName } from '../session/scheme';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
-import { bestSets, chances } from '../strength/worth';
 import { massText } from '../unit/mass';
 import type {
   Alternative,
@@ -136,18 +135,6 @@ function propose(situation: Situation): Proposal & { gate: GateName } {
   return { ...proposal, plan, why, gate: 'effort' };
 }
 
-/** Of the sets of a plan, the share that will likely leave the asked reserve, give or take one, on another day. */
-function chanceOf(plan: LiftPlan, { lift, strength, careful }: DecisionContext): number | null {
-  if (plan.counted || plan.closed !== null) return null;
-  const { loadG, targetRir, sets, reps } = plan;
-  const outlook = strength.outlook(lift, targetRir, 'another');
-  // The floor asks for fewer reps as sets tire, and for no more than planned.
-  const range = () => ({ low: Math.min(plan.repRange.low, reps), high: reps });
-  const asked = bestSets(outlook, loadG, sets, { range, targetRir, careful }).reps;
-  const good = asked.map((each, more) => chances(outlook, loadG, each, more, targetRir).good);
-  return good.reduce((sum, each) => sum + each, 0) / good.length;
-}
-
 /**
  * What a lift does next time, gate by gate; the first that applies wins: pain, technique, then effort and reps
  * by the lift's scheme. Absence is not decided here but when the next session is drafted.
@@ -163,7 +150,6 @@ export function decide(lift: LiftState, context: DecisionContext): Decision {
     happened: happened(sets, plan, context),
     proposed: next.plan,
     why,
-    chance: chanceOf(next.plan, context),
     // What was closed opens by clearance, not by another load.
     alternatives:
       next.plan.closed === null && !redFlag(context) ? alternatives(situation, next.plan) : [],

@@ -29,8 +29,6 @@ export interface Decision {
   happened: string;
   proposed: LiftPlan;
   why: string;
-  /** Share of its sets that will likely leave the asked reserve, give or take one; null where nothing is believed. */
-  chance: number | null;
   alternatives: Alternative[];
   /** Said besides the plan: a clinician, a regression. */
   advice: string | null;

@@ -1,6 +1,12 @@
 import { longerRest } from '../lift/rest';
 import { partnerOf } from '../session/pair';
-import { countedSets, type LiftState, type LoggedSet, type SessionState } from '../session/state';
+import {
+  countedSets,
+  lastSet,
+  type LiftState,
+  type LoggedSet,
+  type SessionState,
+} from '../session/state';
 
 /** A rest that runs: since when (ISO) and for how many seconds, and which lift it is before. */
 export interface Rest {
@@ -11,18 +17,6 @@ export interface Rest {
 
 /** From one lift of a pair to the other: put down, walk over, get set, in seconds. */
 export const CHANGE_OVER_S = 30;
-
-interface Done {
-  lift: LiftState;
-  set: LoggedSet;
-}
-
-function latestOf(lifts: readonly LiftState[]): Done | null {
-  return lifts.reduce<Done | null>((latest, lift) => {
-    const set = countedSets(lift).at(-1);
-    return set && (!latest || set.id > latest.set.id) ? { lift, set } : latest;
-  }, null);
-}
 
 /** The rest that was planned after a set; of one beyond the plan, as of a climb that goes on, that of the one before. */
 const plannedRest = ({ steps }: LiftState, set: LoggedSet): number =>
@@ -38,18 +32,18 @@ export function currentRest(
   longer: (lift: LiftState) => boolean,
   inHand: LiftState | null = null,
 ): Rest | null {
-  const latest = latestOf(state.lifts);
-  if (!latest) return null;
-  const seconds = ({ lift, set }: Done) => {
-    const planned = plannedRest(lift, set);
-    return longer(lift) ? longerRest(planned) : planned;
-  };
-  const since = latest.set.at;
-  const inTurn = inHand && partnerOf(latest.lift, state.lifts)?.plan.liftId === inHand.plan.liftId;
-  if (!inTurn) return { since, seconds: seconds(latest), liftId: latest.lift.plan.liftId };
-  const own = latestOf([inHand]);
-  const passed = own ? (Date.parse(since) - Date.parse(own.set.at)) / 1000 : 0;
-  const left = own ? seconds(own) - passed : 0;
+  const last = lastSet(state);
+  const lift = last && state.lifts.find(({ sets }) => sets.includes(last));
+  if (!lift) return null;
+  const secondsAfter = (of: LiftState, set: LoggedSet) =>
+    longer(of) ? longerRest(plannedRest(of, set)) : plannedRest(of, set);
+  const since = last.at;
+  const inTurn = inHand && partnerOf(lift, state.lifts)?.plan.liftId === inHand.plan.liftId;
+  if (!inTurn) return { since, seconds: secondsAfter(lift, last), liftId: lift.plan.liftId };
+  const own = countedSets(inHand).at(-1);
+  const left = own
+    ? secondsAfter(inHand, own) - (Date.parse(since) - Date.parse(own.at)) / 1000
+    : 0;
   return {
     since,
     seconds: Math.max(CHANGE_OVER_S, Math.ceil(left)),

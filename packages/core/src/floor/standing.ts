@@ -2,7 +2,7 @@ import { platesOf, type Build } from '../room/implement';
 import type { Room } from '../room/room';
 import type { Step } from '../session/plan';
 import { partnerOf } from '../session/pair';
-import { countedSets, liftIsDone, type LoggedSet, type SessionState } from '../session/state';
+import { countedSets, lastSet, liftIsDone, type SessionState } from '../session/state';
 import { buildOf, plateShare } from './build';
 import type { TakenPlates } from './taken';
 import { stationOf } from './station';
@@ -19,14 +19,11 @@ export interface Stand {
 /** What stands on bars and machines, by station, from all sessions of a room. */
 export type Standing = ReadonlyMap<string, Stand>;
 
-const latest = (sets: readonly LoggedSet[]) =>
-  sets.reduce<LoggedSet | null>((last, set) => (last && last.id > set.id ? last : set), null);
-
 /** What stands at each station after the latest set done there, in all these sessions. */
 export function standingOf(sessions: readonly SessionState[], room: Room): Standing {
   const standing = new Map<string, Stand>();
   for (const session of sessions.filter(({ roomId }) => roomId === room.id)) {
-    const lastOfAll = latest(session.lifts.flatMap((lift) => countedSets(lift)));
+    const lastOfAll = lastSet(session);
     for (const lift of session.lifts) {
       const last = countedSets(lift).at(-1);
       if (!last) continue;
