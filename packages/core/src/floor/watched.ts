@@ -10,7 +10,7 @@ export interface Watched {
   /** Reps are counted as they happen: `reps` is how many there were so far. */
   counting?: boolean;
   /** Of a lift that is done one side after the other: what was counted on the first. */
-  firstSide?: number;
+  firstSide?: number | undefined;
 }
 
 /** The reps that were seen: of two sides the fewer; as planned where nothing was counted yet. */

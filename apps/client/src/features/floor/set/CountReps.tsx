@@ -71,7 +71,13 @@ export function CountReps({
             label="All reps"
             says="Stop counting and show all reps"
             className="flex-1"
-            onPress={() => onChange({ counting: false, ...(reps === 0 && { reps: planned }) })}
+            onPress={() =>
+              onChange({
+                counting: false,
+                firstSide: undefined,
+                reps: firstSide === undefined ? reps || planned : Math.min(reps, firstSide),
+              })
+            }
           />
         )}
         <Button

@@ -112,6 +112,30 @@ function FaultChoice({
   );
 }
 
+/** How many clean reps were left. */
+function Reserve({
+  rir,
+  short,
+  onChange,
+}: {
+  rir: number;
+  short: boolean;
+  onChange: (change: Watched) => void;
+}) {
+  return (
+    <>
+      {!short && <Quiet>Clean reps left in reserve</Quiet>}
+      <Choice
+        label="Clean reps left in reserve"
+        options={reserve}
+        value={rir}
+        figures
+        onChange={(next) => onChange({ rir: next })}
+      />
+    </>
+  );
+}
+
 /** What is seen of a set: reps, which were not clean and why, and what was left. */
 export function SetWatch({
   view,
@@ -179,7 +203,10 @@ export function SetWatch({
             value={value}
             short={least}
             onChange={onChange}
-            onCount={watched && (() => onChange({ counting: true, reps: 0, marks: [] }))}
+            onCount={
+              watched &&
+              (() => onChange({ counting: true, firstSide: undefined, reps: 0, marks: [] }))
+            }
           />
           <RepRail
             reps={reps}
@@ -190,18 +217,7 @@ export function SetWatch({
         </>
       )}
       {latest && <FaultChoice mark={latest} faults={faults} onTake={rename} onHelp={onHelp} />}
-      {rir !== null && (
-        <>
-          {!least && <Quiet>Clean reps left in reserve</Quiet>}
-          <Choice
-            label="Clean reps left in reserve"
-            options={reserve}
-            value={rir}
-            figures
-            onChange={(next) => onChange({ rir: next })}
-          />
-        </>
-      )}
+      {rir !== null && <Reserve rir={rir} short={least} onChange={onChange} />}
     </View>
   );
 }
