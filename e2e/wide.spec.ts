@@ -47,8 +47,11 @@ test('by keyboard alone: go to places, list the keys, log a set', async ({ page 
   await openDemo(page);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('Floor');
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('dialog')).toHaveCount(0);
+  // The panel listens for Escape a moment after it shows.
+  await expect(async () => {
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0, { timeout: 1000 });
+  }).toPass();
   for (const [key, heading] of [
     ['c', 'Clients'],
     ['l', 'Lifts'],

@@ -11,6 +11,7 @@ export function factsOf({
   screened: _screened,
   measurements: _measurements,
   history: _history,
+  blocks: _blocks,
   mine: _mine,
   trainingMonthsAt: _at,
   ...facts

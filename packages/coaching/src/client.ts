@@ -1,4 +1,4 @@
-import type { BodyRange, ClientHistory, Person } from '@spalo/core';
+import type { BlockState, BodyRange, ClientHistory, Person } from '@spalo/core';
 
 /** A client as coaching sees them: who they are, what they lack, and what earlier sessions left. */
 export interface CoachedClient extends Person {
@@ -6,4 +6,6 @@ export interface CoachedClient extends Person {
   programme: readonly string[];
   stiff: readonly BodyRange[];
   history: ClientHistory;
+  /** Their blocks, the latest started first; absent where there are none. */
+  blocks?: readonly BlockState[];
 }

@@ -1,15 +1,19 @@
 import { regressionOf } from '@spalo/catalog';
 import {
   decide,
+  evidenceOf,
   memoryOf,
   startsCareful,
   usualRir,
+  workingRange,
   type Decision,
   type LiftState,
   type OwnRule,
+  type SessionState,
   type StrengthProfile,
   type Unit,
 } from '@spalo/core';
+import { aheadAfter } from './block-today';
 import type { CoachedClient } from './client';
 import { withMarksToday } from './faults';
 import type { LiftHere } from './floor-context';
@@ -28,7 +32,7 @@ export function decideFor(
   { lift, style, loads }: LiftHere,
   client: CoachedClient,
   strength: StrengthProfile,
-  { unit, now }: { unit: Unit; now: string },
+  { unit, now, session }: { unit: Unit; now: string; session?: SessionState },
 ): Decision {
   const seen = withMarksToday(state);
   const focused = { ...seen, focusCueId: nextFocus(seen, style, client) };
@@ -44,5 +48,10 @@ export function decideFor(
     usualRir: usualRir(client, now),
     careful: startsCareful(client, now),
     rule: ruleFor(state, client),
+    usualRange: workingRange(client, lift, {
+      now,
+      faults: memoryOf(client.history, lift.id).faults,
+    }),
+    ahead: session ? aheadAfter(client, session, state.plan, now, evidenceOf(session)) : null,
   });
 }

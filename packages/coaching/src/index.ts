@@ -1,7 +1,16 @@
+export {
+  aheadAfter,
+  blockNow,
+  blockToday,
+  daysAhead,
+  type BlockSoFar,
+  type BlockToday,
+} from './block-today';
+export { blockView, type BlockDayView, type BlockLiftView, type BlockView } from './block-view';
 export { cueAgainst, cuesAgainst } from './cue-choice';
 export type { CoachedClient } from './client';
 export { decideFor, ruleFor } from './decision-context';
-export { draftInputFor } from './draft-input';
+export { draftInputFor, type Training } from './draft-input';
 export { firstLesson, offersLesson, type LessonStep } from './first-lesson';
 export { floorContextFor, liftHere } from './floor-context';
 export { generalInputFor } from './general-input';

@@ -53,6 +53,8 @@ describe('lifts for the place of another', () => {
       now,
     });
     expect(found[0]!.lift.pattern).toBe('squat');
-    expect(found[0]!.why).toBe('the same movement, trains the quads and glutes');
+    expect(found[0]!.why).toBe(
+      'the same movement, trains the quads and glutes, hardest in the stretched position',
+    );
   });
 });

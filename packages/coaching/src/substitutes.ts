@@ -4,6 +4,8 @@ import {
   familyOf,
   isClosed,
   liftLimit,
+  memoryOf,
+  type ClientHistory,
   type Lift,
   type Person,
   type Room,
@@ -15,11 +17,20 @@ interface Substitute {
   why: string;
 }
 
+const peakText = {
+  shortened: 'shortened position',
+  middle: 'middle',
+  stretched: 'stretched position',
+} as const;
+
 /** As many as can be looked through in a moment. */
 const MOST = 8;
 
 const shared = (one: Lift, other: Lift) =>
   one.muscles.main.filter((muscle) => other.muscles.main.includes(muscle));
+
+/** What it adds to be hardest where the other is, and to be known to the client. */
+const WORTH = { peak: 0.2, known: 0.4 } as const;
 
 /** How much of what a lift is for another does: its movement first, then its muscles. */
 function likeness(lift: Lift, other: Lift): number {
@@ -30,14 +41,16 @@ function likeness(lift: Lift, other: Lift): number {
       : familyOf[lift.pattern] === familyOf[other.pattern]
         ? 0.3
         : 0;
-  return muscles === 0 && movement < 1 ? 0 : movement + muscles;
+  const peak = lift.peak === other.peak ? WORTH.peak : 0;
+  return muscles === 0 && movement < 1 ? 0 : movement + muscles + peak;
 }
 
-function whyFor(lift: Lift, other: Lift): string {
+function whyFor(lift: Lift, other: Lift, known: boolean): string {
   const muscles = shared(lift, other);
   const movement = lift.pattern === other.pattern ? ['the same movement'] : [];
   const trains = muscles.length > 0 ? [`trains the ${muscles.join(' and ')}`] : [];
-  return [...movement, ...trains].join(', ');
+  const peak = lift.peak === other.peak ? [`hardest in the ${peakText[lift.peak]}`] : [];
+  return [...movement, ...trains, ...peak, ...(known ? ['known to them'] : [])].join(', ');
 }
 
 /**
@@ -51,16 +64,28 @@ export function substitutesFor(
     room,
     taken,
     now,
-  }: { person: Person; room: Room; taken: readonly string[]; now: string },
+    history,
+  }: {
+    person: Person;
+    room: Room;
+    taken: readonly string[];
+    now: string;
+    /** What the client has done; what they know comes first among likes. */
+    history?: Pick<ClientHistory, 'lifts'>;
+  },
 ): Substitute[] {
   const fits = (other: Lift) =>
     !taken.includes(other.id) &&
     canBeLoaded(other, room, person.bodyMassG) &&
     !isClosed(liftLimit(person, other, now));
+  const isKnown = ({ id }: Lift) =>
+    history !== undefined && memoryOf(history, id).lastDone !== null;
+  const worth = ({ like, known }: { like: number; known: boolean }) =>
+    like + (known ? WORTH.known : 0);
   return allLifts()
-    .map((other) => ({ other, like: likeness(lift, other) }))
+    .map((other) => ({ other, like: likeness(lift, other), known: isKnown(other) }))
     .filter(({ other, like }) => like > 0 && fits(other))
-    .sort((a, b) => b.like - a.like)
+    .sort((a, b) => worth(b) - worth(a))
     .slice(0, MOST)
-    .map(({ other }) => ({ lift: other, why: whyFor(lift, other) }));
+    .map(({ other, known }) => ({ lift: other, why: whyFor(lift, other, known) }));
 }

@@ -20,7 +20,15 @@ export { ageOn, isOlder } from './person/age';
 export { isUnlikelyMass } from './person/body-mass';
 export { cautionsFor, exhales, startsCareful } from './person/careful';
 export { cautionKinds, type Caution } from './person/caution';
-export { isClosed, liftLimit, rangeLimit, type Limit } from './person/limits';
+export {
+  isClosed,
+  liftLimit,
+  lockOf,
+  openReps,
+  rangeLimit,
+  workingRange,
+  type Limit,
+} from './person/limits';
 export {
   flagPlaces,
   flagStates,
@@ -40,6 +48,44 @@ export {
 } from './person/person';
 export { isRedPlace, lockedBy, redFlag } from './person/red-flag';
 export { isInFirstYear } from './person/training-age';
+export {
+  turnedDownOn,
+  turnedDownReasons,
+  type TurnedDown,
+  type TurnedDownReason,
+} from './person/turned-down';
+export { isSameDay, type BlockDay } from './session/block-day';
+export { dayAfters, WAY_BACK, type DayAfter, type WayBack } from './session/way-back';
+export {
+  askOf,
+  BLOCK,
+  type Ask,
+  type BlockLift,
+  type BlockPlan,
+  type BlockState,
+} from './block/block';
+export {
+  blockEvent,
+  type BlockEvent,
+  type BlockEventType,
+  type BlockPayloads,
+} from './block/events';
+export { reduceBlock } from './block/reduce';
+export { blockOn, dayAfter, daysOf, doneDays, nextDay } from './block/days';
+export { calendarOf, dayPlus, weekOf, weeksMoved, type CalendarWeek } from './block/weeks';
+export { lastCleanLoad, planAsked, type Ahead } from './block/asked-plan';
+export { chanceAsPlanned } from './block/chance';
+export { projectDays, type DayAhead, type Projected } from './block/project';
+export {
+  draftBlock,
+  liftInBlock,
+  plainBlock,
+  templates,
+  usualTemplate,
+  type Template,
+} from './block/templates';
+export { blockAfter, changes, type OneChange } from './block/follow';
+export type { BlocksDone, DoneDay, DoneLift } from './memory/block-memory';
 export {
   implementKey,
   platesOf,

@@ -7,7 +7,7 @@ import { useClients } from './queries';
 import { queryClient } from './query-client';
 import { MADE_HERE } from './resources/clients';
 import { knownClient, type KnownClient } from './resources/known-client';
-import { useFinishedSessions } from './use-journal';
+import { useFinishedSessions, useHeldBlocks } from './use-journal';
 
 const nothing: ClientPast = { mark: MADE_HERE, history: emptyHistory, measurements: [] };
 
@@ -16,13 +16,13 @@ export const pastQuery = ({ id, mark }: Pick<ListedClient, 'id' | 'mark'>) =>
   queryOptions({
     queryKey: ['past', id, mark],
     queryFn: async () => {
-      const { history, measurements, ...read } = await call('client', { params: { id } });
+      const { history, measurements, blocks, ...read } = await call('client', { params: { id } });
       queryClient.removeQueries({
         queryKey: ['past', id],
         type: 'inactive',
         predicate: ({ queryKey }) => queryKey[2] !== mark,
       });
-      return { mark: read.mark, history, measurements };
+      return { mark: read.mark, history, measurements, ...(blocks && { blocks }) };
     },
     staleTime: Infinity,
     enabled: mark !== MADE_HERE,
@@ -46,6 +46,7 @@ export function useKnownClients(ids: readonly string[]) {
   const query = useClients();
   const { data: clients } = query;
   const finished = useFinishedSessions();
+  const held = useHeldBlocks();
   const key = [...new Set(ids)].sort().join();
   const wanted = useMemo(() => {
     const asked = new Set(key.split(','));
@@ -57,9 +58,9 @@ export function useKnownClients(ids: readonly string[]) {
       clients &&
       wanted.map((client, at) => {
         const { data, isError } = pasts[at] ?? { data: undefined, isError: false };
-        return knownClient(client, data ?? latestPast(client.id), isError, finished);
+        return knownClient(client, data ?? latestPast(client.id), isError, finished, held);
       }),
-    [clients, wanted, pasts, finished],
+    [clients, wanted, pasts, finished, held],
   );
   return { ...query, data: known };
 }

@@ -1,4 +1,4 @@
-import type { SessionState } from '@spalo/core';
+import type { BlockState, SessionState } from '@spalo/core';
 import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
@@ -37,6 +37,10 @@ export function useFinishedSessions(): SessionState[] {
     ),
   );
 }
+
+/** Blocks whose logs this device holds. */
+export const useHeldBlocks = (): ReadonlyMap<string, BlockState> =>
+  useStore(journal.state, (state) => state.streams.block);
 
 /** Changes that wait to be sent. Stays the same list while only events come and go. */
 export function useWaitingChanges(): Entry[] {

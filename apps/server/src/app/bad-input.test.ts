@@ -192,11 +192,22 @@ describe('nonsense', () => {
     await fc.assert(
       fc.asyncProperty(
         fc.dictionary(
-          fc.constantFrom('liftId', 'setId', 'loadG', 'reps', 'text', 'steps', 'score'),
+          fc.constantFrom(
+            'liftId',
+            'setId',
+            'loadG',
+            'reps',
+            'text',
+            'steps',
+            'score',
+            'week',
+            'plan',
+          ),
           nonsense,
         ),
         async (payload) => {
-          const event = { ...events[0], id: v7(), streamId: v7(), type, payload };
+          const stream = type.startsWith('block.') ? 'block' : 'session';
+          const event = { ...events[0], stream, id: v7(), streamId: v7(), type, payload };
           refusedOrDone((await agent.post('/api/v1/events').send({ events: [event] })).status);
         },
       ),

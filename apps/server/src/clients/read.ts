@@ -1,10 +1,11 @@
 import { cautionsOf, isScreened } from '@spalo/catalog';
 import type { Client, ListedClient } from '@spalo/contract';
 import { emptyHistory, type Flag } from '@spalo/core';
-import { and, asc, eq, inArray, max, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, max, sql } from 'drizzle-orm';
 import type { Who } from '../access/sign-in';
 import type { StudioDb } from '../db/database';
 import {
+  blocks,
   clientHistories,
   clients,
   clientTrainers,
@@ -21,7 +22,9 @@ const historyOfClient = and(
 );
 
 /** The rows' own versions: another word with every change, and with no other. */
-const mark = sql<string>`concat_ws('.', ${clients}.xmin, ${clientHistories}.xmin)`;
+const mark = sql<string>`concat_ws('.', ${clients}.xmin, ${clientHistories}.xmin, (
+  SELECT concat_ws('-', count(*), max(b.xmin::text::bigint)) FROM ${blocks} b
+  WHERE b.studio_id = ${clients}.studio_id AND b.client_id = ${clients}.id))`;
 
 /** Clients of the studio by name, or one of them, with flags and what screening limits. */
 export async function readClients(db: StudioDb, who: Who, id?: string): Promise<ListedClient[]> {
@@ -86,6 +89,9 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
   });
 }
 
+/** The latest blocks of a client, as many as two years hold. */
+const BLOCKS = 24;
+
 /** One client with what their sessions and measurements came to; refuses `not-found`. */
 export async function readClient(db: StudioDb, who: Who, id: string): Promise<Client> {
   const { studioId } = who;
@@ -106,12 +112,19 @@ export async function readClient(db: StudioDb, who: Who, id: string): Promise<Cl
     .from(measurements)
     .where(and(eq(measurements.studioId, studioId), eq(measurements.clientId, id)))
     .orderBy(asc(measurements.day), asc(measurements.id));
+  const planned = await db
+    .select({ state: blocks.state })
+    .from(blocks)
+    .where(and(eq(blocks.studioId, studioId), eq(blocks.clientId, id)))
+    .orderBy(desc(blocks.startedAt), desc(blocks.id))
+    .limit(BLOCKS);
   // The mark that goes with this history, should another have come since the list was read.
   return {
     ...listed,
     mark: row?.mark ?? listed.mark,
     history: row?.history ?? emptyHistory,
     measurements: measured,
+    blocks: planned.map(({ state }) => state),
   };
 }
 

@@ -48,7 +48,7 @@ export function clientFileRouter(app: App): Router {
       .where(
         and(
           eq(events.studioId, studioId),
-          eq(events.type, 'session.started'),
+          inArray(events.type, ['session.started', 'block.started']),
           sql`${events.payload}->>'clientId' = ${params.id}`,
         ),
       );

@@ -2,7 +2,7 @@ import { and, eq, gt, gte, inArray, isNull, or, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../http/app';
 import type { StudioDb } from '../db/database';
-import { events, sessions } from '../db/schema';
+import { blocks, events, sessions } from '../db/schema';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
 import { appendEvents, logCursor, rememberRefused } from './append';
@@ -10,6 +10,8 @@ import { readEvents } from './read';
 
 const PAGE = 1000;
 const DAY_MS = 24 * 3600 * 1000;
+/** A block that was started longer ago is changed by nobody any more. */
+const BLOCK_DAYS = 120;
 
 /** Refuses `not-found` for a session that no event tells of. */
 async function requireStream(db: StudioDb, studioId: string, id: string): Promise<void> {
@@ -51,6 +53,7 @@ export function logRouter(app: App): Router {
 
   mountInStudio(router, app, 'liveEvents', async ({ db, who, query }) => {
     const since = new Date(Date.now() - DAY_MS).toISOString();
+    const recent = new Date(Date.now() - BLOCK_DAYS * DAY_MS).toISOString();
     // The cursor is read first: what arrives in between is fetched twice rather than missed.
     const cursor = await logCursor(db, who.studioId);
     const live = db
@@ -62,10 +65,23 @@ export function logRouter(app: App): Router {
           or(isNull(sessions.finishedAt), gte(sessions.startedAt, since)),
         ),
       );
+    const running = db
+      .select({ id: blocks.id })
+      .from(blocks)
+      .where(
+        and(
+          eq(blocks.studioId, who.studioId),
+          isNull(blocks.endedAt),
+          gte(blocks.startedAt, recent),
+        ),
+      );
     const page = await readEvents(
       db,
       who.studioId,
-      and(inArray(events.streamId, live), gt(events.seq, Number(query.after ?? 0))),
+      and(
+        or(inArray(events.streamId, live), inArray(events.streamId, running)),
+        gt(events.seq, Number(query.after ?? 0)),
+      ),
       PAGE,
     );
     const isLast = page.events.length < PAGE;

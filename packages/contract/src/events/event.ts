@@ -1,6 +1,14 @@
-import { ofThisVersion, type EventPayloads, type EventType, type LogEvent } from '@spalo/core';
+import {
+  ofThisVersion,
+  type BlockEventType,
+  type EventPayloads,
+  type EventType,
+  type LogEvent,
+  type StreamKind,
+} from '@spalo/core';
 import { z } from 'zod';
 import { eventId, happenedAt, instant, line, uuid } from '../primitives/values';
+import { blockPayloads } from './block';
 import { cuePayloads } from './cue';
 import { lessonPayloads } from './lesson';
 import { liftPayloads } from './lift';
@@ -27,7 +35,10 @@ const payloads: { [T in EventType]: z.ZodType<EventPayloads[T]> } = {
 };
 
 /** Payload schemas by stream: another stream is another row. */
-const streams: Record<string, Record<string, z.ZodType>> = { session: payloads };
+const streams: Record<StreamKind, Record<string, z.ZodType>> = {
+  session: payloads,
+  block: blockPayloads,
+};
 
 const about = { stream: line(40), streamId: uuid, author: uuid, device: uuid };
 
@@ -40,8 +51,9 @@ export const storedEvent = z.object({
   payload: z.unknown(),
 });
 
-const variants = Object.entries(streams).flatMap(([stream, types]) =>
-  Object.entries(types).map(([type, payload]) =>
+/** The entries of a stream, told apart by their types. */
+function entriesOf(stream: string, types: Record<string, z.ZodType>) {
+  const entries = Object.entries(types).map(([type, payload]) =>
     z.object({
       ...about,
       id: eventId,
@@ -50,8 +62,11 @@ const variants = Object.entries(streams).flatMap(([stream, types]) =>
       at: happenedAt,
       payload,
     }),
-  ),
-);
+  );
+  return z.discriminatedUnion('type', entries as [(typeof entries)[number], ...typeof entries]);
+}
+
+const variants = Object.entries(streams).map(([stream, types]) => entriesOf(stream, types));
 
 /** As JSON writes it, where no number is a negative zero, and as an event of this version. */
 const canonical = (input: unknown): unknown =>
@@ -63,7 +78,10 @@ const canonical = (input: unknown): unknown =>
 // Callers send events; what comes in from elsewhere is anything.
 export const logEvent = z.preprocess(
   canonical,
-  z.discriminatedUnion('type', variants as [(typeof variants)[number], ...typeof variants]),
+  z.discriminatedUnion('stream', variants as [(typeof variants)[number], ...typeof variants]),
 ) as unknown as z.ZodType<LogEvent, LogEvent>;
 
-export const eventTypes = Object.keys(payloads) as EventType[];
+/** Every type of entry, of whichever stream. */
+export const eventTypes = [
+  ...new Set([...Object.keys(payloads), ...Object.keys(blockPayloads)]),
+] as (EventType | BlockEventType)[];

@@ -1,4 +1,4 @@
-import { painKinds, painPlaces, type PainPayloads } from '@spalo/core';
+import { dayAfters, painKinds, painPlaces, type PainPayloads } from '@spalo/core';
 import { z } from 'zod';
 import { side } from '../primitives/body';
 import { same } from '../primitives/same';
@@ -13,6 +13,9 @@ export const painPayloads = {
       score: z.int().min(0).max(10),
       kind: z.enum(painKinds),
     }),
+  ),
+  'day-after.told': same<PainPayloads['day-after.told']>()(
+    z.object({ liftId: slug, how: z.enum(dayAfters) }),
   ),
   'pain.withdrawn': same<PainPayloads['pain.withdrawn']>()(z.object({ painId: uuid })),
 };

@@ -1,5 +1,6 @@
 import { dayForms, type SessionPayloads } from '@spalo/core';
 import { z } from 'zod';
+import { blockDay } from '../primitives/block';
 import { plannedLift } from '../primitives/plan';
 import { same } from '../primitives/same';
 import { unit, uuid } from '../primitives/values';
@@ -14,6 +15,7 @@ export const sessionPayloads = {
       unit,
       lifts: z.array(plannedLift).max(20),
       general: generalSteps.optional(),
+      block: blockDay.optional(),
     }),
   ),
   'session.finished': same<SessionPayloads['session.finished']>()(z.strictObject({})),

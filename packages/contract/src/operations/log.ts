@@ -21,7 +21,7 @@ export const logOperations = {
     method: 'get',
     path: '/events/live',
     summary:
-      'The events of the sessions that are open or were started in the last day, page by page',
+      'The events of the sessions that are open or were started in the last day, and of blocks that go on, page by page',
     access: 'trainer',
   },
   sessionEvents: {

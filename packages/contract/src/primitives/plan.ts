@@ -14,6 +14,7 @@ import {
   type Step,
 } from '@spalo/core';
 import { z } from 'zod';
+import { blockDay, wayBack } from './block';
 import { same } from './same';
 import { load, repCount, slug, text, uuid } from './values';
 
@@ -50,6 +51,9 @@ export const liftPlan = same<LiftPlan>()(
     focusCueId: slug.nullable(),
     closed: text(300).nullable(),
     pairedWith: slug.optional(),
+    cell: blockDay.optional(),
+    lightShare: z.number().min(0.5).max(1).optional(),
+    wayBack: wayBack.optional(),
     scheme: z.enum(schemeNames).optional(),
     misses: z.object({ inARow: z.int().min(0).max(9), setBacks: z.int().min(0).max(9) }).optional(),
   }),
@@ -95,5 +99,7 @@ export const plannedLift = same<PlannedLift>()(
     certainty: z.enum(certainties).optional(),
     again: z.object({ loadG: load, reps: repCount.min(1), why: text(300) }).optional(),
     climb: z.boolean().optional(),
+    standsFor: slug.optional(),
+    turnedDown: z.object({ sets: z.int().min(1).max(12), loadG: load }).optional(),
   }),
 );

@@ -48,7 +48,7 @@ export const instant = z.iso
   .refine((value) => value >= '2000' && value < '2100', 'Outside the years 2000 to 2100');
 
 /** A day as 2026-11-24, between the years 1900 and 2100. */
-const day = z.iso
+export const day = z.iso
   .date('A day as 2026-11-24')
   .refine((value) => value >= '1900' && value < '2100', 'Outside the years 1900 to 2100');
 

@@ -5,13 +5,16 @@ import {
   rangeIds,
   sexes,
   surenesses,
+  turnedDownReasons,
   type Override,
   type Person,
   type ReportedLift,
+  type TurnedDown,
 } from '@spalo/core';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import {
+  day,
   happenedAt,
   happenedOn,
   instant,
@@ -23,6 +26,7 @@ import {
   uuid,
 } from '../primitives/values';
 import { email } from './account';
+import { block } from './block';
 import { flag } from './flag';
 import { history } from './history';
 import { bodyMass, measurement } from './measurement';
@@ -45,6 +49,17 @@ const override = same<Override>()(
     at: happenedAt,
     by: uuid,
   }),
+);
+
+const turnedDown = same<TurnedDown>()(
+  z
+    .object({
+      from: day,
+      to: day,
+      reason: z.enum(turnedDownReasons),
+      roomId: uuid.optional(),
+    })
+    .refine(({ from, to }) => from <= to, { path: ['to'], message: 'Ends before it begins' }),
 );
 
 const segment = z.int().min(100, 'At least 100 mm').max(1200, 'At most 1200 mm');
@@ -85,6 +100,8 @@ export const clientFacts = z.object({
   /** Lifts of their sessions; empty for the usual ones. */
   programme: z.array(slug).max(12),
   overrides: z.array(override).max(100),
+  /** Weeks in which less is planned; absent where nobody wrote any down. */
+  turnedDown: z.array(turnedDown).max(60).optional(),
   /** Kept, but no longer in the list; null for a client who comes. */
   archivedAt: happenedAt.nullable(),
 });
@@ -113,6 +130,8 @@ const clientPast = z.object({
   mark: z.string(),
   history,
   measurements: z.array(measurement),
+  /** Their blocks, the latest started first; absent in what was fetched before there were any. */
+  blocks: z.array(block).optional(),
 });
 
 /** A client with all that a session is drafted from. */

@@ -4,6 +4,7 @@ import {
   rampMoves,
   remedyKinds,
   type ClientHistory,
+  type DoneDay,
   type LiftMemory,
   type PastSet,
   type RampHabit,
@@ -11,6 +12,7 @@ import {
   type WarmUpRecord,
 } from '@spalo/core';
 import { z } from 'zod';
+import { place } from '../primitives/block';
 import { liftPlan, pastStep, rampKind, ownRule } from '../primitives/plan';
 import { same } from '../primitives/same';
 import { instant, load, repCount, slug, text, uuid } from '../primitives/values';
@@ -118,6 +120,18 @@ const liftMemory = same<LiftMemory>()(
   }),
 );
 
+const doneDay = same<DoneDay>()(
+  z.object({
+    sessionId: uuid,
+    at: instant,
+    ...place,
+    lifts: z.record(
+      z.string(),
+      z.object({ loadG: load, reps: repCount, sets: z.int().min(0), asPlanned: z.boolean() }),
+    ),
+  }),
+);
+
 /** What finished sessions left behind for the next one. */
 export const history = same<ClientHistory>()(
   z.object({
@@ -127,5 +141,6 @@ export const history = same<ClientHistory>()(
     swaps: z.record(z.string(), slug),
     lastSessionAt: instant.nullable(),
     belief: savedBelief.nullable(),
+    blocks: z.record(z.string(), z.array(doneDay)).optional(),
   }),
 );

@@ -37,7 +37,11 @@ function believing(sets: readonly LoggedSet[]): StrengthProfile {
     kg(60),
     ...sets.map((each) => estimatedOneRepMax(each.loadG, each.cleanReps + (each.rir ?? 0))),
   );
-  const limit = (reps: number) => ({ mu: Math.log(loadForReps(best, reps)), sd: 0.02 });
+  const limit = (reps: number) => ({
+    mu: Math.log(loadForReps(best, reps)),
+    sd: 0.02,
+    alone: 0.02,
+  });
   const outlook: Outlook = {
     limit,
     atLeast: (loadG, reps) => below((limit(reps).mu - Math.log(loadG)) / limit(reps).sd),
@@ -51,6 +55,7 @@ function believing(sets: readonly LoggedSet[]): StrengthProfile {
     today: false,
     outlook: () => outlook,
     after: () => profile,
+    later: () => profile,
     feeling: () => profile,
   };
   return profile;

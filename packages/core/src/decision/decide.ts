@@ -19,35 +19,43 @@ import type {
 import { notDoneGate } from './gates/not-done';
 import { painGate } from './gates/pain';
 import { techniqueGate } from './gates/technique';
+import { wayBackGate } from './gates/way-back';
 import { afterClimb } from './schemes/after-climb';
 import { byHolding } from './schemes/by-holding';
 import { byOutlook } from './schemes/by-outlook';
 import { doubleProgression } from './schemes/double-progression';
 import { linear } from './schemes/linear';
 import { skill } from './schemes/skill';
+import { wave } from './schemes/wave';
+import { afterBlock, isAskedByDay, underBlock } from './under-block';
 
 /** In the order in which they are asked; the first that applies decides. */
-const gates: readonly Gate[] = [painGate, notDoneGate, techniqueGate];
+const gates: readonly Gate[] = [painGate, notDoneGate, techniqueGate, wayBackGate];
 
 const schemes: Record<SchemeName, Scheme> = {
   'reserve-led': byOutlook,
   'double progression': doubleProgression,
   linear,
   skill,
+  wave,
 };
 
 /**
- * The scheme of a lift: a climb goes on from what it found, what is held or carried grows longer; else as the trainer
- * chose, or reserve-led.
+ * The scheme of a lift: a climb goes on from what it found, what is held or carried grows longer; else what the block asks
+ * on its next day, as the trainer chose, or reserve-led.
  */
-const schemeOf = ({ plan }: LiftState): Scheme =>
-  plan.counted ? byHolding : plan.climb ? afterClimb : schemes[plan.scheme ?? 'reserve-led'];
+function schemeOf(situation: Situation): Scheme {
+  const { plan } = situation.lift;
+  if (plan.counted) return byHolding;
+  if (plan.climb) return afterClimb;
+  return isAskedByDay(situation) ? wave : schemes[situation.plan.scheme ?? 'reserve-led'];
+}
 
 /** The plan part of a planned lift: what is carried from session to session. */
 export function planOf(plan: LiftPlan): LiftPlan {
   const { liftId, styleId, implement, repRange, reps, targetRir, sets, loadG, focusCueId, closed } =
     plan;
-  const { counted, pairedWith, scheme, misses } = plan;
+  const { counted, pairedWith, scheme, misses, cell, lightShare, wayBack } = plan;
   return {
     liftId,
     styleId,
@@ -58,6 +66,9 @@ export function planOf(plan: LiftPlan): LiftPlan {
     ...(pairedWith !== undefined && { pairedWith }),
     ...(scheme && { scheme }),
     ...(misses && { misses }),
+    ...(cell && { cell }),
+    ...(lightShare !== undefined && { lightShare }),
+    ...(wayBack && { wayBack }),
     targetRir,
     sets,
     loadG,
@@ -125,9 +136,18 @@ function alternatives(
 function propose(situation: Situation): Proposal & { gate: GateName } {
   for (const gate of gates) {
     const proposal = gate.decide(situation);
-    if (proposal) return { ...proposal, gate: gate.name };
+    if (proposal) return { ...underBlock(proposal, gate.name, situation), gate: gate.name };
   }
-  const proposal = schemeOf(situation.lift).next(situation);
+  const { wayBack: _done, ...whole } = situation.plan;
+  const onward = { ...situation, plan: whole };
+  const { turnedDown } = situation.lift.plan;
+  const effort = turnedDown
+    ? {
+        plan: { ...whole, ...turnedDown },
+        why: 'After the turned-down time it goes on as it was planned',
+      }
+    : schemeOf(onward).next(onward);
+  const proposal = underBlock(effort, 'effort', onward);
   const { rule, loads } = situation.context;
   if (!rule) return { ...proposal, gate: 'effort' };
   const plan = underRule(proposal.plan, rule, loads);
@@ -141,7 +161,8 @@ function propose(situation: Situation): Proposal & { gate: GateName } {
  */
 export function decide(lift: LiftState, context: DecisionContext): Decision {
   // What was asked only today is not what the lift goes on from.
-  const plan = { ...planOf(lift.plan), ...lift.usual, focusCueId: lift.focusCueId };
+  const asked = { ...planOf(lift.plan), ...lift.usual, focusCueId: lift.focusCueId };
+  const plan = afterBlock(asked, { context });
   const sets = countedSets(lift, 'working');
   const situation = { lift, plan, sets, context };
   const { gate, why, advice = null, openFlag = null, ...next } = propose(situation);

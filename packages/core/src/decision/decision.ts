@@ -1,4 +1,5 @@
-import type { Lift } from '../lift/lift';
+import type { Ahead } from '../block/asked-plan';
+import type { Lift, RepRange } from '../lift/lift';
 import type { Loads } from '../loads/loads';
 import type { Flag } from '../person/person';
 import type { OwnRule } from '../session/own-rule';
@@ -55,9 +56,13 @@ export interface DecisionContext {
   careful: boolean;
   /** How the trainer wants proposals for this lift changed; null or absent where as they are. */
   rule?: OwnRule | null;
+  /** What the client's block asks of it next; null or absent outside of one. */
+  ahead?: Ahead | null;
+  /** The reps that it is done for outside of blocks; absent where nobody asked. */
+  usualRange?: RepRange;
 }
 
-export type GateName = 'not done' | 'pain' | 'technique' | 'effort';
+export type GateName = 'not done' | 'pain' | 'technique' | 'way back' | 'effort';
 
 /** A lift's session as gates and schemes see it. */
 export interface Situation {

@@ -1,5 +1,5 @@
 /** What events tell of: each stream is a log of its own, named by the id of the thing it is about. */
-export type StreamKind = 'session';
+export type StreamKind = 'session' | 'block';
 
 /** What every event carries besides its type and payload. */
 export interface Envelope<S extends string = string> {

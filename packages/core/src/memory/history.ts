@@ -11,6 +11,7 @@ import {
   type LiftMemory,
   type MainFaultOf,
 } from './lift-memory';
+import { withDay, type BlocksDone } from './block-memory';
 import { evidenceOf } from './past-sets';
 
 /** Changes whenever the shape of a history does: one of another version is made anew from the log. */
@@ -28,6 +29,8 @@ export interface ClientHistory {
   lastSessionAt: string | null;
   /** What all sets together say about strength; null before the first session. */
   belief: SavedBelief | null;
+  /** The days that were done of blocks; absent where there were none. */
+  blocks?: BlocksDone;
 }
 
 /** Sessions whose sets are kept as evidence with a client; the belief remembers the rest. */
@@ -90,6 +93,7 @@ export function foldSession(
     if (after !== before) lifts[liftId] = after;
   }
   const sets = evidenceOf(state);
+  const blocks = withDay(history.blocks, state);
   return {
     ...history,
     lifts,
@@ -97,6 +101,7 @@ export function foldSession(
     swaps: { ...history.swaps, ...state.swaps },
     lastSessionAt: state.startedAt,
     belief: beliefAfter(history, sets, state.startedAt, context),
+    ...(blocks && { blocks }),
   };
 }
 

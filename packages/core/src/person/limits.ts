@@ -161,6 +161,14 @@ export function rangeLimit(
   return { ...limit, opened: limit.overridable ? openedBy(person, lift.id, range) : null };
 }
 
+/** The fewest reps, of these or more, that are offered for a lift. */
+export function openReps(person: Person, lift: Lift, reps: number, context: LimitContext): number {
+  const range = ranges.find(({ high }) => reps <= high) ?? ranges.at(-1)!;
+  if (!isClosed(rangeLimit(person, lift, range.id, context))) return reps;
+  const next = ranges[ranges.indexOf(range) + 1];
+  return next ? openReps(person, lift, next.low, context) : reps;
+}
+
 /** The working range for a lift: what the client prefers where it is open, else the lift's own, beginners at 10 and up. */
 export function workingRange(person: Person, lift: Lift, context: LimitContext): RepRange {
   const careful =

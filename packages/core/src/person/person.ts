@@ -1,6 +1,7 @@
 import { joints, type Side } from '../lift/joints';
 import type { Grams } from '../unit/mass';
 import type { Caution } from './caution';
+import type { TurnedDown } from './turned-down';
 
 export const sexes = ['female', 'male', 'unsaid'] as const;
 export type Sex = (typeof sexes)[number];
@@ -81,6 +82,8 @@ export interface Person {
   reports: ReportedLift[];
   cautions: Caution[];
   overrides: Override[];
+  /** Weeks in which less is planned; absent where there are none. */
+  turnedDown?: TurnedDown[];
 }
 
 /** Flags that stand on record: neither closed nor a mistake. */

@@ -1,3 +1,4 @@
+import { askedText, planAsked, type Ahead } from '../block/asked-plan';
 import { memoryOf, type ClientHistory } from '../memory/history';
 import type { LiftMemory } from '../memory/lift-memory';
 import { isNewToTraining } from '../person/training-age';
@@ -14,8 +15,17 @@ import { startsCareful } from '../person/careful';
 import { isClosed, liftLimit, lockOf, workingRange } from '../person/limits';
 import { openFlags, type Person } from '../person/person';
 import type { Plate, Room } from '../room/room';
-import type { LiftPlan, LoadedLift, PlannedLift, Step } from '../session/plan';
-import type { StrengthProfile } from '../strength/profile';
+import type { TurnedDown } from '../person/turned-down';
+import { isSameDay, type BlockDay } from '../session/block-day';
+import {
+  rangeWith,
+  type LiftPlan,
+  type LoadedLift,
+  type PlannedLift,
+  type Step,
+} from '../session/plan';
+import { WAY_BACK, type WayBack } from '../session/way-back';
+import type { StrengthAnswer, StrengthProfile } from '../strength/profile';
 import type { Unit } from '../unit/mass';
 import { planRamp } from '../warm-up/ramp/plan-ramp';
 import { rampFor } from '../warm-up/ramp/ramp-for';
@@ -24,6 +34,8 @@ import { absenceShare } from './absence';
 import { decideAgain } from './decide-again';
 import { heldCount, loadHold, planHold } from './hold-plan';
 import type { ProgrammeLift } from './programme-lift';
+import { oneOfEach, turnedDown } from './turned-down';
+import { wayBackOf } from './way-back';
 
 /** All that a session is drafted from. */
 export interface DraftInput {
@@ -36,6 +48,12 @@ export interface DraftInput {
   unit: Unit;
   /** ISO time. */
   now: string;
+  /** The day of a block that the session does; absent outside of blocks. */
+  block?: BlockDay;
+  /** What the block asks that day, by lift; empty outside of blocks. */
+  asked?: ReadonlyMap<string, Ahead>;
+  /** The turned-down time that it falls in; absent on ordinary days. */
+  turnedDown?: TurnedDown;
 }
 
 /** A lift that is left out today, and why. `overridable`: the trainer may open it with a reason. */
@@ -43,12 +61,16 @@ export interface ClosedLift {
   liftId: string;
   why: string;
   overridable: boolean;
+  /** The lift that stands in for it; absent where none does. */
+  standIn?: string;
 }
 
 /** The lifts of a session with their loads, and those that are left out. */
 export interface LoadsDraft<T extends LoadedLift = LoadedLift> {
   lifts: T[];
   closed: ClosedLift[];
+  /** The day of a block that it does; absent outside of blocks. */
+  block?: BlockDay;
 }
 
 /** The same with ramps: what a session starts with. */
@@ -79,7 +101,8 @@ function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null {
   const { person, room, now } = input;
   const context = { now, faults: memoryOf(input.history, lift.id).faults };
   const repRange = workingRange(person, lift, context);
-  const reps = repRange.low;
+  const ahead = input.asked?.get(lift.id);
+  const reps = ahead?.ask.reps ?? repRange.low;
   const asked = (rir: number) => input.profile.loadFor(lift, reps, rir);
   const known = asked(USUAL_RIR).certainty === 'known';
   const targetRir = known ? usualRir(person, now) : FIRST_RIR;
@@ -95,10 +118,11 @@ function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null {
     liftId: lift.id,
     styleId: entry.styleId,
     implement,
-    repRange,
+    repRange: rangeWith(repRange, reps),
     reps,
     targetRir,
-    sets: SETS,
+    sets: ahead?.ask.sets ?? SETS,
+    ...(ahead && { cell: ahead.cell }),
     loadG: load.loadG,
     focusCueId: entry.firstCueId,
     closed: null,
@@ -118,6 +142,43 @@ function implementToday(implement: Implement, lift: Lift, { bodyMassG }: Person)
   return { ...implement, bodyG: Math.round(lift.bodyShare * bodyMassG) };
 }
 
+/** What a kept plan asks on this day of a block, where it was not decided for it; as it is outside of one. */
+function asPlanned(
+  kept: LiftPlan,
+  { lift }: ProgrammeLift,
+  implement: Implement,
+  input: DraftInput,
+): { plan: LiftPlan; why: string | null } {
+  const ahead = input.asked?.get(lift.id);
+  if (!ahead || isSameDay(kept.cell, ahead.cell)) return { plan: kept, why: null };
+  const { profile: strength, room, unit, person, now } = input;
+  const careful = startsCareful(person, now);
+  const loads = loadables(room, implement);
+  const plan = planAsked(kept, ahead, { lift, loads, unit, strength, careful });
+  return { plan, why: askedText(ahead, plan, unit) };
+}
+
+/** A lift on its way back after pain: its share of what is believed, and never above what it was. */
+function onTheWay(
+  kept: LiftPlan,
+  way: WayBack,
+  implement: Implement,
+  { mean, low, high, certainty }: StrengthAnswer,
+  { room }: DraftInput,
+): Found | null {
+  const wanted = Math.min(kept.loadG, mean * WAY_BACK[way.step]!);
+  const loads = loadables(room, implement);
+  const load = atOrBelow(loads, wanted) ?? lightest(loads);
+  if (!load) return null;
+  return {
+    plan: { ...kept, implement, loadG: load.loadG, wayBack: way },
+    why: `Way back for the ${way.place}, step ${way.step + 1} of ${WAY_BACK.length}: ${Math.round(WAY_BACK[way.step]! * 100)} % of what is believed`,
+    belief: { mean, low, high },
+    certainty,
+    climb: false,
+  };
+}
+
 function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput): Found | null {
   const { room, person, profile, now, unit } = input;
   const { lift } = entry;
@@ -130,8 +191,11 @@ function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput)
     : chooseImplement(lift, room, decided.loadG, person.bodyMassG);
   if (!usable) return null;
   const grounds = { lift, memory, person, profile, room, unit, now };
-  const { plan: kept, again } = decideAgain(decided, usable, grounds);
+  const { plan: still, again } = decideAgain(decided, usable, grounds);
+  const { plan: kept, why: asked } = asPlanned(still, entry, usable, input);
   const answer = profile.loadFor(lift, kept.reps, kept.targetRir);
+  const way = wayBackOf(lift, memory, person);
+  if (way) return onTheWay(kept, way, usable, answer, input);
   const { mean, low, high, start, certainty } = answer;
   const wanted = share === null ? Math.min(kept.loadG, start) : kept.loadG * share;
   const load = atOrBelow(loadables(room, usable), wanted);
@@ -141,13 +205,13 @@ function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput)
       ? `${days} days away: start again from the belief`
       : share < 1
         ? `${days} days away: ${Math.round((1 - share) * 100)} % lighter`
-        : (again?.why ?? 'As decided last time');
+        : (again?.why ?? asked ?? 'As decided last time');
   return {
     plan: {
       ...kept,
       implement: usable,
       loadG: load.loadG,
-      reps: share === 1 ? kept.reps : kept.repRange.low,
+      reps: share === 1 || kept.cell ? kept.reps : kept.repRange.low,
     },
     why,
     belief: { mean, low, high },
@@ -254,18 +318,37 @@ function steadyFirst({ programme, person }: DraftInput): readonly ProgrammeLift[
   return [...programme].sort((a, b) => last(a) - last(b));
 }
 
+/** What stands in for a closed lift, where that is not closed as well. */
+function openStandIn({ standIn }: ProgrammeLift, input: DraftInput): ProgrammeLift | null {
+  return standIn && !closedBy(standIn, input) ? standIn : null;
+}
+
+const lessToday = (lift: LoadedLift, { turnedDown: less, room }: DraftInput): LoadedLift =>
+  less ? turnedDown(lift, loadables(room, lift.implement), less) : lift;
+
 /** Lifts with their loads; those that are closed, or that the room has nothing for, are listed apart with why. */
 export function draftLoads(input: DraftInput): LoadsDraft {
-  const draft: LoadsDraft = { lifts: [], closed: [] };
-  for (const entry of steadyFirst(input)) {
+  const { block } = input;
+  const draft: LoadsDraft = { lifts: [], closed: [], ...(block && { block }) };
+  const programme = input.turnedDown ? oneOfEach(steadyFirst(input)) : steadyFirst(input);
+  for (const entry of programme) {
     const closed = closedBy(entry, input);
-    const loaded = closed ? null : loadLift(entry, input);
+    const doing = closed ? openStandIn(entry, input) : entry;
+    const found = doing && loadLift(doing, input);
+    const standsFor = doing === entry ? {} : { standsFor: entry.lift.id };
+    const loaded = found && { ...lessToday(found, input), ...standsFor };
     const why = `${input.room.name} has nothing to load it with`;
     if (loaded) draft.lifts.push(loaded);
-    else draft.closed.push(closed ?? { liftId: entry.lift.id, why, overridable: false });
+    if (closed || !loaded) {
+      const left = closed ?? { liftId: entry.lift.id, why, overridable: false };
+      draft.closed.push({ ...left, ...(loaded && { standIn: loaded.liftId }) });
+    }
   }
   return draft;
 }
+
+const everyLift = ({ programme }: DraftInput): ProgrammeLift[] =>
+  programme.flatMap((entry) => [entry, ...(entry.standIn ? [entry.standIn] : [])]);
 
 /** The plates that a lift's last step leaves on its implement. */
 function leftOn(lift: PlannedLift, room: Room): Plate[] {
@@ -278,17 +361,17 @@ function leftOn(lift: PlannedLift, room: Room): Plate[] {
  * earlier lift warmed shorten a ramp, and a bar used again is loaded from what the earlier lift leaves on it.
  */
 export function draftSession(input: DraftInput): Draft {
-  const { lifts: loaded, closed } = draftLoads(input);
+  const { lifts: loaded, ...rest } = draftLoads(input);
   const lifts: PlannedLift[] = [];
   const before: Lift[] = [];
   const standing = new Map<string, Plate[]>();
   for (const each of loaded) {
-    const { lift } = input.programme.find((entry) => entry.lift.id === each.liftId)!;
+    const { lift } = everyLift(input).find((entry) => entry.lift.id === each.liftId)!;
     const key = implementKey(each.implement);
     const planned = withRamp(each, lift, input, isWarm(lift, before), standing.get(key) ?? []);
     standing.set(key, leftOn(planned, input.room));
     lifts.push(planned);
     before.push(lift);
   }
-  return { lifts, closed };
+  return { lifts, ...rest };
 }

@@ -5,4 +5,6 @@ export interface ProgrammeLift {
   lift: Lift;
   styleId: string;
   firstCueId: string;
+  /** Another in its place where it is closed; absent where there is none. */
+  standIn?: ProgrammeLift;
 }

@@ -1,7 +1,9 @@
 import type { HeldCount } from '../lift/counted';
 import type { LoadBelief, RepRange } from '../lift/lift';
 import type { Implement } from '../room/implement';
+import type { BlockDay } from './block-day';
 import type { Misses, SchemeName } from './scheme';
+import type { WayBack } from './way-back';
 import type { Certainty } from '../strength/profile';
 import type { Grams } from '../unit/mass';
 import type { Primer } from '../warm-up/ramp/plan-ramp';
@@ -28,6 +30,12 @@ export interface LiftPlan {
   scheme?: SchemeName;
   /** Of a linear lift: how it has fared; absent before the first miss. */
   misses?: Misses;
+  /** The day of a block that it was decided for; absent outside of blocks. */
+  cell?: BlockDay;
+  /** The share of a heavy day's load that was asked, on a light one; absent otherwise. */
+  lightShare?: number;
+  /** How far it is on its way back after pain; absent where it is not on one. */
+  wayBack?: WayBack;
   /** The lift that it is done in turn with, one resting while the other works; absent where it is done alone. */
   pairedWith?: string;
   /** Why the lift may not be done until the trainer records clearance; null when it is open. */
@@ -83,6 +91,10 @@ export interface LoadedLift extends LiftPlan {
   certainty?: Certainty;
   /** What had been decided, where that is to be decided again; absent where it stands. */
   again?: Again;
+  /** The lift that it stands in for while that is closed; absent where it is its own. */
+  standsFor?: string;
+  /** What would have been asked but for a turned-down week; absent on ordinary days. */
+  turnedDown?: { sets: number; loadG: Grams };
   /** The sets climb to the load: a lift without evidence finds its weight on the floor. */
   climb?: boolean;
 }

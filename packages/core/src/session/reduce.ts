@@ -17,7 +17,7 @@ export function reduceSession(events: readonly LogEvent[]): SessionState | null 
   const log = standingLog(orderedLog(events));
   const start = log.find(isStart);
   if (!start) return null;
-  const { clientId, bookingId, roomId, unit, lifts, general = [] } = start.payload;
+  const { clientId, bookingId, roomId, unit, lifts, general = [], block } = start.payload;
   const state: SessionState = {
     id: start.streamId,
     startId: start.id,
@@ -34,6 +34,7 @@ export function reduceSession(events: readonly LogEvent[]): SessionState | null 
     swaps: {},
     lifts: pairedAmong(lifts.map(newLift)),
     notes: [],
+    ...(block && { block }),
   };
   return applyLog(state, log, eventSteps);
 }

@@ -1,5 +1,11 @@
 /** How load and reps of a lift go on from session to session, by the trainer's choice. */
-export const schemeNames = ['reserve-led', 'double progression', 'linear', 'skill'] as const;
+export const schemeNames = [
+  'reserve-led',
+  'double progression',
+  'linear',
+  'skill',
+  'wave',
+] as const;
 export type SchemeName = (typeof schemeNames)[number];
 
 /** How a linear lift has fared: sessions missed in a row, and how often it had to be set back. */

@@ -4,11 +4,13 @@ import type { GeneralStep } from '../warm-up/general/general';
 import type { DayForm, RampMove } from '../strength/day-form';
 import type { CueOutcome } from '../technique/cue-belief';
 import type { RampChoice, WarmUpVerdict } from '../warm-up/ramp/habit';
+import type { BlockDay } from './block-day';
 import type { OwnRule } from './own-rule';
 import type { Pain } from './pain';
 import type { Asked, LiftPlan, PlannedLift, Step, StepKind } from './plan';
 import type { TakenRemedy } from './remedy';
 import type { SetResult } from './set-result';
+import type { DayAfter } from './way-back';
 
 /** A correction keeps what it corrected. */
 export interface Correction {
@@ -126,6 +128,8 @@ export interface LiftState {
   /** Steps of its first lesson, in the order they were tried. */
   taught: TaughtStep[];
   notes: Note[];
+  /** How the joint was on the day after the session before; absent while nobody asked. */
+  dayAfter?: DayAfter;
   /** The rule for its proposals from here on, or that there is none any more; absent while it stays as it was. */
   rule?: OwnRule | null;
 }
@@ -155,6 +159,8 @@ export interface SessionState {
   swaps: Record<string, string>;
   lifts: LiftState[];
   notes: Note[];
+  /** The day of a block that it does; absent where it does none. */
+  block?: BlockDay;
 }
 
 /** A planned lift before anything is done of it. */

@@ -19,12 +19,17 @@ import { tiredAtFirst, tiredFor, type SoFar } from './so-far';
 /** today: after what was done of the day, in its form; another: a day to come, as tired as this lift found them today. */
 export type OutlookDay = 'today' | 'another';
 
+/** The log load at which some reps are the limit; `alone` is the part of its doubt that each set has for itself. */
+export interface SetLimit extends LogLoad {
+  alone: number;
+}
+
 /** What sets to come of a lift hold, with all doubts: of the lift, endurance, both fatigues and the day's form. */
 export interface Outlook {
   /** Chance that at least `reps` can be done at a load, in the set after `more` further sets of the lift. */
   atLeast(loadG: Grams, reps: number, more: number): number;
   /** The log load at which `reps` is the limit in that set: middle and doubt. */
-  limit(reps: number, more: number): LogLoad;
+  limit(reps: number, more: number): SetLimit;
 }
 
 /** The outlook on sets of a lift that each leave about `rir`. */
@@ -39,7 +44,7 @@ export function outlookOn(
   const k = repConstantAt(belief, at);
   const today = day === 'today';
   const before = today ? tiredFor(soFar, at) : tiredAtFirst(soFar, at);
-  const known = new Map<number, LogLoad>();
+  const known = new Map<number, SetLimit>();
 
   const limit = (reps: number, more: number) => {
     const key = more * 1000 + reps;
@@ -60,14 +65,11 @@ export function outlookOn(
       own * belief.mean[fatigueAt(belief)]! -
       others * belief.mean[carryAt(belief)]! -
       Math.log(1 + reps / k);
+    const alone = Math.hypot(NOISE.floor, NOISE.reps / (k + reps));
     const sd = Math.sqrt(
-      variance +
-        (today ? 0 : DAY_SD ** 2) +
-        curveVariance(belief, at, reps) +
-        NOISE.floor ** 2 +
-        (NOISE.reps / (k + reps)) ** 2,
+      variance + (today ? 0 : DAY_SD ** 2) + curveVariance(belief, at, reps) + alone ** 2,
     );
-    const answer = { mu, sd };
+    const answer = { mu, sd, alone };
     known.set(key, answer);
     return answer;
   };

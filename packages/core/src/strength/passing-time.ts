@@ -38,6 +38,16 @@ export function passTime(belief: Belief, nowMs: number, trainingMonths: number):
   }
 }
 
+/** Lets weeks pass in which training goes on, in place: nobody is away, and so nothing is lost. */
+export function passWeeks(belief: Belief, weeks: number, trainingMonths: number): void {
+  const start = belief.atMs ?? 0;
+  belief.atMs = start;
+  for (let left = weeks, at = start; left > 0; left -= 1) {
+    at += Math.min(1, left) * WEEK_MS;
+    passTime(belief, at, trainingMonths);
+  }
+}
+
 /** Begins another day, in place: its form is unknown again and has nothing to do with the last one's. */
 export function newDay(belief: Belief): void {
   // The day is the last place of the state, so its row is the end of the lower half.

@@ -8,7 +8,7 @@ import { START } from './constants';
 import { feel, type DayForm, type RampMove } from './day-form';
 import { isSlip, observationOf, rested } from './observe-set';
 import { outlookOn, type Outlook, type OutlookDay } from './outlook';
-import { newDay, passTime } from './passing-time';
+import { newDay, passTime, passWeeks } from './passing-time';
 import { OPEN_RESERVE, type PastSet } from './past-set';
 import { startingBelief, takeSets } from './replay';
 import { nothingYet, type SoFar } from './so-far';
@@ -38,6 +38,8 @@ export interface StrengthProfile {
   today: boolean;
   /** The profile after all of today's sets. */
   after(sets: readonly PastSet[]): StrengthProfile;
+  /** The profile of an ordinary day so many weeks on, with training going on until then. */
+  later(weeks: number): StrengthProfile;
   /** The profile with what is said or seen of the day beside its sets. */
   feeling(word: DayForm | RampMove): StrengthProfile;
 }
@@ -122,6 +124,12 @@ export function profileOf(
       const later = copyBelief(belief);
       feel(later, word);
       return profileOf(later, person, now, soFar, true);
+    },
+    later(weeks) {
+      const then = copyBelief(belief);
+      passWeeks(then, weeks, person.trainingMonths);
+      newDay(then);
+      return profileOf(then, person, now, soFar);
     },
     after(sets) {
       const later = copyBelief(belief);

@@ -19,6 +19,7 @@ const says: Record<SchemeName, string> = {
   linear:
     'A small step each session while every rep is clean. Two misses in a row: a tenth down; the second time double progression.',
   skill: 'The load stays until two sessions in a row show no fault.',
+  wave: 'In a block: each day its reps and reserve, with the load that is believed to leave it. Outside of blocks as reserve-led.',
 };
 
 /** How a lift goes on from session to session: what it is now, and a way to another. */

@@ -12,7 +12,7 @@ export interface WrapUpCard {
 
 /** A card a lift. */
 export function cardsFor({ session, lifts, strength }: LaneView, client: Client): WrapUpCard[] {
-  const when = { unit: session.unit, now: session.startedAt };
+  const when = { unit: session.unit, now: session.startedAt, session };
   return lifts.map((view) => ({
     view,
     decision: decideFor(view.state, view, client, strength, when),

@@ -20,6 +20,7 @@ export function factsOfClient(client: Client & Partial<KnownClient>): ClientFact
     mark: _mark,
     trainingMonthsAt: _trainingMonthsAt,
     past: _past,
+    blocks: _blocks,
     ...facts
   } = client;
   return facts;

@@ -22,10 +22,10 @@ export async function startSession(
   if (red) throw new Error(lockedBy(red));
   const sessionId = newId();
   const { unit } = account.studio;
-  const { lifts, general } = await inWorker('draft', visitOf(client, room, account));
+  const { lifts, general, block } = await inWorker('draft', visitOf(client, room, account));
   const start = { clientId: client.id, bookingId, roomId: room.id, unit, lifts };
   const author = authorFor(account.trainer.id);
-  const payload = { ...start, general: general.steps };
+  const payload = { ...start, general: general.steps, ...(block && { block }) };
   await appendToSession(journal, sessionId, 'session.started', payload, author);
   useFloorUi.getState().choose(sessionId);
   return sessionId;

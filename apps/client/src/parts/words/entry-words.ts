@@ -44,6 +44,8 @@ const words: Words = {
   'warm-up.judged': ({ verdict }) => `Warm-up: ${verdict}`,
   'pain.reported': (pain) => `${painWords(pain)} noted`,
   'pain.withdrawn': () => 'Pain withdrawn',
+  'day-after.told': ({ how }) =>
+    how === 'settled' ? 'Settled on the day after' : 'Worse on the day after',
   'plan.adjusted': ({ reasons, reason }) => reasons?.[0] ?? reason ?? 'Plan changed',
   'scheme.chosen': ({ liftId, scheme }) => `${lift(liftId)}: ${scheme ?? 'by the rule'}`,
   'rule.kept': ({ liftId, rule }) =>

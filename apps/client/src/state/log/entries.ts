@@ -18,8 +18,10 @@ export const waitingEntries = ({ entries }: Held): Entry[] =>
 export const refusedEntries = ({ entries }: Held): Entry[] =>
   [...entries.values()].filter((entry) => entry.state === 'refused');
 
-/** Sent events of streams older than this leave the device; the server has them. */
-const KEEP_MS = 3 * 24 * 3600 * 1000;
+const DAY_MS = 24 * 3600 * 1000;
+/** Sent events of streams older than this leave the device; the server has them. A block goes on for weeks. */
+const KEEP_DAYS: Record<string, number> = { session: 3, block: 120 };
+const keptMs = (stream: string) => (KEEP_DAYS[stream] ?? 3) * DAY_MS;
 
 /**
  * What may leave the device: streams whose every event was sent, and whose latest is old. A stream goes as a whole or
@@ -29,7 +31,7 @@ export function stale(kept: readonly Entry[], nowMs: number): Entry[] {
   const staying = new Set(
     kept.flatMap((entry) => {
       if (entry.kind !== 'event') return [];
-      const fresh = Date.parse(entry.event.at) >= nowMs - KEEP_MS;
+      const fresh = Date.parse(entry.event.at) >= nowMs - keptMs(entry.event.stream);
       return entry.state !== 'sent' || fresh ? [streamKey(entry.event)] : [];
     }),
   );

@@ -1,11 +1,14 @@
-import { reduceSession, type LogEvent, type StreamKind } from '@spalo/core';
+import { reduceBlock, reduceSession, type LogEvent, type StreamKind } from '@spalo/core';
 
 /** What a whole log of a stream tells; null while what starts it has not arrived. */
 export type Reducer = (log: readonly LogEvent[]) => object | null;
 export type Reducers = Record<string, Reducer>;
 
 /** Every stream that this version makes sense of. Others are kept and shown to nobody. */
-export const reducers = { session: reduceSession } satisfies Record<StreamKind, Reducer>;
+export const reducers = { session: reduceSession, block: reduceBlock } satisfies Record<
+  StreamKind,
+  Reducer
+>;
 
 /** What the streams of each kind tell, by the id of what they are about. */
 export type StatesOf<R extends Reducers> = {

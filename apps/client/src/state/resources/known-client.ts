@@ -1,6 +1,6 @@
 import { historyContext } from '@spalo/coaching';
 import type { Client, ClientPast, ListedClient } from '@spalo/contract';
-import { emptyHistory, withLocalSessions, type SessionState } from '@spalo/core';
+import { emptyHistory, withLocalSessions, type BlockState, type SessionState } from '@spalo/core';
 import { MADE_HERE } from './clients';
 
 /**
@@ -15,19 +15,33 @@ interface Parts {
   past: ClientPast | undefined;
   state: KnownClient['past'];
   own: readonly SessionState[];
+  /** Blocks whose logs this device holds. */
+  held: readonly BlockState[];
 }
 
 const made = new WeakMap<ListedClient, Parts & { known: KnownClient }>();
 
+const sameList = (one: readonly object[], other: readonly object[]) =>
+  one.length === other.length && one.every((each, at) => each === other[at]);
+
 const sameParts = (one: Parts, other: Parts) =>
   one.past === other.past &&
   one.state === other.state &&
-  one.own.length === other.own.length &&
-  one.own.every((session, at) => session === other.own[at]);
+  sameList(one.own, other.own) &&
+  sameList(one.held, other.held);
 
-function make(listed: ListedClient, { past, state, own }: Parts): KnownClient {
-  const { history = emptyHistory, measurements = [] } = past ?? {};
-  const known = { ...listed, history, measurements, past: state };
+const noBlocks: ReadonlyMap<string, BlockState> = new Map();
+
+/** Blocks as the server tells them, and as this device knows better, the latest started first. */
+function blocksOf(served: readonly BlockState[], held: readonly BlockState[]): BlockState[] {
+  const all = new Map([...served, ...held].map((block) => [block.id, block]));
+  return [...all.values()].sort((a, b) => (a.startId < b.startId ? 1 : -1));
+}
+
+function make(listed: ListedClient, { past, state, own, held }: Parts): KnownClient {
+  const { history = emptyHistory, measurements = [], blocks: served = [] } = past ?? {};
+  const blocks = blocksOf(served, held);
+  const known = { ...listed, history, measurements, blocks, past: state };
   return own.length === 0
     ? known
     : { ...known, history: withLocalSessions(history, own, historyContext(known)) };
@@ -42,10 +56,12 @@ export function knownClient(
   past: ClientPast | undefined,
   failed: boolean,
   finished: readonly SessionState[],
+  blocks: ReadonlyMap<string, BlockState> = noBlocks,
 ): KnownClient {
   const own = finished.filter(({ clientId }) => clientId === listed.id);
+  const held = [...blocks.values()].filter(({ clientId }) => clientId === listed.id);
   const isHere = past !== undefined || listed.mark === MADE_HERE;
-  const parts: Parts = { past, own, state: isHere ? 'known' : failed ? 'missing' : 'coming' };
+  const parts: Parts = { past, own, held, state: isHere ? 'known' : failed ? 'missing' : 'coming' };
   const before = made.get(listed);
   if (before && sameParts(before, parts)) return before.known;
   const known = make(listed, parts);

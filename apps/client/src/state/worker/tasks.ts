@@ -1,4 +1,5 @@
 import { benchTasks } from './tasks/bench';
+import { blockTasks } from './tasks/block';
 import { draftTasks } from './tasks/draft';
 import { insightTasks } from './tasks/insight';
 import { loaderTasks } from './tasks/loader';
@@ -9,6 +10,7 @@ import { sharedBarTasks } from './tasks/shared-bar';
 const tasks = {
   ...insightTasks,
   ...draftTasks,
+  ...blockTasks,
   ...rampTasks,
   ...sharedBarTasks,
   ...loaderTasks,

@@ -8,6 +8,7 @@ import {
   type FlagPlace,
   type Override,
   type ReportedLift,
+  type TurnedDown,
 } from '@spalo/core';
 import {
   boolean,
@@ -53,6 +54,7 @@ export const clients = pgTable(
     reports: jsonb('reports').$type<ReportedLift[]>().notNull(),
     programme: jsonb('programme').$type<string[]>().notNull().default([]),
     overrides: jsonb('overrides').$type<Override[]>().notNull().default([]),
+    turnedDown: jsonb('turned_down').$type<TurnedDown[]>().notNull().default([]),
     archivedAt: when('archived_at'),
     createdAt: when('created_at').notNull().default(now),
     updatedAt: when('updated_at').notNull().default(now),

@@ -1,3 +1,4 @@
+export * from './blocks';
 export * from './bookings';
 export * from './clients';
 export * from './log';

@@ -1,10 +1,14 @@
 import { streamKey, type LogEvent, type StreamKind } from '@spalo/core';
 import type { StudioDb } from '../../db/database';
 import type { Projected, Projector } from './projector';
+import { blockProjector } from './block';
 import { sessionProjector } from './session';
 
 /** Who projects which stream. Streams of later versions wait in the log. */
-export const projectors: Record<StreamKind, Projector> = { session: sessionProjector };
+export const projectors: Record<StreamKind, Projector> = {
+  session: sessionProjector,
+  block: blockProjector,
+};
 const rows = Object.entries(projectors);
 
 /** The events of each stream. */

@@ -2,11 +2,29 @@ import { painStop } from '../../floor/pain-stop';
 import { recordedFlags } from '../../person/person';
 import { lockedBy, redFlag } from '../../person/red-flag';
 import { massText } from '../../unit/mass';
-import type { Gate } from '../decision';
+import type { LiftPlan } from '../../session/plan';
+import { WAY_BACK, type WayBack } from '../../session/way-back';
+import type { DecisionContext, Gate, Proposal } from '../decision';
 import { lowered } from '../lower';
 
 /** What is kept of a load after pain: the middle of the 20–30 % drop. */
 const AFTER_PAIN = 0.75;
+
+/** Pain on the way back: a step back, and no more than that. */
+function stepBack(
+  why: string,
+  plan: LiftPlan & { wayBack: WayBack },
+  { loads, lift, strength, unit }: DecisionContext,
+): Proposal {
+  const step = plan.wayBack.step - 1;
+  const believed = strength.loadFor(lift, plan.reps, plan.targetRir).mean;
+  const loadG = lowered(loads, Math.min(plan.loadG, believed), WAY_BACK[step]!);
+  return {
+    plan: { ...plan, loadG, wayBack: { ...plan.wayBack, step } },
+    why: `A step back on the way, ${massText(loadG, unit)}: ${why}`,
+    advice: `Ask next time how the ${plan.wayBack.place} was on the day after.`,
+  };
+}
 
 /** Pain ended the lift: lighter in a range free of pain, closed where the same place hurts again or a red flag was raised. */
 export const painGate: Gate = {
@@ -20,12 +38,14 @@ export const painGate: Gate = {
     if (!stop) return null;
     const { place, side } = stop.report;
     const joint = place === 'chest' || place === 'head' ? null : place;
+    if (plan.wayBack && plan.wayBack.step > 0 && !stop.redFlag)
+      return stepBack(stop.why, { ...plan, wayBack: plan.wayBack }, context);
     const again = recordedFlags(flags).some((flag) => flag.place === place);
     const close = stop.redFlag || again;
     const loadG = lowered(loads, sets.at(-1)?.loadG ?? plan.loadG, AFTER_PAIN);
     const closed = close ? `Closed after ${stop.why} until clearance is recorded` : null;
     return {
-      plan: { ...plan, loadG, closed },
+      plan: { ...plan, loadG, closed, ...(joint && { wayBack: { place: joint, step: 0 } }) },
       why: close
         ? `Closed: ${stop.why}`
         : `Down to ${massText(loadG, unit)} in a range free of pain: ${stop.why}`,

@@ -1,10 +1,9 @@
+import { CAP } from '../../lift/cap';
 import type { Lift } from '../../lift/lift';
 import type { Outlook } from '../../strength/outlook';
 import type { Grams } from '../../unit/mass';
 import type { Reach } from '../../loads/near-loads';
 
-/** Largest step between sessions, as a share of the load. */
-export const CAP = { upper: 0.05, lower: 0.1 } as const;
 const DOWN = 0.1;
 /** A load stays unless another is worth this much more: loads that flutter are trusted by nobody. */
 export const MARGIN = 0.06;

@@ -5,7 +5,7 @@ import type { LoggedSet } from '../../session/state';
 import { OPEN_RESERVE } from '../../strength/past-set';
 import { massText } from '../../unit/mass';
 import type { DecisionContext, Proposal, Scheme, Situation } from '../decision';
-import { CAP } from './cap';
+import { CAP } from '../../lift/cap';
 
 /** The next load up within the cap: one step, or the heaviest within the cap where steps are finer. */
 function raised(loadG: number, limitG: number, loads: Loads): Loadable | null {

@@ -3,7 +3,7 @@ import { noMisses } from '../../session/scheme';
 import type { LiftPlan } from '../../session/plan';
 import { massText } from '../../unit/mass';
 import type { Proposal, Scheme, Situation } from '../decision';
-import { CAP } from './cap';
+import { CAP } from '../../lift/cap';
 import { doubleProgression } from './double-progression';
 
 /** Two misses in a row: so much of the load stays. */

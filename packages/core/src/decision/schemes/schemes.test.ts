@@ -9,7 +9,7 @@ import { log } from '../../test/log';
 import { decide, planOf } from '../decide';
 import type { DecisionContext } from '../decision';
 import { foretell } from '../foretell';
-import { CAP } from './cap';
+import { CAP } from '../../lift/cap';
 
 const planned = log().lift().plan;
 const base: LiftPlan = { ...planOf(planned), loadG: 60_000, reps: 8, targetRir: 2, sets: 3 };

@@ -2,6 +2,7 @@ import type { Steps } from '../../log/reduce';
 import type { DayForm } from '../../strength/day-form';
 import type { Unit } from '../../unit/mass';
 import type { GeneralStep } from '../../warm-up/general/general';
+import type { BlockDay } from '../block-day';
 import type { PlannedLift } from '../plan';
 import type { SessionState } from '../state';
 
@@ -15,6 +16,8 @@ export interface SessionPayloads {
     lifts: PlannedLift[];
     /** The general part of the warm-up; absent in sessions from before there was one. */
     general?: GeneralStep[];
+    /** The day of a block that it does; absent where it does none. */
+    block?: BlockDay;
   };
   'session.finished': Record<string, never>;
   'session.reopened': Record<string, never>;

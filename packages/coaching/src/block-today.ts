@@ -1,0 +1,121 @@
+import { findLift } from '@spalo/catalog';
+import {
+  askOf,
+  blockOn,
+  dayAfter,
+  doneDays,
+  lastCleanLoad,
+  memoryOf,
+  nextDay,
+  openReps,
+  turnedDownOn,
+  type Ahead,
+  type Ask,
+  type BlockDay,
+  type BlockState,
+  type DoneDay,
+  type PastSet,
+  type PlannedLift,
+} from '@spalo/core';
+import type { CoachedClient } from './client';
+
+/** A block with what was done of it. */
+export interface BlockSoFar {
+  block: BlockState;
+  done: readonly DoneDay[];
+}
+
+/** What is asked of a client's lift on a day of a block: its reps those that are open to them. */
+function aheadOf(
+  client: CoachedClient,
+  liftId: string,
+  cell: BlockDay,
+  ask: Ask,
+  now: string,
+  today: readonly PastSet[] = [],
+): Ahead {
+  const lift = findLift(liftId);
+  const { faults } = memoryOf(client.history, liftId);
+  const isCounted = !lift || lift.counted !== 'reps';
+  const reps = isCounted ? ask.reps : openReps(client, lift, ask.reps, { now, faults });
+  const open = { ...ask, reps };
+  const evidence = [...client.history.evidence, ...today];
+  const isLight = (ask.share ?? 1) < 1;
+  return { cell, ask: open, doneG: isLight ? null : lastCleanLoad(evidence, liftId, open, now) };
+}
+
+/** The block that a client is in at a time (ISO); null where they are in none. */
+export function blockNow(client: CoachedClient, now: string): BlockSoFar | null {
+  const block = blockOn(client.blocks ?? [], client.history, now.slice(0, 10));
+  return block && { block, done: doneDays(block, client.history) };
+}
+
+/** The day of a block that a session at a time would do, and what it asks, by lift. */
+export interface BlockToday extends BlockSoFar {
+  day: BlockDay;
+  asked: Map<string, Ahead>;
+}
+
+/** The day that a client's block has for a session now; null outside of blocks, and while its weeks are turned down. */
+export function blockToday(client: CoachedClient, now: string): BlockToday | null {
+  const found = turnedDownOn(client, now.slice(0, 10)) ? null : blockNow(client, now);
+  const day = found && nextDay(found.block, found.done);
+  if (!day) return null;
+  const asked = new Map(
+    found.block.lifts.flatMap(({ liftId }) => {
+      const ask = askOf(found.block, liftId, day);
+      return ask ? [[liftId, aheadOf(client, liftId, day, ask, now)] as const] : [];
+    }),
+  );
+  return { ...found, day, asked };
+}
+
+/** The days still to come of a block, with what each asks of a lift; days on which it rests are left out. */
+export function daysAhead(
+  client: CoachedClient,
+  { block, done }: BlockSoFar,
+  liftId: string,
+  now: string,
+): Ahead[] {
+  const ahead: Ahead[] = [];
+  const passed = [...done];
+  for (let day = nextDay(block, passed); day; day = dayAfter(block, passed, day)) {
+    const ask = askOf(block, liftId, day);
+    if (ask) ahead.push(aheadOf(client, liftId, day, ask, now));
+    passed.push({ ...day, sessionId: '', at: now, lifts: {} });
+  }
+  return ahead;
+}
+
+/** A session, as far as its day of a block is concerned. */
+interface OfBlock {
+  block?: BlockDay;
+}
+
+/**
+ * What a client's block asks of a lift the next time after a session (`now`, ISO, with the sets of today); null outside of
+ * blocks, and after its last day.
+ */
+export function aheadAfter(
+  client: CoachedClient,
+  session: OfBlock,
+  plan: Pick<PlannedLift, 'liftId' | 'standsFor'>,
+  now: string,
+  today: readonly PastSet[],
+): Ahead | null {
+  const { blocks = [], history } = client;
+  const { block: at } = session;
+  const block = at
+    ? blocks.find(({ id }) => id === at.blockId)
+    : blockOn(blocks, history, now.slice(0, 10));
+  if (!block) return null;
+  const done = doneDays(block, history);
+  const asked = plan.standsFor ?? plan.liftId;
+  const passed = at ? [...done, { ...at, sessionId: '', at: now, lifts: {} }] : [...done];
+  for (let day = nextDay(block, passed); day; day = dayAfter(block, passed, day)) {
+    const ask = askOf(block, asked, day);
+    if (ask) return aheadOf(client, plan.liftId, day, ask, now, today);
+    passed.push({ ...day, sessionId: '', at: now, lifts: {} });
+  }
+  return null;
+}

@@ -1,0 +1,117 @@
+import { findLift } from '@spalo/catalog';
+import {
+  askOf,
+  calendarOf,
+  daysOf,
+  doneDays,
+  draftLoads,
+  loadables,
+  nextDay,
+  projectDays,
+  startsCareful,
+  weeksMoved,
+  type Ask,
+  type BlockDay,
+  type BlockState,
+  type CalendarWeek,
+  type DoneDay,
+  type DoneLift,
+  type LiftPlan,
+  type LoadsDraft,
+  type Projected,
+} from '@spalo/core';
+import { daysAhead } from './block-today';
+import { draftInputFor, type Training } from './draft-input';
+import { programmeLift } from './programme';
+
+/** A lift on a day of a block: what is asked, what was done, what is likely to come. */
+export interface BlockDayView {
+  week: number;
+  day: number;
+  ask: Ask | null;
+  done: DoneLift | null;
+  /** The session was done, or is not made up for: nothing is to come of this day. */
+  over: boolean;
+  projected: Projected | null;
+}
+
+/** A lift over a block. */
+export interface BlockLiftView {
+  liftId: string;
+  days: BlockDayView[];
+  /** Why nothing is projected; null where it is. */
+  closed: string | null;
+}
+
+/** A block as it was done and will likely go on. */
+export interface BlockView {
+  weeks: CalendarWeek[];
+  lifts: BlockLiftView[];
+  next: BlockDay | null;
+  /** Weeks later than it was drafted for. */
+  moved: number;
+}
+
+const WEEK_MS = 7 * 24 * 3600 * 1000;
+
+/** What each lift of a block goes on from today, as if it were done once more outside of it. */
+function basesOf(training: Training, block: BlockState): LoadsDraft {
+  const known = block.lifts.filter(({ liftId }) => findLift(liftId));
+  const programme = known.map(({ liftId }) => programmeLift(liftId));
+  return draftLoads(draftInputFor(training, programme));
+}
+
+/** The days to come of a lift, projected from its plan. */
+function projectLift(
+  { client, profile: strength, room, unit, now }: Training,
+  block: BlockState,
+  done: readonly DoneDay[],
+  plan: LiftPlan,
+  weeks: readonly CalendarWeek[],
+): Projected[] {
+  const lift = findLift(plan.liftId);
+  if (!lift) return [];
+  const startOf = (week: number) =>
+    weeks.find((each) => each.kind === 'block' && each.week === week)?.from ?? block.from;
+  const weeksAhead = (week: number) =>
+    Math.max(0, Math.round((Date.parse(startOf(week)) - Date.parse(now)) / WEEK_MS));
+  const days = daysAhead(client, { block, done }, plan.liftId, now).map((ahead) => ({
+    ...ahead,
+    weeksAhead: weeksAhead(ahead.cell.week),
+  }));
+  const loads = loadables(room, plan.implement);
+  return projectDays(plan, days, {
+    lift,
+    loads,
+    unit,
+    strength,
+    careful: startsCareful(client, now),
+  });
+}
+
+/** A block with what was done of it and what is projected, for this client in this room. */
+export function blockView(training: Training, block: BlockState): BlockView {
+  const { client, now } = training;
+  const done = doneDays(block, client.history);
+  const weeks = calendarOf(block, done, now.slice(0, 10), client.turnedDown);
+  const bases = basesOf(training, block);
+  const isOver = (week: number, day: number) =>
+    [...done, ...block.leftOut].some((each) => each.week === week && each.day === day);
+  const lifts = block.lifts.map(({ liftId }): BlockLiftView => {
+    const base = bases.lifts.find((each) => each.liftId === liftId);
+    const ahead = base ? projectLift(training, block, done, base, weeks) : [];
+    return {
+      liftId,
+      closed: base ? null : (bases.closed.find((each) => each.liftId === liftId)?.why ?? null),
+      days: daysOf(block).map(({ week, day }) => ({
+        week,
+        day,
+        ask: askOf(block, liftId, { week, day }),
+        done: done.find((each) => each.week === week && each.day === day)?.lifts[liftId] ?? null,
+        over: isOver(week, day),
+        projected: ahead.find(({ cell }) => cell.week === week && cell.day === day) ?? null,
+      })),
+    };
+  });
+  return { weeks, lifts, next: nextDay(block, done), moved: weeksMoved(block, weeks) };
+}

@@ -1,0 +1,106 @@
+import { CAP } from '../lift/cap';
+import type { Lift } from '../lift/lift';
+import { atOrBelow, type Loads } from '../loads/loads';
+import { ofNearLoads } from '../loads/near-loads';
+import { rangeWith, type LiftPlan } from '../session/plan';
+import type { BlockDay } from '../session/block-day';
+import { OPEN_RESERVE, type PastSet } from '../strength/past-set';
+import type { StrengthProfile } from '../strength/profile';
+import { bestSets } from '../strength/worth';
+import { massText, type Grams, type Unit } from '../unit/mass';
+import type { Ask } from './block';
+
+/** A day of a block as a lift is asked for on it. */
+export interface Ahead {
+  cell: BlockDay;
+  /** Its reps are open to this client. */
+  ask: Ask;
+  /** The last load done clean for as many reps with some in reserve; null where there is none. */
+  doneG: Grams | null;
+}
+
+/** What the load for a day is found with. */
+export interface AskedWith {
+  lift: Lift;
+  loads: Loads;
+  unit: Unit;
+  strength: StrengthProfile;
+  careful: boolean;
+}
+
+const DOWN = 0.15;
+/** Longer ago than this a load that was done is no floor for another. */
+const FLOOR_DAYS = 28;
+const DAY_MS = 24 * 3600 * 1000;
+
+/** The heaviest load of the latest session in which a lift was done clean for as many reps with some left. */
+export function lastCleanLoad(
+  evidence: readonly PastSet[],
+  liftId: string,
+  { reps, targetRir }: Pick<Ask, 'reps' | 'targetRir'>,
+  now: string,
+): Grams | null {
+  const enough = Math.max(1, targetRir);
+  const done = evidence.filter(
+    (set) =>
+      set.liftId === liftId &&
+      set.bearing === 'counts' &&
+      set.cleanReps === set.reps &&
+      set.cleanReps >= reps &&
+      (set.rir ?? 0) >= Math.min(enough, OPEN_RESERVE) &&
+      Date.parse(now) - Date.parse(set.at) <= FLOOR_DAYS * DAY_MS,
+  );
+  const last = done.at(-1)?.sessionId;
+  const loads = done.filter((set) => set.sessionId === last).map((set) => set.loadG);
+  return loads.length > 0 ? Math.max(...loads) : null;
+}
+
+/**
+ * The load for other reps that asks as much as the plan's own does, by the belief's curve: what a step from one day of a
+ * wave to another is measured from.
+ */
+function carriedLoad(plan: LiftPlan, ask: Ask, { lift, strength }: AskedWith): number {
+  const outlook = strength.outlook(lift, ask.targetRir, 'another');
+  const then = outlook.limit(ask.reps + ask.targetRir, 0).mu;
+  const now = outlook.limit(plan.reps + plan.targetRir, 0).mu;
+  return plan.loadG * Math.exp(then - now);
+}
+
+/**
+ * A plan for a day of a block: its reps, sets and reserve, with the load of this room that is most likely to leave that
+ * reserve, within the cap of what was done and never under the last clean load for as many reps. A light day takes its
+ * share of that.
+ */
+export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: AskedWith): LiftPlan {
+  const { sets, reps, targetRir, share = 1 } = ask;
+  const asked = { sets, reps, targetRir, repRange: rangeWith(plan.repRange, reps), cell };
+  if (plan.counted || plan.loadG === 0) return { ...plan, ...asked };
+  const { lift, loads, strength, careful } = at;
+  const cap = CAP[lift.region];
+  // What a light day took is no measure of what a heavy one may.
+  const heavy = { ...plan, loadG: plan.loadG / (plan.lightShare ?? 1) };
+  const from = carriedLoad(heavy, ask, at);
+  const outlook = strength.outlook(lift, targetRir, 'another');
+  const aim = { range: () => ({ low: reps, high: reps }), targetRir, careful };
+  const near = atOrBelow(loads, from)?.loadG ?? plan.loadG;
+  const judged = ofNearLoads(loads, near, { up: cap, down: DOWN }, (loadG) =>
+    bestSets(outlook, loadG, sets, aim),
+  );
+  const best = judged.reduce((kept, each) => (each.worth > kept.worth ? each : kept)).loadG;
+  const floor = doneG !== null && doneG <= near * (1 + cap) ? doneG : 0;
+  const wanted = Math.max(best, floor) * share;
+  const { lightShare: _light, ...rest } = plan;
+  return {
+    ...rest,
+    ...asked,
+    ...(share < 1 && { lightShare: share }),
+    loadG: atOrBelow(loads, wanted)?.loadG ?? best,
+  };
+}
+
+/** What the block asks, in words: "Week 2 of the block, light day: 42.5 kg for 6 with 2 left". */
+export function askedText({ ask, cell }: Ahead, plan: LiftPlan, unit: Unit): string {
+  const light = (ask.share ?? 1) < 1 ? ', light day' : '';
+  const load = plan.loadG > 0 ? `${massText(plan.loadG, unit)} for ` : '';
+  return `Week ${cell.week + 1} of the block${light}: ${load}${plan.reps} with ${plan.targetRir} left`;
+}

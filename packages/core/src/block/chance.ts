@@ -1,0 +1,41 @@
+import type { Outlook } from '../strength/outlook';
+import { below } from '../unit/normal';
+import type { Grams } from '../unit/mass';
+
+/** Sets that are asked alike. */
+interface AskedSets {
+  loadG: Grams;
+  reps: number;
+  sets: number;
+  targetRir: number;
+}
+
+/** Places of a standard normal, as many as settle the sum to a thousandth, and their weights. */
+const GRID = Array.from({ length: 25 }, (_, at) => (at - 12) / 3);
+const WEIGHTS = GRID.map((z) => Math.exp((-z * z) / 2));
+const TOTAL = WEIGHTS.reduce((sum, each) => sum + each, 0);
+
+/**
+ * The chance that all sets go as planned: each its reps, with no more than one rep less in reserve than asked. What is
+ * believed of the lift and of the day is shared by the sets, so that they mostly go well or badly together.
+ */
+export function chanceAsPlanned(
+  outlook: Outlook,
+  { loadG, reps, sets, targetRir }: AskedSets,
+): number {
+  const least = reps + Math.max(0, targetRir - 1);
+  const limits = Array.from({ length: sets }, (_, more) => outlook.limit(least, more));
+  const log = Math.log(loadG);
+  const all = GRID.map((z, at) => {
+    const good = limits.reduce((chance, { mu, sd, alone }) => {
+      const shared = Math.sqrt(Math.max(0, sd ** 2 - alone ** 2));
+      return chance * below((mu - log + shared * z) / alone);
+    }, 1);
+    return WEIGHTS[at]! * good;
+  });
+  return all.reduce((sum, each) => sum + each, 0) / TOTAL;
+}
+
+/** The chance that the first set leaves two or more reps beyond what is asked. */
+export const chanceTooEasy = (outlook: Outlook, { loadG, reps, targetRir }: AskedSets): number =>
+  outlook.atLeast(loadG, reps + targetRir + 2, 0);

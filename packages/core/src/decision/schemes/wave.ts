@@ -1,0 +1,16 @@
+import { askedText, planAsked } from '../../block/asked-plan';
+import type { Scheme } from '../decision';
+import { byOutlook } from './by-outlook';
+
+/** Planned weeks: the next day's reps, sets and reserve, with the load that is believed to leave it. */
+export const wave: Scheme = {
+  id: 'wave',
+  name: 'Wave',
+  next(situation) {
+    const { plan, sets, context } = situation;
+    const { ahead } = context;
+    if (!ahead) return byOutlook.next(situation);
+    const next = planAsked({ ...plan, loadG: sets.at(0)?.loadG ?? plan.loadG }, ahead, context);
+    return { plan: next, why: askedText(ahead, next, context.unit) };
+  },
+};

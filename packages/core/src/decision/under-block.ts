@@ -1,0 +1,42 @@
+import { askedText, planAsked } from '../block/asked-plan';
+import { rangeWith, type LiftPlan } from '../session/plan';
+import type { GateName, Proposal, Situation } from './decision';
+
+/** Schemes whose load a day of a block decides; the others go on by themselves, in its sets and with its reserve. */
+const byTheDay = new Set([undefined, 'reserve-led', 'wave']);
+
+/** Whether the block decides what a lift is asked for next. */
+export const isAskedByDay = ({ plan, context }: Situation): boolean =>
+  Boolean(context.ahead) && byTheDay.has(plan.scheme) && !plan.counted;
+
+/**
+ * What was proposed, as the next day of the block has it. What a gate holds back stays held back; a lift on its own scheme
+ * keeps its load and reps.
+ */
+export function underBlock(proposal: Proposal, gate: GateName, situation: Situation): Proposal {
+  const { ahead, unit } = situation.context;
+  const { plan } = proposal;
+  if (!ahead || plan.closed !== null) return proposal;
+  const { ask, cell } = ahead;
+  if (gate === 'effort' && !plan.counted && !byTheDay.has(situation.plan.scheme)) {
+    return { ...proposal, plan: { ...plan, sets: ask.sets, targetRir: ask.targetRir, cell } };
+  }
+  if (gate === 'effort' && plan.cell === cell) return proposal;
+  const asked = planAsked(plan, ahead, situation.context);
+  const isOpen = gate === 'effort' || gate === 'not done';
+  const loadG = isOpen ? asked.loadG : Math.min(asked.loadG, plan.loadG);
+  const next = { ...asked, loadG };
+  return { ...proposal, plan: next, why: `${proposal.why}. ${askedText(ahead, next, unit)}` };
+}
+
+/** A plan whose block is through: the usual reps again, and the scheme that the rule takes. */
+export function afterBlock(plan: LiftPlan, { context }: Pick<Situation, 'context'>): LiftPlan {
+  const { cell, lightShare = 1, ...rest } = plan;
+  if (!cell || context.ahead) return plan;
+  const { scheme, ...open } = rest;
+  const kept = scheme === 'wave' ? open : rest;
+  const repRange = context.usualRange ?? rangeWith(plan.repRange, plan.reps);
+  const { low, high } = repRange;
+  const reps = Math.min(high, Math.max(low, plan.reps));
+  return { ...kept, repRange, reps, loadG: plan.loadG / lightShare };
+}
