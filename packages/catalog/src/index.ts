@@ -8,6 +8,7 @@ export {
   checkpointToday,
   cueOf,
   faultOf,
+  easierLiftOf,
   regressionOf,
   safetyFaults,
   styleOf,

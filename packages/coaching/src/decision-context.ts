@@ -1,4 +1,4 @@
-import { regressionOf } from '@spalo/catalog';
+import { easierLiftOf, regressionOf } from '@spalo/catalog';
 import {
   decide,
   evidenceOf,
@@ -43,6 +43,7 @@ export function decideFor(
     flags: client.flags,
     faults: style.faults,
     regression: regressionOf(lift.id),
+    easierLift: easierLiftOf(lift.id),
     faultHistory: memoryOf(client.history, lift.id).faults,
     strength,
     usualRir: usualRir(client, now),

@@ -43,9 +43,11 @@ function asStandIns(
   programme: readonly ProgrammeLift[],
 ): Map<string, Ahead> {
   const all = new Map(asked);
-  for (const { lift, standIn } of programme) {
+  for (const { lift, standIn, steppedDown } of programme) {
     const ahead = asked.get(lift.id);
-    if (standIn && ahead) all.set(standIn.lift.id, { ...ahead, doneG: null });
+    for (const other of [standIn, steppedDown]) {
+      if (other && ahead) all.set(other.lift.id, { ...ahead, doneG: null });
+    }
   }
   return all;
 }

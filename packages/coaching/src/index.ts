@@ -32,3 +32,10 @@ export {
 export { substitutesFor } from './substitutes';
 export { suggestStyle } from './suggest-style';
 export { whatMarksSay, type FoundPattern } from './what-marks-say';
+export {
+  isItWorking,
+  type Advice,
+  type BlockBefore,
+  type LiftWorking,
+  type Working,
+} from './is-it-working';

@@ -1,7 +1,9 @@
+import { findLift } from '@spalo/catalog';
 import {
   isClosed,
   liftLimit,
   lockOf,
+  memoryOf,
   type Person,
   type ProgrammeLift,
   type Room,
@@ -13,6 +15,27 @@ import { substitutesFor } from './substitutes';
 /** Whether something of a lift, and not all loaded work, is closed to a client. */
 const isClosedAlone = (person: Person, { lift }: ProgrammeLift, now: string) =>
   !isClosed(lockOf(person, lift, now)) && isClosed(liftLimit(person, lift, now));
+
+/** Clean sessions of the easier lift after which the lift itself is done again. */
+const CLEAN = 2;
+
+/** A lift with the easier one that its plan stepped down to, until that was clean in two sessions in a row. */
+function withStepDown(
+  entry: ProgrammeLift,
+  { history }: CoachedClient,
+  taken: string[],
+): ProgrammeLift {
+  const { plan, lastDone } = memoryOf(history, entry.lift.id);
+  const down = plan?.stepDown;
+  if (down === undefined || !findLift(down) || taken.includes(down)) return entry;
+  const since = (memoryOf(history, down).marked ?? []).filter(({ at }) => at > (lastDone ?? ''));
+  const clean = since
+    .slice(0, CLEAN)
+    .filter(({ sets }) => sets.every(({ marks }) => marks.length === 0));
+  if (clean.length >= CLEAN) return entry;
+  taken.push(down);
+  return { ...entry, steppedDown: programmeLift(down) };
+}
 
 /**
  * A programme in which each lift that a flag or a caution closes has another that stands in for it, for as long as it does:
@@ -26,7 +49,7 @@ export function withStandIns(
 ): ProgrammeLift[] {
   const taken = programme.map(({ lift }) => lift.id);
   return programme.map((entry) => {
-    if (!isClosedAlone(client, entry, now)) return entry;
+    if (!isClosedAlone(client, entry, now)) return withStepDown(entry, client, taken);
     const [best] = substitutesFor(entry.lift, {
       person: client,
       room,

@@ -58,6 +58,8 @@ export { isSameDay, type BlockDay } from './session/block-day';
 export { dayAfters, WAY_BACK, type DayAfter, type WayBack } from './session/way-back';
 export {
   askOf,
+  keennesses,
+  type Keenness,
   BLOCK,
   type Ask,
   type BlockLift,
@@ -84,6 +86,7 @@ export {
   usualTemplate,
   type Template,
 } from './block/templates';
+export { responseOf, worthHaving, type Response, type ResponseVerdict } from './insight/response';
 export { blockAfter, changes, type OneChange } from './block/follow';
 export type { BlocksDone, DoneDay, DoneLift } from './memory/block-memory';
 export {

@@ -5,6 +5,7 @@
 export { SettingsScreen } from '../features/account/SettingsScreen';
 export { JoinScreen } from '../features/account/JoinScreen';
 export { SignInScreen } from '../features/account/SignInScreen';
+export { BlockScreen } from '../features/block/BlockScreen';
 export { BenchScreen } from '../features/bench/BenchScreen';
 export { ClientScreen } from '../features/clients/ClientScreen';
 export { IntakeScreen } from '../features/intake/IntakeScreen';

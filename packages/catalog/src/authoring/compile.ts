@@ -125,7 +125,8 @@ function taughtFault({ id, name, glyph, weight, causes }: Style['faults'][number
 
 /** What of a lesson is known without loading it. */
 function taughtOf(lesson: Lesson, retired: Retired): Taught {
-  const easier = lesson.ladder.filter(({ place }) => place === 'easier').at(-1);
+  const rungs = lesson.ladder.filter(({ place }) => place === 'easier');
+  const easier = rungs.at(-1);
   return {
     styles: lesson.styles.map(({ id, name, checkpoints, cues, faults }) => ({
       id,
@@ -137,6 +138,7 @@ function taughtOf(lesson: Lesson, retired: Retired): Taught {
       faults: faults.map(taughtFault),
     })),
     easier: easier?.name.toLowerCase() ?? null,
+    easierLift: rungs.findLast(({ liftId }) => liftId !== null)?.liftId ?? null,
     retired,
   };
 }

@@ -5,6 +5,7 @@ import type { Taught, TaughtCue, TaughtFault, TaughtStyle } from '../schema/taug
 const nothing: Taught = {
   styles: [],
   easier: null,
+  easierLift: null,
   retired: { styles: {}, cues: {}, faults: {}, checkpoints: {} },
 };
 const taughtOf = (liftId: string): Taught =>
@@ -77,6 +78,9 @@ export const checkpointToday = (liftId: string, styleId: string, checkpointId: s
 /** Ids of the faults that stop a set. */
 export const safetyFaults = (style: TaughtStyle): string[] =>
   style.faults.filter((fault) => fault.weight === 'safety').map((fault) => fault.id);
+
+/** The nearest easier rung of the teaching ladder that is a lift; null where there is none. */
+export const easierLiftOf = (liftId: string): string | null => taughtOf(liftId).easierLift;
 
 /** The nearest easier lift on the teaching ladder, in words; null at its foot. */
 export const regressionOf = (liftId: string): string | null => taughtOf(liftId).easier;

@@ -34,5 +34,7 @@ export interface Taught {
   styles: TaughtStyle[];
   /** The nearest easier lift on the teaching ladder, in words; null at its foot. */
   easier: string | null;
+  /** The nearest easier rung that is a lift; null where there is none. */
+  easierLift: string | null;
   retired: Retired;
 }

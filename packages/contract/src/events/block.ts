@@ -1,4 +1,4 @@
-import type { BlockPayloads } from '@spalo/core';
+import { keennesses, type BlockPayloads } from '@spalo/core';
 import { z } from 'zod';
 import { ask, blockLift, blockPlan, place } from '../primitives/block';
 import { same } from '../primitives/same';
@@ -18,6 +18,9 @@ export const blockPayloads: { [T in keyof BlockPayloads]: z.ZodType<BlockPayload
   'block.lift-left-out': same<BlockPayloads['block.lift-left-out']>()(z.object({ liftId: slug })),
   'block.day-left-out': same<BlockPayloads['block.day-left-out']>()(
     z.object({ ...place, leftOut: z.boolean() }),
+  ),
+  'block.keenness-told': same<BlockPayloads['block.keenness-told']>()(
+    z.object({ keenness: z.enum(keennesses) }),
   ),
   'block.ended': same<BlockPayloads['block.ended']>()(z.object({ ended: z.boolean() })),
   ...withdrawPayloads,

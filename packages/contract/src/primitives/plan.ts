@@ -54,6 +54,7 @@ export const liftPlan = same<LiftPlan>()(
     cell: blockDay.optional(),
     lightShare: z.number().min(0.5).max(1).optional(),
     wayBack: wayBack.optional(),
+    stepDown: slug.optional(),
     scheme: z.enum(schemeNames).optional(),
     misses: z.object({ inARow: z.int().min(0).max(9), setBacks: z.int().min(0).max(9) }).optional(),
   }),

@@ -1,4 +1,4 @@
-import type { BlockState } from '@spalo/core';
+import { keennesses, type BlockState } from '@spalo/core';
 import { z } from 'zod';
 import { blockShape, place } from '../primitives/block';
 import { same } from '../primitives/same';
@@ -15,5 +15,6 @@ export const block = same<BlockState>()(
     startedAt: instant,
     leftOut: z.array(z.object(place)),
     endedAt: instant.nullable(),
+    keenness: z.enum(keennesses).optional(),
   }),
 );

@@ -77,6 +77,7 @@ describe('the log of a block', () => {
       ['block.lift-planned', { lift: { ...plan.lifts[0]!, scheme: 'linear' } }],
       ['block.day-left-out', { week: 0, day: 0, leftOut: true }],
       ['block.named', { name: 'x' }],
+      ['block.keenness-told', { keenness: 'tired of it' }],
       ['block.ended', { ended: true }],
     ] as [BlockEventType, never][]) {
       const id = add(type, payload);

@@ -52,6 +52,10 @@ export const BLOCK = {
 /** A day of a block that is not done, and does not have to be. */
 export type LeftOut = Pick<BlockDay, 'week' | 'day'>;
 
+/** How a client stands to what they do, in their own word. */
+export const keennesses = ['keen', 'willing', 'tired of it'] as const;
+export type Keenness = (typeof keennesses)[number];
+
 /** A block as its log tells it. */
 export interface BlockState extends BlockPlan {
   id: string;
@@ -63,6 +67,8 @@ export interface BlockState extends BlockPlan {
   leftOut: LeftOut[];
   /** When the trainer ended it; null while it goes on. */
   endedAt: string | null;
+  /** What the client said of it last; absent while nobody asked. */
+  keenness?: Keenness;
 }
 
 /** What a block asks of a lift on a day; null where it rests, or the block does not hold it. */

@@ -1,7 +1,7 @@
 import type { Envelope, EventsOf } from '../log/event';
 import type { Steps } from '../log/reduce';
 import type { WithdrawPayloads } from '../log/withdraw';
-import type { Ask, BlockLift, BlockPlan, BlockState, LeftOut } from './block';
+import type { Ask, BlockLift, BlockPlan, BlockState, Keenness, LeftOut } from './block';
 
 /** Every payload of a block's log, by event type. */
 export interface BlockPayloads extends WithdrawPayloads {
@@ -14,6 +14,8 @@ export interface BlockPayloads extends WithdrawPayloads {
   'block.lift-left-out': { liftId: string };
   /** A session that was missed is not made up for, or is after all. */
   'block.day-left-out': LeftOut & { leftOut: boolean };
+  /** How the client stands to it. */
+  'block.keenness-told': { keenness: Keenness };
   /** `ended: false` takes it up again. */
   'block.ended': { ended: boolean };
 }
@@ -55,6 +57,9 @@ export const blockSteps: Steps<BlockState, BlockPayloads> = {
   'block.day-left-out': (state, { week, day, leftOut }) => {
     const others = state.leftOut.filter((each) => each.week !== week || each.day !== day);
     state.leftOut = leftOut ? [...others, { week, day }] : others;
+  },
+  'block.keenness-told': (state, { keenness }) => {
+    state.keenness = keenness;
   },
   'block.ended': (state, { ended }, { at }) => {
     state.endedAt = ended ? at : null;

@@ -46,6 +46,8 @@ export interface DecisionContext {
   faults: readonly FaultFacts[];
   /** Easier neighbour on the lift's teaching ladder, in words. */
   regression: string | null;
+  /** The nearest easier neighbour that is a lift of its own; absent or null where there is none. */
+  easierLift?: string | null;
   /** Main fault of each earlier session of this lift, latest first; null for a clean one. */
   faultHistory: readonly (string | null)[];
   /** What is believed of the client with the session's sets taken in. */

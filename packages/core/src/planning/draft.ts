@@ -323,6 +323,10 @@ function openStandIn({ standIn }: ProgrammeLift, input: DraftInput): ProgrammeLi
   return standIn && !closedBy(standIn, input) ? standIn : null;
 }
 
+/** The easier lift that a lift was stepped down to, where that is open; else the lift. */
+const steppedDown = (entry: ProgrammeLift, input: DraftInput): ProgrammeLift =>
+  entry.steppedDown && !closedBy(entry.steppedDown, input) ? entry.steppedDown : entry;
+
 const lessToday = (lift: LoadedLift, { turnedDown: less, room }: DraftInput): LoadedLift =>
   less ? turnedDown(lift, loadables(room, lift.implement), less) : lift;
 
@@ -333,7 +337,7 @@ export function draftLoads(input: DraftInput): LoadsDraft {
   const programme = input.turnedDown ? oneOfEach(steadyFirst(input)) : steadyFirst(input);
   for (const entry of programme) {
     const closed = closedBy(entry, input);
-    const doing = closed ? openStandIn(entry, input) : entry;
+    const doing = closed ? openStandIn(entry, input) : steppedDown(entry, input);
     const found = doing && loadLift(doing, input);
     const standsFor = doing === entry ? {} : { standsFor: entry.lift.id };
     const loaded = found && { ...lessToday(found, input), ...standsFor };
@@ -348,7 +352,7 @@ export function draftLoads(input: DraftInput): LoadsDraft {
 }
 
 const everyLift = ({ programme }: DraftInput): ProgrammeLift[] =>
-  programme.flatMap((entry) => [entry, ...(entry.standIn ? [entry.standIn] : [])]);
+  programme.flatMap((entry) => [entry, entry.standIn ?? [], entry.steppedDown ?? []].flat());
 
 /** The plates that a lift's last step leaves on its implement. */
 function leftOn(lift: PlannedLift, room: Room): Plate[] {

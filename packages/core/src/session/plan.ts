@@ -34,6 +34,8 @@ export interface LiftPlan {
   cell?: BlockDay;
   /** The share of a heavy day's load that was asked, on a light one; absent otherwise. */
   lightShare?: number;
+  /** The easier lift that is done in its place until it is clean; absent where it is done itself. */
+  stepDown?: string;
   /** How far it is on its way back after pain; absent where it is not on one. */
   wayBack?: WayBack;
   /** The lift that it is done in turn with, one resting while the other works; absent where it is done alone. */

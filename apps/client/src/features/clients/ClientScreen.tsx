@@ -7,6 +7,7 @@ import { Button } from '../../design/Button';
 import { Guard } from '../../design/Guard';
 import { Section } from '../../design/Section';
 import { EmptyState, LoadingState } from '../../design/States';
+import { roomToday } from '../../parts/room/room-today';
 import { useRoomChoice } from '../../parts/room/use-room';
 import { draftFor } from '../../parts/session/visit';
 import { PastMissing } from '../../parts/client/PastMissing';
@@ -15,6 +16,7 @@ import { useRooms } from '../../state/queries';
 import type { KnownClient } from '../../state/resources/known-client';
 import { profileToday } from '../../state/strength';
 import { useOpenSessions } from '../../state/use-journal';
+import { BlockSection } from './BlockSection';
 import { ClientFacts } from './ClientFacts';
 import { ClientHead } from './ClientHead';
 import { FlagList } from './FlagList';
@@ -28,6 +30,7 @@ import { ScreeningSection } from './ScreeningSection';
 import { SessionHistory } from './SessionHistory';
 import { StartingWeights } from './StartingWeights';
 import { TechniqueTrends } from './TechniqueTrends';
+import { TurnedDownSection } from './TurnedDownSection';
 import { WarmUpHabits } from './WarmUpHabits';
 
 /** From here on the page has two columns beside the list. */
@@ -54,7 +57,7 @@ export function ClientScreen({ id, account }: { id: string; account: Account }) 
       </View>
     );
   }
-  return <ClientPage client={client} room={room} account={account} />;
+  return <ClientPage client={client} room={roomToday(client, rooms, room)} account={account} />;
 }
 
 interface PageProps {
@@ -120,6 +123,7 @@ function ClientPerson({ client, account }: Omit<PageProps, 'room'>) {
   return (
     <View className="gap-6">
       <FlagList client={client} />
+      <TurnedDownSection client={client} account={account} />
       <Measurements client={client} account={account} />
       <ClientFacts client={client} account={account} />
       <ScreeningSection key={client.id} client={client} zone={account.studio.zone} />
@@ -144,6 +148,9 @@ function ClientPage(page: PageProps) {
       {columns ? (
         <View className="flex-row gap-6">
           <View className="min-w-0 flex-1 gap-6">
+            <Guard what="The block">
+              <BlockSection client={client} />
+            </Guard>
             <Guard what="The weights of the next session">
               <Weights {...page} />
             </Guard>
@@ -155,6 +162,9 @@ function ClientPage(page: PageProps) {
         </View>
       ) : (
         <>
+          <Guard what="The block">
+            <BlockSection client={client} />
+          </Guard>
           <Guard what="The weights of the next session">
             <Weights {...page} />
           </Guard>

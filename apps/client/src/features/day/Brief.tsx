@@ -10,6 +10,7 @@ import { FlagChips } from '../../parts/client/FlagChips';
 import { visitOf } from '../../parts/session/visit';
 import { useTask } from '../../state/worker/use-task';
 import { SessionPlan } from './SessionPlan';
+import { TodayOfWeeks } from './TodayOfWeeks';
 
 /** What to know before they walk in, and the session that is planned. */
 export function Brief({
@@ -51,6 +52,7 @@ export function Brief({
         .map((flag) => (
           <Quiet key={flag.id}>{`${flag.place}: ${flag.note}`}</Quiet>
         ))}
+      <TodayOfWeeks client={client} draft={draft} />
       {late > 0 && (
         <Banner icon="alert" title={`About ${late} min longer than the ${minutes} min booked`}>
           Fit the warm-up into less time on the floor, or leave a lift out.

@@ -69,9 +69,9 @@ function Bookings({
   if (day.failed) return <ErrorState what="The day could not be fetched" onRetry={day.refetch} />;
   if (day.waiting) return <LoadingState what="the day" />;
   if (day.rows.length === 0) return <NobodyBooked />;
-  const start = ({ booking, client }: DayRow) =>
+  const start = ({ booking, client, room }: DayRow) =>
     attempt(async () => {
-      await startSession(client, day.room, account, booking.id);
+      await startSession(client, room, account, booking.id);
       router.push('/floor');
     });
   const toFloor = ({ session }: Booking) => {

@@ -14,17 +14,17 @@ export function DayScreen({ account }: { account: Account }) {
   const [offset, setOffset] = useState(0);
   const [openId, setOpenId] = useState<string | null>(null);
   const day = useDay(account, offset);
-  const { rows, room } = day;
+  const { rows } = day;
   const opened = rows.find(({ booking }) => booking.id === openId);
   const next = rows.find(({ booking }) => stateOf(booking) !== 'done') ?? rows[0];
   const shown = opened ?? (wide ? next : undefined);
-  const brief = shown?.draft && room && (
+  const brief = shown?.draft && shown.room && (
     <Brief
       key={shown.client.id}
       client={shown.client}
       draft={shown.draft}
       account={account}
-      room={room}
+      room={shown.room}
       minutes={shown.booking.minutes}
       titled={wide}
     />

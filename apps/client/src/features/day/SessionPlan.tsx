@@ -68,6 +68,9 @@ export function SessionPlan({
             {(memoryOf(client.history, lift.id).remedies ?? []).map(({ kind, text }) => (
               <Quiet key={text} className="text-ink">{`From last time, ${kind}: ${text}`}</Quiet>
             ))}
+            {plan.standsFor !== undefined && (
+              <Quiet className="text-ink">{`Stands in for ${within(liftById(plan.standsFor).name)}.`}</Quiet>
+            )}
             {turns[place] && <Quiet>{`${capital(turns[place])}.`}</Quiet>}
             {plan.again ? (
               <DecidedAgain lift={plan} again={plan.again} client={client} account={account} />

@@ -2,6 +2,7 @@ import type { Account, Booking } from '@spalo/contract';
 import type { LoadsDraft, Room } from '@spalo/core';
 import { useMemo } from 'react';
 import { useNow } from '../../design/use-now';
+import { roomToday } from '../../parts/room/room-today';
 import { useRoomChoice } from '../../parts/room/use-room';
 import { draftFor } from '../../parts/session/visit';
 import { dayBounds } from '../../parts/time/day-time';
@@ -14,6 +15,8 @@ export interface DayRow {
   booking: Booking;
   client: KnownClient;
   draft: LoadsDraft | null;
+  /** Where they train: away, while their weeks are turned down there. */
+  room: Room | undefined;
 }
 
 const MINUTE_MS = 60_000;
@@ -33,17 +36,20 @@ export function useDay({ studio, trainer }: Account, offset: number) {
       (clients.data ?? []).flatMap((client) => {
         if (client.past === 'coming') return [];
         try {
-          return [[client.id, draftFor(client, room, unit)] as const];
+          const here = roomToday(client, rooms.data, room) ?? room;
+          return [[client.id, draftFor(client, here, unit)] as const];
         } catch {
           // One client who cannot be drafted for leaves the day to the others; the card goes without a plan.
           return [];
         }
       }),
     );
-  }, [clients.data, room, unit]);
+  }, [clients.data, rooms.data, room, unit]);
   const rows = (bookings.data ?? []).flatMap((booking): DayRow[] => {
     const client = clients.data?.find((each) => each.id === booking.clientId);
-    return client ? [{ booking, client, draft: drafts.get(client.id) ?? null }] : [];
+    if (!client) return [];
+    const draft = drafts.get(client.id) ?? null;
+    return [{ booking, client, draft, room: roomToday(client, rooms.data, room) }];
   });
   // A session cannot start before its room is known, so the day waits for all three.
   const fetched = [bookings, clients, rooms];

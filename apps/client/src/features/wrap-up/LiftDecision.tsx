@@ -7,6 +7,7 @@ import { DecisionCard } from '../../design/DecisionCard';
 import { Quiet, Strong } from '../../design/Words';
 import { loadReps, loadUnit } from '../../parts/words/load-words';
 import { OwnPlan } from './OwnPlan';
+import { whatChanges } from './what-changes';
 import { direction, type WrapUpCard } from './wrap-up-cards';
 
 const planText = (plan: LiftPlan, unit: Unit) =>
@@ -51,6 +52,11 @@ export function LiftDecision({
       advice={decision.advice}
       tone={direction(card)}
     >
+      {whatChanges(card, taken).map((line) => (
+        <Quiet key={line} className="text-ink">
+          {line}
+        </Quiet>
+      ))}
       {!finished && (
         <View
           role="group"

@@ -7,20 +7,9 @@ import { capital } from '../../design/sentence';
 import { Sheet } from '../../design/Sheet';
 import { Quiet } from '../../design/Words';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';
+import { schemeSays } from '../../parts/words/scheme-words';
 import { attempt } from '../../state/problems';
 import type { WrapUpCard } from './wrap-up-cards';
-
-/** What each scheme does, in a sentence. */
-const says: Record<SchemeName, string> = {
-  'reserve-led':
-    'Load and reps that are most likely to leave the asked reserve, by all that is believed. The rule takes it.',
-  'double progression':
-    'First the reps grow inside the range, then the load by a step and the reps begin again.',
-  linear:
-    'A small step each session while every rep is clean. Two misses in a row: a tenth down; the second time double progression.',
-  skill: 'The load stays until two sessions in a row show no fault.',
-  wave: 'In a block: each day its reps and reserve, with the load that is believed to leave it. Outside of blocks as reserve-led.',
-};
 
 /** How a lift goes on from session to session: what it is now, and a way to another. */
 export function SchemeChoice({
@@ -61,7 +50,7 @@ export function SchemeChoice({
               kind={name === taken ? 'now' : 'plain'}
               onPress={() => take(name)}
             />
-            <Quiet>{says[name]}</Quiet>
+            <Quiet>{schemeSays[name]}</Quiet>
           </View>
         ))}
       </Sheet>

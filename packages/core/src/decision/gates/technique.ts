@@ -33,15 +33,16 @@ export const techniqueGate: Gate = {
     const streak = streakOf(fault, context.faultHistory);
     const loadG = unsafe ? lowered(context.loads, heldG, AFTER_SAFETY_FAULT) : heldG;
     const focusCueId = fault ? cueFor(fault, plan.focusCueId, streak >= 2) : plan.focusCueId;
+    const down = streak >= 3 ? context.easierLift : null;
     const seen = fault ? `: ${fault.name.toLowerCase()}` : '';
     return {
-      plan: { ...plan, loadG, focusCueId },
+      plan: { ...plan, loadG, focusCueId, ...(down && { stepDown: down }) },
       why: unsafe
         ? `Lighter, ${massText(loadG, context.unit)}, for the safety fault${seen}`
         : `Hold the load: ${clean} of ${reps} reps were clean${seen}`,
       advice:
         streak >= 3 && context.regression
-          ? `Third session with this fault: step down to ${context.regression}.`
+          ? `Third session with this fault: step down to ${context.regression}${down ? ', which the next session holds until two sessions of it are clean' : ''}.`
           : streak === 2
             ? 'Second session with this fault: the cue changes.'
             : null,

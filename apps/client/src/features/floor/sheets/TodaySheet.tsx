@@ -7,7 +7,7 @@ import { Sheet } from '../../../design/Sheet';
 import { Stepper } from '../../../design/Stepper';
 import { Quiet, Strong } from '../../../design/Words';
 import type { AskedToday } from '../../../parts/lane/actions/lift-actions';
-import { stepsAhead, workingLoad, type LiftView } from '../../../parts/lane/lift-view';
+import { askedNow } from '../../../parts/lane/asked-now';
 import { clock } from '../../../design/clock';
 import { loadReps } from '../../../parts/words/load-words';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
@@ -20,22 +20,6 @@ const MOST_REST_S = 900;
 /** How much of the working load a drop keeps. */
 const DROP_SHARE = 0.75;
 const reserve = [0, 1, 2, 3, 4].map((value) => ({ value, label: String(value) }));
-
-/** What is asked of a lift's working sets as it stands. */
-function askedNow(view: LiftView): AskedToday {
-  const { plan } = view.state;
-  const next = stepsAhead(view).find(({ kind }) => kind === 'working');
-  const done = countedSets(view.state, 'working').length;
-  const ahead = stepsAhead(view).filter(({ kind }) => kind === 'working').length;
-  return {
-    sets: Math.max(1, done + ahead),
-    reps: next?.reps ?? plan.reps,
-    targetRir: plan.targetRir,
-    loadG: workingLoad(view),
-    restS: next?.restS ?? 0,
-    dropG: stepsAhead(view).find(({ kind }) => kind === 'drop')?.loadG ?? null,
-  };
-}
 
 /** A number that goes up and down between its ends. */
 function Count({

@@ -1,9 +1,12 @@
 import { warmLifts, type CueToJudge } from '@spalo/coaching';
 import {
+  atOrBelow,
   countedSets,
   redPlaceOf,
   stepDown,
+  WAY_BACK,
   type CueOutcome,
+  type DayAfter,
   type Grams,
   type Lift,
   type Pain,
@@ -12,6 +15,7 @@ import {
   type Step,
 } from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
+import { askedNow } from '../asked-now';
 import type { LaneView } from '../lane-view';
 import { stepsAhead, workingLoad, type LiftView } from '../lift-view';
 import type { Append } from './append';
@@ -109,6 +113,21 @@ export const liftActions = (append: Append) => ({
     if (sets !== plan.sets || reps !== plan.reps || targetRir !== plan.targetRir)
       await append('lift.changed', { liftId: view.lift.id, sets, reps, targetRir });
     await adjust(append, view, steps, [BY_TRAINER]);
+  },
+
+  /** How a joint was on the day after a lift on its way back; worse takes today's load a step back. */
+  async tellDayAfter(lane: LaneView, view: LiftView, how: DayAfter) {
+    const { liftId, wayBack, reps, targetRir } = view.state.plan;
+    await append('day-after.told', { liftId, how });
+    if (how !== 'worse' || !wayBack) return;
+    const share = WAY_BACK[Math.max(0, wayBack.step - 1)]!;
+    const believed = lane.strength.loadFor(view.lift, reps, targetRir).mean;
+    const lower = atOrBelow(view.loads, Math.min(believed * share, workingLoad(view)));
+    if (!lower) return;
+    const steps = await stepsAsked(lane, view, { ...askedNow(view), loadG: lower.loadG });
+    await adjust(append, view, steps, [
+      `The ${wayBack.place} was worse on the day after: a step back`,
+    ]);
   },
 
   /** Leaves a lift out or takes it up. */

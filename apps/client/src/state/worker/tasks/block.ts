@@ -1,6 +1,6 @@
-import { blockView, type BlockView } from '@spalo/coaching';
+import { blockView, isItWorking, type BlockView, type Working } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import type { BlockState, Room, StudioRatios, Unit } from '@spalo/core';
+import type { BlockState, PastSet, Room, StudioRatios, Unit } from '@spalo/core';
 import { profileOfClient } from '../../strength';
 import { steadyRoom } from './steady-room';
 
@@ -14,7 +14,16 @@ export interface BlockLook {
   block: BlockState;
 }
 
+/** A block with every set of its client. */
+interface WorkingLook extends Pick<BlockLook, 'client' | 'block' | 'now'> {
+  sets: PastSet[];
+}
+
 export const blockTasks = {
+  /** Whether a block works, and what to keep or change after it. */
+  working: ({ client, block, sets, now }: WorkingLook): Working =>
+    isItWorking(client, block, sets, now),
+
   /** What was done of a block, and what is projected. */
   block: ({ client, room, unit, now, ratios, block }: BlockLook): BlockView =>
     blockView(

@@ -1,0 +1,16 @@
+import type { BlockPlan, BlockState } from '@spalo/core';
+
+/** A plan as if it had been started, to look at before it is. */
+export const asState = (plan: BlockPlan, clientId: string, trainerId: string): BlockState => ({
+  ...plan,
+  id: 'draft',
+  startId: 'draft',
+  clientId,
+  trainerId,
+  startedAt: plan.from,
+  leftOut: [],
+  endedAt: null,
+});
+
+export const isDay = (text: string): boolean =>
+  /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));

@@ -1,0 +1,86 @@
+import type { BlockDayView, BlockLiftView, BlockView } from '@spalo/coaching';
+import { massNumber, type CalendarWeek, type Lift, type Unit } from '@spalo/core';
+import type { Plateau, TerrainWeek } from '../../design/terrain-shape';
+import { amountAfter } from '../../parts/words/load-words';
+
+/** A chance as it is said: in tens, since it is no finer than that. */
+export const chanceText = (chance: number): string =>
+  chance >= 0.95 ? 'over 90 %' : chance < 0.15 ? 'under 20 %' : `${Math.round(chance * 10) * 10} %`;
+
+const whole = ({ sets, reps }: { sets: number; reps: number }) => sets * reps;
+
+/** A day of a lift as its plateau; null where the lift rests. */
+function plateauOf(day: BlockDayView, isNext: boolean): Plateau | null {
+  const { done, projected, over, ask } = day;
+  if (done) return { load: done.loadG, reps: whole(done), state: 'done', chance: null };
+  if (over) return ask ? { load: 0, reps: whole(ask), state: 'missed', chance: null } : null;
+  if (!ask) return null;
+  const state = isNext ? 'next' : 'coming';
+  return projected
+    ? { load: projected.loadG, reps: whole(projected.ask), state, chance: projected.chance }
+    : { load: 0, reps: whole(ask), state, chance: null };
+}
+
+/** The weeks of a lift as they are drawn: those of the block, and valleys for what is turned down between. */
+export function terrainOf({ days }: BlockLiftView, { weeks, next }: BlockView): TerrainWeek[] {
+  const known = days.flatMap(({ projected, done }) => projected?.loadG ?? done?.loadG ?? []);
+  // What has no load of its own stands level with the lightest.
+  const level = known.length > 0 ? Math.min(...known) : 1;
+  return weeks.map((week) => {
+    if (week.kind === 'turned down') return { plateaus: [], valley: week.why.reason };
+    const own = days.filter((day) => day.week === week.week);
+    const plateaus = own.flatMap((day) => {
+      const isNext = next !== null && next.week === day.week && next.day === day.day;
+      const plateau = plateauOf(day, isNext);
+      return plateau ? [{ ...plateau, load: plateau.load || level }] : [];
+    });
+    return { plateaus, valley: null };
+  });
+}
+
+/** A day in words: "42.5 kg, 3 × 6, leave 2, 70 % as planned". */
+export function dayText(day: BlockDayView, lift: Lift, unit: Unit): string {
+  const counted = lift.counted === 'reps' ? undefined : lift.counted;
+  const load = (loadG: number) => (loadG > 0 ? `${massNumber(loadG, unit)} ${unit}, ` : '');
+  const { done, projected, over, ask } = day;
+  if (done) {
+    const went = done.asPlanned ? 'as planned' : 'not as planned';
+    return `${load(done.loadG)}${done.sets} ${amountAfter(done.reps, counted)}, done ${went}`;
+  }
+  if (over) return 'not done';
+  if (!ask) return 'rests';
+  const asked = projected?.ask ?? ask;
+  const light = (ask.share ?? 1) < 1 ? 'light: ' : '';
+  const likely = projected && !counted ? `, ${chanceText(projected.chance)} as planned` : '';
+  const left = counted ? '' : `, leave ${asked.targetRir}`;
+  return `${light}${load(projected?.loadG ?? 0)}${asked.sets} ${amountAfter(asked.reps, counted)}${left}${likely}`;
+}
+
+/** A week of a lift in words. */
+export function weekText(
+  { days }: BlockLiftView,
+  week: CalendarWeek | undefined,
+  lift: Lift,
+  unit: Unit,
+): string {
+  if (!week) return '';
+  if (week.kind === 'turned down') return `turned down, ${week.why.reason}`;
+  const texts = days.filter((day) => day.week === week.week).map((day) => dayText(day, lift, unit));
+  return `${lift.name}, week ${week.week + 1}: ${texts.join('; ')}`;
+}
+
+/** What of a lift's days to come asks too much or too little; null where all fit. */
+export function fitText({ days }: BlockLiftView): string | null {
+  const weeksOf = (fit: 'too much' | 'too little') => [
+    ...new Set(days.flatMap(({ projected, week }) => (projected?.fit === fit ? [week + 1] : []))),
+  ];
+  const said = (['too much', 'too little'] as const).flatMap((fit) => {
+    const weeks = weeksOf(fit);
+    return weeks.length > 0
+      ? [
+          `${weeks.length > 1 ? 'weeks' : 'week'} ${weeks.join(', ')} likely ${weeks.length > 1 ? 'ask' : 'asks'} ${fit}`,
+        ]
+      : [];
+  });
+  return said.length > 0 ? said.join('; ') : null;
+}

@@ -1,0 +1,24 @@
+import type { BlockView } from '@spalo/coaching';
+import type { Account, Client } from '@spalo/contract';
+import type { BlockState, Room } from '@spalo/core';
+import { useMemo } from 'react';
+import { ratiosHere } from '../../state/strength';
+import { useTask } from '../../state/worker/use-task';
+
+/** A block as it was done and will likely go on, worked out beside the screen; null until it is. */
+export function useBlockView(
+  client: Client,
+  block: BlockState | null,
+  room: Room | undefined,
+  account: Account,
+): BlockView | null {
+  const { unit } = account.studio;
+  const task = useMemo(
+    () =>
+      block && room
+        ? { client, room, unit, block, now: new Date().toISOString(), ratios: ratiosHere() }
+        : null,
+    [client, room, unit, block],
+  );
+  return useTask('block', task) ?? null;
+}

@@ -1,0 +1,24 @@
+import type { LiftWorking } from '@spalo/coaching';
+import type { Response, ResponseVerdict } from '@spalo/core';
+
+/** A verdict in words: what is said of the lift. */
+export const verdictWords: Record<ResponseVerdict, string> = {
+  responding: 'Responding',
+  'too early': 'Too early to say',
+  fading: 'Fading',
+  'going back': 'Going back',
+};
+
+const percent = (growth: number) =>
+  `${growth < 0 ? '−' : '+'}${Math.abs(growth * 100).toFixed(1)} %`;
+
+/** Growth a week with its range: "+0.4 % a week, likely +0.1 % to +0.7 %". */
+export const slopeText = ({ mean, low, high }: Response['slope']): string =>
+  `${percent(mean)} a week, likely ${percent(low)} to ${percent(high)}`;
+
+/** What says so: how many sessions over how many weeks, how clean. */
+export function evidenceText({ response, clean }: LiftWorking): string {
+  const { sessions, weeks } = response;
+  const of = `${sessions} ${sessions === 1 ? 'session' : 'sessions'} over ${Math.max(1, Math.round(weeks))} weeks`;
+  return clean === null ? of : `${of}, ${Math.round(clean * 100)} % clean`;
+}

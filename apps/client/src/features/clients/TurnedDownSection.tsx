@@ -1,0 +1,139 @@
+import type { Account, Client } from '@spalo/contract';
+import { turnedDownReasons, type Room, type TurnedDown, type TurnedDownReason } from '@spalo/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, IconButton } from '../../design/Button';
+import { Choice } from '../../design/Choice';
+import { DateField } from '../../design/DateField';
+import { capital } from '../../design/sentence';
+import { Section } from '../../design/Section';
+import { Sheet } from '../../design/Sheet';
+import { useNow } from '../../design/use-now';
+import { Body, Quiet, Strong } from '../../design/Words';
+import { changeClient } from '../../parts/client/change-client';
+import { formDay, shortDate } from '../../parts/time/day-time';
+import { attempt } from '../../state/problems';
+import { useRooms } from '../../state/queries';
+
+const DAY_MS = 24 * 3600 * 1000;
+const reasons = turnedDownReasons.map((value) => ({ value, label: capital(value) }));
+const isDay = (text: string) => /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));
+
+/** What is wrong with the days that were typed; null where nothing is. */
+function problemOf(from: string, to: string): { from?: string; to?: string } | null {
+  if (!isDay(from)) return { from: 'A day as 2026-11-24' };
+  if (!isDay(to)) return { to: 'A day as 2026-11-24' };
+  return from > to ? { to: 'Ends before it begins' } : null;
+}
+
+/** When, why and where less is done. */
+function TurnDown({
+  rooms,
+  zone,
+  onKeep,
+  onClose,
+}: {
+  rooms: readonly Room[];
+  zone: string;
+  onKeep: (turned: TurnedDown) => void;
+  onClose: () => void;
+}) {
+  const [from, setFrom] = useState(() => formDay(Date.now(), zone));
+  const [to, setTo] = useState(() => formDay(Date.now() + 6 * DAY_MS, zone));
+  const [reason, setReason] = useState<TurnedDownReason>('holiday');
+  const [roomId, setRoomId] = useState<string>('');
+  const [tried, setTried] = useState(false);
+  const problem = tried ? problemOf(from, to) : null;
+  const keep = () => {
+    setTried(true);
+    if (!problemOf(from, to)) onKeep({ from, to, reason, ...(roomId && { roomId }) });
+  };
+  return (
+    <Sheet title="Turn weeks down" open onClose={onClose}>
+      <Body>
+        Each pattern once, a third fewer sets, a little lighter. A block goes on after them.
+      </Body>
+      <DateField label="From" value={from} onChange={setFrom} problem={problem?.from ?? null} />
+      <DateField label="To" value={to} onChange={setTo} problem={problem?.to ?? null} />
+      <Choice label="Why" options={reasons} value={reason} wrap onChange={setReason} />
+      <View className="gap-1">
+        <Strong>Where they train meanwhile</Strong>
+        <Choice
+          label="Where they train meanwhile"
+          options={[
+            { value: '', label: 'The usual room' },
+            ...rooms.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          value={roomId}
+          wrap
+          onChange={setRoomId}
+        />
+      </View>
+      <Button kind="main" big label="Turn them down" onPress={keep} />
+    </Sheet>
+  );
+}
+
+/** Weeks in which less is planned on purpose, those to come and those that were. */
+export function TurnedDownSection({ client, account }: { client: Client; account: Account }) {
+  const { data: rooms = [] } = useRooms();
+  const [open, setOpen] = useState(false);
+  const now = useNow(false);
+  const { turnedDown = [] } = client;
+  const day = (text: string) => shortDate(`${text}T12:00:00.000Z`, 'UTC', now);
+  const put = (all: TurnedDown[], says: string) =>
+    attempt(() => changeClient(client, { turnedDown: all }, says));
+  const keep = (turned: TurnedDown) => {
+    put(
+      [...turnedDown, turned].sort((a, b) => (a.from < b.from ? 1 : -1)),
+      'Weeks turned down',
+    );
+    setOpen(false);
+  };
+  return (
+    <Section
+      title="Turned-down weeks"
+      action={
+        <Button
+          label="Turn down"
+          says="Turn weeks down"
+          icon="plus"
+          onPress={() => setOpen(true)}
+        />
+      }
+    >
+      {turnedDown.length === 0 && <Body>None. Holidays and busy seasons are planned here.</Body>}
+      {turnedDown.map((turned) => (
+        <View
+          key={turned.from + turned.to}
+          className="flex-row items-center justify-between gap-3 border-b-2 border-line pb-2"
+        >
+          <View className="min-w-0 flex-1">
+            <Strong>{`${capital(turned.reason)}, ${day(turned.from)} to ${day(turned.to)}`}</Strong>
+            {turned.roomId && (
+              <Quiet>{rooms.find(({ id }) => id === turned.roomId)?.name ?? 'Another room'}</Quiet>
+            )}
+          </View>
+          <IconButton
+            icon="close"
+            label={`Take back ${turned.reason} from ${day(turned.from)}`}
+            onPress={() =>
+              put(
+                turnedDown.filter((each) => each !== turned),
+                'Ordinary weeks again',
+              )
+            }
+          />
+        </View>
+      ))}
+      {open && (
+        <TurnDown
+          rooms={rooms}
+          zone={account.studio.zone}
+          onKeep={keep}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </Section>
+  );
+}

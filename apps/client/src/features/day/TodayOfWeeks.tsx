@@ -1,0 +1,29 @@
+import { findLift } from '@spalo/catalog';
+import type { Client } from '@spalo/contract';
+import { turnedDownOn, type LoadsDraft } from '@spalo/core';
+import { Strong } from '../../design/Words';
+
+/** What a session is among the weeks: its day of the block, turned down, and what to ask after a return. */
+export function TodayOfWeeks({ client, draft }: { client: Client; draft: LoadsDraft }) {
+  const { block: day } = draft;
+  const block = client.blocks?.find(({ id }) => id === day?.blockId);
+  const less = turnedDownOn(client, new Date().toISOString().slice(0, 10));
+  const back = draft.lifts.filter(({ wayBack }) => wayBack && wayBack.step > 0);
+  const asked = back.map(({ liftId, wayBack }) => {
+    const name = findLift(liftId)?.name.toLowerCase() ?? liftId;
+    return `Ask how the ${wayBack!.place} was on the day after the ${name}.`;
+  });
+  return (
+    <>
+      {block && day && (
+        <Strong>
+          {`${block.name}: week ${day.week + 1} of ${block.weeks}, session ${day.day + 1} of ${block.days}.`}
+        </Strong>
+      )}
+      {less && <Strong>{`A turned-down week: ${less.reason}.`}</Strong>}
+      {asked.map((question) => (
+        <Strong key={question}>{question}</Strong>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,30 @@
+import { cueOf, findLift, styleOf } from '@spalo/catalog';
+import type { LiftPlan, WarmUpVerdict } from '@spalo/core';
+import type { WrapUpCard } from './wrap-up-cards';
+
+const rampAfter: Record<WarmUpVerdict, string | null> = {
+  ready: null,
+  rusty: 'Ramp: a set more next time, since it felt rusty',
+  tired: 'Ramp: a set less next time, since it tired them',
+};
+
+/** What besides load and reps changes from this time to the next, a line each; empty where nothing does. */
+export function whatChanges({ view }: WrapUpCard, taken: LiftPlan): string[] {
+  const { lift, state } = view;
+  const { plan, warmUp } = state;
+  const lines: (string | null | false | undefined)[] = [
+    taken.stepDown !== undefined &&
+      `Ladder: ${findLift(taken.stepDown)?.name ?? taken.stepDown} in its place`,
+    taken.styleId !== plan.styleId && `Style: ${styleOf(lift.id, taken.styleId).name}`,
+    taken.focusCueId !== plan.focusCueId &&
+      `Cue: ${cueOf(lift.id, taken.styleId, plan.focusCueId)?.text ?? 'none'} → ${cueOf(lift.id, taken.styleId, taken.focusCueId)?.text ?? 'none'}`,
+    warmUp && rampAfter[warmUp.verdict],
+    taken.scheme !== plan.scheme &&
+      `Goes on: ${plan.scheme ?? 'reserve-led'} → ${taken.scheme ?? 'reserve-led'}`,
+    taken.sets !== plan.sets && `Sets: ${plan.sets} → ${taken.sets}`,
+    taken.targetRir !== plan.targetRir &&
+      !plan.counted &&
+      `To leave: ${plan.targetRir} → ${taken.targetRir}`,
+  ];
+  return lines.filter((line): line is string => Boolean(line));
+}
