@@ -21,6 +21,7 @@ const GRANTS: Record<string, string> = {
   own_lifts: 'SELECT, INSERT, UPDATE, DELETE',
   bookings: 'SELECT, INSERT, UPDATE, DELETE',
   events: 'SELECT, INSERT',
+  blocks: 'SELECT, INSERT, UPDATE, DELETE',
   sessions: 'SELECT, INSERT, UPDATE, DELETE',
   sets: 'SELECT, INSERT, UPDATE, DELETE',
   client_histories: 'SELECT, INSERT, UPDATE, DELETE',

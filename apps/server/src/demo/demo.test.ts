@@ -4,7 +4,7 @@ import {
   countedSets,
   loadables,
   reduceSession,
-  type SessionEvent,
+  type LogEvent,
   type SessionState,
 } from '@spalo/core';
 import { inStudio } from '../db/database';
@@ -15,8 +15,8 @@ import { people } from './people';
 
 const NOW = new Date('2026-11-24T08:00:00.000Z');
 const demo = generateDemo(4600, NOW);
-const logs = new Map<string, SessionEvent[]>();
-for (const event of demo.events)
+const logs = new Map<string, LogEvent[]>();
+for (const event of demo.events.filter(({ stream }) => stream === 'session'))
   logs.set(event.streamId, [...(logs.get(event.streamId) ?? []), event]);
 const sessions = [...logs.values()].map((log) => reduceSession(log) as SessionState);
 const idOf = (name: string) => demo.clients.find((client) => client.name.startsWith(name))!.id;
@@ -62,6 +62,21 @@ describe('the boathouse scenario', () => {
       Math.max(...countedSets(session.lifts[0]!, 'working').map((set) => set.loadG));
     const growth = (name: string) => squat(of(name).at(-1)!) / squat(of(name)[0]!);
     expect(growth('Runa')).toBeGreaterThan(1.05);
+  });
+
+  it('has a client in a wave, one on the way back, one who has stalled, one with less to do this week', () => {
+    const wave = of('Isolde').filter(({ block }) => block);
+    const reps = wave.map(({ lifts: [squat] }) => squat!.plan.reps);
+    expect(new Set(reps).size).toBeGreaterThan(1);
+    expect(reps).toEqual([...reps].sort((a, b) => b - a));
+    const hinge = (session: SessionState) =>
+      session.lifts.find(({ plan }) => plan.liftId === 'romanian-deadlift');
+    const back = of('Philippa');
+    expect(back.some((session) => session.lifts.some(({ plan }) => plan.standsFor))).toBe(true);
+    expect(hinge(back.at(-1)!)!.plan.wayBack).toMatchObject({ place: 'low back' });
+    expect(of('Bartholomew').filter(({ block }) => block).length).toBeGreaterThan(6);
+    const { turnedDown } = demo.clients.find(({ name }) => name.startsWith('Caspian'))!;
+    expect(turnedDown![0]!.from < '2026-11-24' && turnedDown![0]!.to > '2026-11-24').toBe(true);
   });
 
   it('only loads what the room has, and was questioned by no safety fault', () => {

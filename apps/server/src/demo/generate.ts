@@ -1,11 +1,22 @@
-import { cautionsOf, repLifts, screeningQuestions, type ScreeningAnswer } from '@spalo/catalog';
+import {
+  cautionsOf,
+  liftById,
+  repLifts,
+  screeningQuestions,
+  type ScreeningAnswer,
+} from '@spalo/catalog';
 import { historyContext } from '@spalo/coaching';
 import type { Booking, Client, ClientFacts } from '@spalo/contract';
 import {
+  blockEvent,
+  draftBlock,
   emptyHistory,
   historyOf,
   priorLog,
+  reduceBlock,
   reduceSession,
+  templates,
+  type BlockEvent,
   type ClientHistory,
   type Flag,
   type Person,
@@ -29,7 +40,7 @@ export interface DemoStudio {
       answers: Record<string, ScreeningAnswer>;
     })[];
   bookings: Omit<Booking, 'session' | 'trainerId'>[];
-  events: SessionEvent[];
+  events: (SessionEvent | BlockEvent)[];
 }
 
 const DAY_MS = 24 * 3600 * 1000;
@@ -117,6 +128,9 @@ function factsOf(who: DemoPerson) {
     looseness: _looseness,
     habits: _habits,
     today: _today,
+    stalled: _stalled,
+    block: _block,
+    less: _less,
     ...facts
   } = who;
   return facts;
@@ -137,7 +151,12 @@ interface Making {
 /** A client as the product keeps them, and as the person who began to train with their history's first day. */
 function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
   const { weeks } = who;
-  const flags: Flag[] = who.flags.map((flag) => ({ ...flag, id: id() }));
+  const dayBack = (days: number) => new Date(clock(now, days, 9, 0)).toISOString().slice(0, 10);
+  const flags: Flag[] = who.flags.map(({ told, ...flag }) => ({
+    ...flag,
+    ...(told && { since: dayBack(told.began * 7) }),
+    id: id(),
+  }));
   const startedAt = new Date(clock(now, weeks.from * 7 + 1, 9, 0)).toISOString();
   const answers = answersOf(who, startedAt.slice(0, 10));
   const overrides = who.opened.map(({ liftId, reason }) => ({
@@ -165,6 +184,11 @@ function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
     consentAt: startedAt,
     archivedAt: null,
     overrides,
+    ...(who.less && {
+      turnedDown: [
+        { from: dayBack(-who.less.from), to: dayBack(-who.less.to), reason: who.less.reason },
+      ],
+    }),
     flags,
     answers,
     measurements: weighed.map((daysBack, index) => ({
@@ -184,15 +208,45 @@ const strongerBy = (lifter: Lifter, factor: number): Lifter => ({
   ),
 });
 
+/** A client's flags as they stood so many days ago: what was told later had not begun, or was not cleared. */
+const flagsThen = (who: DemoPerson, flags: readonly Flag[], daysBack: number): Flag[] =>
+  flags.flatMap((flag, at) => {
+    const told = who.flags[at]?.told;
+    if (!told || daysBack <= told.cleared * 7) return [flag];
+    return daysBack <= told.began * 7 ? [{ ...flag, state: 'watched' as const }] : [];
+  });
+
+/** The block that a client is in, as its log begins; null where they are in none. */
+function demoBlock(
+  who: DemoPerson,
+  clientId: string,
+  { now, idAt, trainerId, device }: Making,
+): BlockEvent | null {
+  const template = templates.find(({ id }) => id === who.block?.template);
+  if (!who.block || !template) return null;
+  const startMs = clock(now, Math.round(who.block.began * 7), 8, 0);
+  const at = new Date(startMs).toISOString();
+  const shape = { from: at.slice(0, 10), days: who.days.length };
+  const plan = draftBlock(template, who.programme.map(liftById), shape);
+  const envelope = { id: idAt(startMs), streamId: idAt(startMs), at, author: trainerId, device };
+  return blockEvent(envelope, 'block.started', { clientId, plan });
+}
+
 /** The weeks that a client has trained: a booking and a session's log for each time they came. */
 function train(
   who: DemoPerson,
   clientId: string,
   person: Person,
   lifter: Lifter,
-  { now, random, idAt, trainerId, device, room }: Making,
+  making: Making,
 ): Pick<DemoStudio, 'bookings' | 'events'> {
-  const made: Pick<DemoStudio, 'bookings' | 'events'> = { bookings: [], events: [] };
+  const { now, random, idAt, trainerId, device, room } = making;
+  const block = demoBlock(who, clientId, making);
+  const begun = block && reduceBlock([block]);
+  const made: Pick<DemoStudio, 'bookings' | 'events'> = {
+    bookings: [],
+    events: block ? [block] : [],
+  };
   const done: SessionState[] = [];
   let history: ClientHistory = emptyHistory;
   const { from, to } = who.weeks;
@@ -200,14 +254,20 @@ function train(
     const startMs = clock(now, daysBack, 9 + (daysBack % 3) * 2, 0);
     if (!who.days.includes(new Date(startMs).getDay()) || random.unit() < who.misses) continue;
     const weeks = from - daysBack / 7;
-    const today = { ...person, trainingMonths: person.trainingMonths + Math.floor(weeks / 4.3) };
+    const today = {
+      ...person,
+      flags: flagsThen(who, person.flags, daysBack),
+      trainingMonths: person.trainingMonths + Math.floor(weeks / 4.3),
+    };
+    const grown = Math.min(weeks, from - (who.stalled ?? 0));
     const bookingId = idAt(startMs);
     const startsAt = new Date(startMs).toISOString();
     made.bookings.push({ id: bookingId, clientId, startsAt, minutes: SESSION_MINUTES });
     const events = demoSession({
       who,
       person: today,
-      lifter: strongerBy(lifter, Math.pow(1 + who.weeklyGain, weeks)),
+      lifter: strongerBy(lifter, Math.pow(1 + who.weeklyGain, grown)),
+      blocks: begun ? [begun] : [],
       history,
       room,
       clientId,

@@ -1,13 +1,26 @@
-import { toGrams, type BodyRange, type Flag, type Person, type ReportedLift } from '@spalo/core';
+import {
+  toGrams,
+  type BodyRange,
+  type Flag,
+  type Person,
+  type ReportedLift,
+  type TurnedDownReason,
+} from '@spalo/core';
 import type { Segments } from '@spalo/contract';
 
 /** A made-up client of the demo studio, and how the simulator lets them train. */
-export interface DemoPerson extends Omit<Person, 'flags' | 'reports' | 'cautions' | 'overrides'> {
+export interface DemoPerson extends Omit<
+  Person,
+  'flags' | 'reports' | 'cautions' | 'overrides' | 'turnedDown'
+> {
   name: string;
   calledName: string;
   goal: string;
   brief: string;
-  flags: Omit<Flag, 'id'>[];
+  flags: (Omit<Flag, 'id'> & {
+    /** Weeks ago that it began and was cleared, where the history is to tell; absent where it was always so. */
+    told?: { began: number; cleared: number };
+  })[];
   reports: ReportedLift[];
   /** Screening questions answered yes, and who cleared them, where somebody did. */
   screening: { questionId: string; clearedBy: string }[];
@@ -28,6 +41,12 @@ export interface DemoPerson extends Omit<Person, 'flags' | 'reports' | 'cautions
   /** True strength against the prior's middle. */
   strength: number;
   weeklyGain: number;
+  /** Weeks ago that they stopped growing; absent for who goes on. */
+  stalled?: number;
+  /** The block that they are in: its template, and how many weeks ago it began. */
+  block?: { template: string; began: number };
+  /** Days from today that are turned down, and why. */
+  less?: { from: number; to: number; reason: TurnedDownReason };
   looseness: number;
   /** The fault they tend to, by lift. */
   habits: Record<string, string>;
@@ -214,6 +233,7 @@ export const people: readonly DemoPerson[] = [
     misses: 0.05,
     strength: 1.2,
     weeklyGain: 0.01,
+    block: { template: 'long-wave', began: 2 },
     looseness: 0.08,
     habits: { 'back-squat': 'hips-shoot' },
     today: [12, 0],
@@ -244,6 +264,7 @@ export const people: readonly DemoPerson[] = [
     misses: 0.45,
     strength: 1,
     weeklyGain: 0.007,
+    less: { from: -2, to: 5, reason: 'nights' },
     looseness: 0.1,
     habits: { 'romanian-deadlift': 'rdl-rushed' },
     today: [16, 0],
@@ -275,6 +296,7 @@ export const people: readonly DemoPerson[] = [
         saidBy: 'the client; cleared by her clinician',
         state: 'cleared',
         usualPain: 0,
+        told: { began: 5, cleared: 1.2 },
       },
     ],
     reports: [],
@@ -314,7 +336,9 @@ export const people: readonly DemoPerson[] = [
     days: [2, 5],
     misses: 0.1,
     strength: 1.1,
-    weeklyGain: 0,
+    weeklyGain: 0.009,
+    stalled: 6.5,
+    block: { template: 'steady', began: 6 },
     looseness: 0.13,
     habits: { 'back-squat': 'lean-forward', 'dumbbell-bench-press': 'bounce' },
     today: null,

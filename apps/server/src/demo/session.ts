@@ -16,6 +16,7 @@ import {
   readStrength,
   reduceSession,
   sessionEvent,
+  type BlockState,
   type ClientHistory,
   type EventPayloads,
   type EventType,
@@ -33,6 +34,7 @@ export interface DemoSessionInput {
   person: Person;
   lifter: Lifter;
   history: ClientHistory;
+  blocks: readonly BlockState[];
   room: Room;
   clientId: string;
   bookingId: string;
@@ -153,7 +155,11 @@ function wrapUp(
   for (const lift of log.state().lifts) {
     const here = liftHere(lift, room, client);
     if (!here) continue;
-    const { proposed, why } = decideFor(lift, here, client, after, { unit: 'kg', now });
+    const { proposed, why } = decideFor(lift, here, client, after, {
+      unit: 'kg',
+      now,
+      session: log.state(),
+    });
     log.append('suggestion.answered', {
       liftId: lift.plan.liftId,
       proposed,
@@ -172,7 +178,13 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
   const now = new Date(startMs).toISOString();
   const before = history.belief && loadBelief(history.belief, repLifts());
   const profile = readStrength(person, before, repLifts(), now);
-  const client = { ...person, programme: who.programme, stiff: who.stiff, history };
+  const client = {
+    ...person,
+    programme: who.programme,
+    stiff: who.stiff,
+    history,
+    blocks: input.blocks,
+  };
   const draft = draftSession(draftInputFor({ client, profile, room, unit: 'kg', now }));
   const ids = draft.lifts.map((lift) => lift.liftId);
   const hour = new Date(startMs).getHours();
@@ -184,6 +196,7 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
     unit: 'kg',
     lifts: draft.lifts,
     general: general.steps,
+    ...(draft.block && { block: draft.block }),
   });
   log.pass(general.seconds);
   log.append('drills.marked', {
