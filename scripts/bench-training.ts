@@ -46,7 +46,11 @@ function outcomesOf(
   policy: Policy,
   habit: Habit,
   stepG: number,
-  { without = [], scheme }: { without?: readonly Part[]; scheme?: SchemeName } = {},
+  {
+    without = [],
+    scheme,
+    wave,
+  }: { without?: readonly Part[]; scheme?: SchemeName; wave?: readonly number[] } = {},
 ): LiftOutcome[] {
   return (Object.keys(curveFamilies) as CurveName[]).flatMap((curve, family) => {
     const random = seededRandom(SEED + family);
@@ -61,6 +65,7 @@ function outcomesOf(
         startMs: START_MS,
         without,
         ...(scheme && { scheme }),
+        ...(wave && { wave }),
       };
       return train(client, repLifts(), programme, policy, setting, random);
     }).flat();
@@ -129,6 +134,40 @@ print(
 print('| --- | --- | --- | --- | --- | --- | --- | --- |');
 for (const scheme of schemeNames) {
   print(`| ${row(scheme, outcomesOf('spalo', usualHabit, USUAL_STEP_G, { scheme }))} |`);
+}
+
+const WAVES = [
+  ['eights to fours', [8, 6, 5, 4]],
+  ['twelves to sixes', [12, 10, 8, 6]],
+] as const;
+print('\nTwelve weeks of waves, two sessions a week:');
+print(
+  '| wave, population | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
+);
+print('| --- | --- | --- | --- | --- | --- | --- | --- |');
+const projected: LiftOutcome['projected'] = [];
+for (const [wave, reps] of WAVES) {
+  for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
+    const outcomes = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG, { wave: reps });
+    projected.push(...outcomes.flatMap((each) => each.projected));
+    print(`| ${row(`${wave}, ${name}`, outcomes)} |`);
+  }
+}
+
+print(
+  '\nDays of blocks, as likely as they were said to go as planned, and as they would have gone:',
+);
+print('| said | up to a week ahead | went | one to three weeks | went | days in all |');
+print('| --- | --- | --- | --- | --- | --- |');
+for (let low = 0; low < 1; low += 0.1) {
+  const here = projected.filter(({ chance }) => chance >= low && chance < low + 0.1);
+  if (here.length === 0) continue;
+  const part = (far: boolean) => here.filter(({ weeksAhead }) => weeksAhead > 1 === far);
+  const went = (days: typeof here) =>
+    days.length > 0 ? percent(days.filter(({ came }) => came).length / days.length) : '-';
+  print(
+    `| ${percent(low)} to ${percent(low + 0.1)} | ${part(false).length} | ${went(part(false))} | ${part(true).length} | ${went(part(true))} | ${here.length} |`,
+  );
 }
 
 print('\nSets that leave the asked reserve, as the decision foretold it and as it came:');

@@ -61,9 +61,17 @@ function basesOf(training: Training, block: BlockState): LoadsDraft {
   return draftLoads(draftInputFor(training, programme));
 }
 
+/** Working sets that a session of a block asks before a lift, in the first session that asks for any. */
+function setsBefore({ lifts }: BlockState, liftId: string): number {
+  const place = lifts.findIndex((lift) => lift.liftId === liftId);
+  return lifts
+    .slice(0, Math.max(0, place))
+    .reduce((sum, { weeks }) => sum + (weeks.flat().find((ask) => ask)?.sets ?? 0), 0);
+}
+
 /** The days to come of a lift, projected from its plan. */
 function projectLift(
-  { client, profile: strength, room, unit, now }: Training,
+  { client, profile, room, unit, now }: Training,
   block: BlockState,
   done: readonly DoneDay[],
   plan: LiftPlan,
@@ -80,6 +88,7 @@ function projectLift(
     weeksAhead: weeksAhead(ahead.cell.week),
   }));
   const loads = loadables(room, plan.implement);
+  const strength = profile.behind(setsBefore(block, plan.liftId));
   return projectDays(plan, days, {
     lift,
     loads,

@@ -76,7 +76,6 @@ export { reduceBlock } from './block/reduce';
 export { blockOn, dayAfter, daysOf, doneDays, nextDay } from './block/days';
 export { calendarOf, dayPlus, weekOf, weeksMoved, type CalendarWeek } from './block/weeks';
 export { lastCleanLoad, planAsked, type Ahead } from './block/asked-plan';
-export { chanceAsPlanned } from './block/chance';
 export { projectDays, type DayAhead, type Projected } from './block/project';
 export {
   draftBlock,
@@ -305,7 +304,7 @@ export { dayForms, rampMoves, type DayForm, type RampMove } from './strength/day
 export { asksRampMove, asksVerdict } from './floor/verdict';
 export { cleanRepsOf, reserveAsked, resultOf, type Watched } from './floor/watched';
 export { decide, planOf } from './decision/decide';
-export type { Decision, Scheme } from './decision/decision';
+export type { Decision, DecisionContext, Scheme } from './decision/decision';
 export { mainFault } from './decision/fault';
 export { foretell } from './decision/foretell';
 export { doubleProgression } from './decision/schemes/double-progression';

@@ -8,12 +8,15 @@ import {
   listed,
   newLift,
   planOf,
+  projectDays,
   proposeNextSet,
   readStrength,
   startingBelief,
   startsCareful,
   takeSets,
   usualRir,
+  type Ahead,
+  type DecisionContext,
   type Lift,
   type LiftPlan,
   type LiftState,
@@ -26,7 +29,7 @@ import {
   type StrengthProfile,
 } from '@spalo/core';
 import { knownBest, knownSet } from './knows';
-import { simulateSet, trueLoad } from './lifter';
+import { simulateSet, trueLoad, type Lifter } from './lifter';
 import type { SimulatedClient } from './population';
 import type { Random } from './random';
 
@@ -55,6 +58,13 @@ interface SetOutcome {
   foretold: number | null;
 }
 
+/** A day of a block as it was projected, and whether its sets would have gone as planned when it came. */
+export interface ProjectedDay {
+  weeksAhead: number;
+  chance: number;
+  came: boolean;
+}
+
 /** What a stretch of training came to, for one lift. */
 export interface LiftOutcome {
   sets: SetOutcome[];
@@ -65,6 +75,8 @@ export interface LiftOutcome {
   changes: number;
   turns: number;
   careful: boolean;
+  /** Empty outside of blocks. */
+  projected: ProjectedDay[];
 }
 
 const DAY_MS = 24 * 3600 * 1000;
@@ -144,6 +156,83 @@ export interface Stretch {
   without?: readonly Part[];
   /** How Spalo lets lifts go on; by its rule where it is not said. */
   scheme?: SchemeName;
+  /** Reps by week of the waves of a block, two sessions a week; no block where it is not said. */
+  wave?: readonly number[];
+}
+
+const PER_WEEK = 2;
+/** The days to come are projected after every so many sessions. */
+const PROJECT_EVERY = 4;
+/** How many sessions ahead. */
+const AHEAD = 8;
+
+/** What the waves ask in each session, given the usual reserve. */
+const wavesOf = (wave: readonly number[], sessions: number) =>
+  Array.from({ length: sessions }, (_, session) => {
+    const week = Math.floor(session / PER_WEEK);
+    const cell = { blockId: 'block', week, day: session % PER_WEEK };
+    const reps = wave[week % wave.length]!;
+    return (targetRir: number): Ahead => ({
+      cell,
+      ask: { sets: SETS, reps, targetRir },
+      doneG: null,
+    });
+  });
+
+/** A day of a block to come, as it is projected. */
+interface Projection {
+  session: number;
+  place: number;
+  weeksAhead: number;
+  chance: number;
+  loadG: number;
+  reps: number;
+  targetRir: number;
+}
+
+/** The days to come of a lift after a session. */
+function projectWave(
+  waves: ReturnType<typeof wavesOf>,
+  session: number,
+  plan: LiftPlan,
+  place: number,
+  context: Omit<DecisionContext, 'ahead'>,
+): Projection[] {
+  const { usualRir: rir, strength } = context;
+  const coming = waves.slice(session + 1, session + 1 + AHEAD);
+  const days = coming.map((ahead, at) => ({
+    ...ahead(rir),
+    weeksAhead: ((at + 1) * DAYS_BETWEEN) / 7,
+  }));
+  const at = { ...context, strength: strength.behind(place * SETS) };
+  return projectDays(plan, days, at).map(({ loadG, chance, ask }, n) => ({
+    session: session + 1 + n,
+    place,
+    weeksAhead: days[n]!.weeksAhead,
+    chance,
+    loadG,
+    reps: ask.reps,
+    targetRir: ask.targetRir,
+  }));
+}
+
+/** Whether the sets of a projected day would go as planned today: all reps, with no more than one less in reserve. */
+function wouldGo(
+  lifter: Lifter,
+  lift: Lift,
+  { loadG, reps, targetRir }: Projection,
+  day: number,
+  others: number,
+  random: Random,
+): boolean {
+  let effort = 0;
+  for (let nth = 0; nth < SETS; nth += 1) {
+    const set = { loadG, asked: reps, day, earlier: effort, faultId: null, others };
+    const { left, failed } = simulateSet(lifter, lift, set, random);
+    if (failed || left < targetRir - 1) return false;
+    effort += Math.max(0.4, 1 + 0.12 * (2 - left));
+  }
+  return true;
 }
 
 /**
@@ -155,7 +244,7 @@ export function train(
   lifts: readonly Lift[],
   programme: readonly Lift[],
   policy: Policy,
-  { sessions, stepG, startMs, without = [], scheme }: Stretch,
+  { sessions, stepG, startMs, without = [], scheme, wave }: Stretch,
   random: Random,
 ): LiftOutcome[] {
   const loads = listed(
@@ -174,11 +263,14 @@ export function train(
     changes: 0,
     turns: 0,
     careful,
+    projected: [],
   }));
+  const waves = wave && wavesOf(wave, sessions);
   const plans = new Map<
     string,
     { plan: LiftPlan; climb: boolean; way: number; foretold: number | null }
   >();
+  const projections: Projection[] = [];
   let grown = lifter;
   let made = 0;
   for (let session = 0; session < sessions; session += 1) {
@@ -213,6 +305,12 @@ export function train(
       const climb = policy === 'spalo' && (kept?.climb ?? true);
       outcome.loads.push(plan.loadG);
       outcome.off.push(Math.log(plan.loadG / trueLoad(grown, lift.id, plan.reps + plan.targetRir)));
+      for (const due of projections.filter(
+        (each) => each.session === session && each.place === place,
+      )) {
+        const came = wouldGo(grown, lift, due, day, place * SETS, random);
+        outcome.projected.push({ weeksAhead: due.weeksAhead, chance: due.chance, came });
+      }
       const lifted = newLift(planned(plan, climb));
       states.push(lifted);
       const floor = () => ({
@@ -279,6 +377,7 @@ export function train(
           strength: profile,
           usualRir: usualRir(person, iso(now)),
           careful,
+          ahead: waves?.[session + 1]?.(usualRir(person, iso(now))) ?? null,
         };
         const decision =
           policy === 'spalo' && (lifted.plan.climb || !without.includes('plan'))
@@ -292,6 +391,9 @@ export function train(
               sets: lifted.sets,
               context,
             });
+        if (waves && decision && session % PROJECT_EVERY === PROJECT_EVERY - 1) {
+          projections.push(...projectWave(waves, session, decision.proposed, place, context));
+        }
         const before = plans.get(lift.id);
         const way = Math.sign(next.loadG - plan.loadG);
         const outcome = outcomes[place]!;

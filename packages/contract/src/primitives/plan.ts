@@ -52,7 +52,7 @@ export const liftPlan = same<LiftPlan>()(
     closed: text(300).nullable(),
     pairedWith: slug.optional(),
     cell: blockDay.optional(),
-    lightShare: z.number().min(0.5).max(1).optional(),
+    heavyG: load.optional(),
     wayBack: wayBack.optional(),
     stepDown: slug.optional(),
     scheme: z.enum(schemeNames).optional(),

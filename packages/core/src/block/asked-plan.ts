@@ -74,12 +74,12 @@ function carriedLoad(plan: LiftPlan, ask: Ask, { lift, strength }: AskedWith): n
 export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: AskedWith): LiftPlan {
   const { sets, reps, targetRir, share = 1 } = ask;
   const asked = { sets, reps, targetRir, repRange: rangeWith(plan.repRange, reps), cell };
-  if (plan.counted || plan.loadG === 0) return { ...plan, ...asked };
+  const { heavyG, ...rest } = plan;
+  if (plan.counted || plan.loadG === 0) return { ...rest, ...asked };
   const { lift, loads, strength, careful } = at;
   const cap = CAP[lift.region];
   // What a light day took is no measure of what a heavy one may.
-  const heavy = { ...plan, loadG: plan.loadG / (plan.lightShare ?? 1) };
-  const from = carriedLoad(heavy, ask, at);
+  const from = carriedLoad({ ...rest, loadG: heavyG ?? plan.loadG }, ask, at);
   const outlook = strength.outlook(lift, targetRir, 'another');
   const aim = { range: () => ({ low: reps, high: reps }), targetRir, careful };
   const near = atOrBelow(loads, from)?.loadG ?? plan.loadG;
@@ -88,14 +88,10 @@ export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: Asked
   );
   const best = judged.reduce((kept, each) => (each.worth > kept.worth ? each : kept)).loadG;
   const floor = doneG !== null && doneG <= near * (1 + cap) ? doneG : 0;
-  const wanted = Math.max(best, floor) * share;
-  const { lightShare: _light, ...rest } = plan;
-  return {
-    ...rest,
-    ...asked,
-    ...(share < 1 && { lightShare: share }),
-    loadG: atOrBelow(loads, wanted)?.loadG ?? best,
-  };
+  const heavy = Math.max(best, floor);
+  const light = share < 1 && { heavyG: heavy };
+  const loadG = atOrBelow(loads, heavy * share)?.loadG ?? heavy;
+  return { ...rest, ...asked, ...light, loadG };
 }
 
 /** What the block asks, in words: "Week 2 of the block, light day: 42.5 kg for 6 with 2 left". */

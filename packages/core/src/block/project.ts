@@ -2,7 +2,7 @@ import type { LiftPlan } from '../session/plan';
 import type { StrengthProfile } from '../strength/profile';
 import type { Grams } from '../unit/mass';
 import { planAsked, type Ahead, type AskedWith } from './asked-plan';
-import { chanceAsPlanned, chanceTooEasy } from './chance';
+import { chanceAsPlanned, chanceTooEasy, honestChance } from './chance';
 
 /** A day to come of a lift, and how far away it is. */
 export interface DayAhead extends Ahead {
@@ -42,7 +42,7 @@ export function projectDays(plan: LiftPlan, days: readonly DayAhead[], at: Asked
     if (before.counted || before.loadG === 0)
       return { cell, ask, loadG: before.loadG, chance: 1, fit: null };
     const outlook = strength.outlook(at.lift, ask.targetRir, 'another');
-    const chance = chanceAsPlanned(outlook, asked);
+    const chance = honestChance(chanceAsPlanned(outlook, asked), weeksAhead);
     const isLight = (ask.share ?? 1) < 1;
     const easy = !isLight && chanceTooEasy(outlook, asked) > EASE;
     return {

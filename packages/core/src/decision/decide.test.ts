@@ -55,6 +55,7 @@ function believing(sets: readonly LoggedSet[]): StrengthProfile {
     today: false,
     outlook: () => outlook,
     after: () => profile,
+    behind: () => profile,
     later: () => profile,
     feeling: () => profile,
   };

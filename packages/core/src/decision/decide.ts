@@ -27,7 +27,7 @@ import { doubleProgression } from './schemes/double-progression';
 import { linear } from './schemes/linear';
 import { skill } from './schemes/skill';
 import { wave } from './schemes/wave';
-import { afterBlock, isAskedByDay, underBlock } from './under-block';
+import { afterBlock, afterLight, isAskedByDay, underBlock } from './under-block';
 
 /** In the order in which they are asked; the first that applies decides. */
 const gates: readonly Gate[] = [painGate, notDoneGate, techniqueGate, wayBackGate];
@@ -55,7 +55,7 @@ function schemeOf(situation: Situation): Scheme {
 export function planOf(plan: LiftPlan): LiftPlan {
   const { liftId, styleId, implement, repRange, reps, targetRir, sets, loadG, focusCueId, closed } =
     plan;
-  const { counted, pairedWith, scheme, misses, cell, lightShare, wayBack } = plan;
+  const { counted, pairedWith, scheme, misses, cell, heavyG, wayBack } = plan;
   return {
     liftId,
     styleId,
@@ -67,7 +67,7 @@ export function planOf(plan: LiftPlan): LiftPlan {
     ...(scheme && { scheme }),
     ...(misses && { misses }),
     ...(cell && { cell }),
-    ...(lightShare !== undefined && { lightShare }),
+    ...(heavyG !== undefined && { heavyG }),
     ...(wayBack && { wayBack }),
     targetRir,
     sets,
@@ -146,7 +146,7 @@ function propose(situation: Situation): Proposal & { gate: GateName } {
         plan: { ...whole, ...turnedDown },
         why: 'After the turned-down time it goes on as it was planned',
       }
-    : schemeOf(onward).next(onward);
+    : (afterLight(onward) ?? schemeOf(onward).next(onward));
   const proposal = underBlock(effort, 'effort', onward);
   const { rule, loads } = situation.context;
   if (!rule) return { ...proposal, gate: 'effort' };

@@ -1,6 +1,7 @@
-import { askedText, planAsked } from '../block/asked-plan';
+import { askedText, planAsked, type Ahead } from '../block/asked-plan';
+import { atOrBelow } from '../loads/loads';
 import { rangeWith, type LiftPlan } from '../session/plan';
-import type { GateName, Proposal, Situation } from './decision';
+import type { DecisionContext, GateName, Proposal, Situation } from './decision';
 
 /** Schemes whose load a day of a block decides; the others go on by themselves, in its sets and with its reserve. */
 const byTheDay = new Set([undefined, 'reserve-led', 'wave']);
@@ -8,6 +9,21 @@ const byTheDay = new Set([undefined, 'reserve-led', 'wave']);
 /** Whether the block decides what a lift is asked for next. */
 export const isAskedByDay = ({ plan, context }: Situation): boolean =>
   Boolean(context.ahead) && byTheDay.has(plan.scheme) && !plan.counted;
+
+/** A lift on its own scheme on a day of a block: its load and reps, lighter on a light day. */
+function inItsOwnWay(plan: LiftPlan, { ask, cell }: Ahead, { loads }: DecisionContext): LiftPlan {
+  const { heavyG: _last, ...heavy } = plan;
+  const { sets, targetRir, share = 1 } = ask;
+  if (share === 1) return { ...heavy, sets, targetRir, cell };
+  const loadG = atOrBelow(loads, plan.loadG * share)?.loadG ?? plan.loadG;
+  return { ...heavy, sets, targetRir, cell, loadG, heavyG: plan.loadG };
+}
+
+/** What a lift on its own scheme goes on from after a light day: the heavy one before it. */
+export const afterLight = ({ plan, sets }: Situation): Proposal | null =>
+  plan.heavyG !== undefined && sets.length > 0 && !byTheDay.has(plan.scheme)
+    ? { plan: { ...plan, loadG: plan.heavyG }, why: 'After the light day, where it stood before' }
+    : null;
 
 /**
  * What was proposed, as the next day of the block has it. What a gate holds back stays held back; a lift on its own scheme
@@ -19,7 +35,7 @@ export function underBlock(proposal: Proposal, gate: GateName, situation: Situat
   if (!ahead || plan.closed !== null) return proposal;
   const { ask, cell } = ahead;
   if (gate === 'effort' && !plan.counted && !byTheDay.has(situation.plan.scheme)) {
-    return { ...proposal, plan: { ...plan, sets: ask.sets, targetRir: ask.targetRir, cell } };
+    return { ...proposal, plan: inItsOwnWay(plan, ahead, situation.context) };
   }
   if (gate === 'effort' && plan.cell === cell) return proposal;
   const asked = planAsked(plan, ahead, situation.context);
@@ -31,12 +47,12 @@ export function underBlock(proposal: Proposal, gate: GateName, situation: Situat
 
 /** A plan whose block is through: the usual reps again, and the scheme that the rule takes. */
 export function afterBlock(plan: LiftPlan, { context }: Pick<Situation, 'context'>): LiftPlan {
-  const { cell, lightShare = 1, ...rest } = plan;
+  const { cell, heavyG, ...rest } = plan;
   if (!cell || context.ahead) return plan;
   const { scheme, ...open } = rest;
   const kept = scheme === 'wave' ? open : rest;
   const repRange = context.usualRange ?? rangeWith(plan.repRange, plan.reps);
   const { low, high } = repRange;
   const reps = Math.min(high, Math.max(low, plan.reps));
-  return { ...kept, repRange, reps, loadG: plan.loadG / lightShare };
+  return { ...kept, repRange, reps, loadG: heavyG ?? plan.loadG };
 }

@@ -142,6 +142,13 @@ function implementToday(implement: Implement, lift: Lift, { bodyMassG }: Person)
   return { ...implement, bodyG: Math.round(lift.bodyShare * bodyMassG) };
 }
 
+/** Working sets that a day of a block asks before a lift. */
+function setsBefore(asked: DraftInput['asked'], liftId: string): number {
+  const all = [...(asked ?? [])];
+  const place = all.findIndex(([id]) => id === liftId);
+  return all.slice(0, Math.max(0, place)).reduce((sum, [, { ask }]) => sum + ask.sets, 0);
+}
+
 /** What a kept plan asks on this day of a block, where it was not decided for it; as it is outside of one. */
 function asPlanned(
   kept: LiftPlan,
@@ -151,7 +158,8 @@ function asPlanned(
 ): { plan: LiftPlan; why: string | null } {
   const ahead = input.asked?.get(lift.id);
   if (!ahead || isSameDay(kept.cell, ahead.cell)) return { plan: kept, why: null };
-  const { profile: strength, room, unit, person, now } = input;
+  const { profile, room, unit, person, now } = input;
+  const strength = profile.behind(setsBefore(input.asked, lift.id));
   const careful = startsCareful(person, now);
   const loads = loadables(room, implement);
   const plan = planAsked(kept, ahead, { lift, loads, unit, strength, careful });

@@ -32,8 +32,8 @@ export interface LiftPlan {
   misses?: Misses;
   /** The day of a block that it was decided for; absent outside of blocks. */
   cell?: BlockDay;
-  /** The share of a heavy day's load that was asked, on a light one; absent otherwise. */
-  lightShare?: number;
+  /** On a light day, the load of a heavy one; absent otherwise. */
+  heavyG?: Grams;
   /** The easier lift that is done in its place until it is clean; absent where it is done itself. */
   stepDown?: string;
   /** How far it is on its way back after pain; absent where it is not on one. */

@@ -11,7 +11,7 @@ import { outlookOn, type Outlook, type OutlookDay } from './outlook';
 import { newDay, passTime, passWeeks } from './passing-time';
 import { OPEN_RESERVE, type PastSet } from './past-set';
 import { startingBelief, takeSets } from './replay';
-import { nothingYet, type SoFar } from './so-far';
+import { nothingYet, onlyBehind, type SoFar } from './so-far';
 import { takeRatios, type StudioRatios } from './studio-ratios';
 
 /** What the answer rests on, strongest first: its own sets, other lifts' sets, a report, or the person alone. */
@@ -38,6 +38,8 @@ export interface StrengthProfile {
   today: boolean;
   /** The profile after all of today's sets. */
   after(sets: readonly PastSet[]): StrengthProfile;
+  /** The profile of an ordinary day on which a lift comes after so many sets of others. */
+  behind(sets: number): StrengthProfile;
   /** The profile of an ordinary day so many weeks on, with training going on until then. */
   later(weeks: number): StrengthProfile;
   /** The profile with what is said or seen of the day beside its sets. */
@@ -125,6 +127,7 @@ export function profileOf(
       feel(later, word);
       return profileOf(later, person, now, soFar, true);
     },
+    behind: (sets) => profileOf(belief, person, now, onlyBehind(belief, sets)),
     later(weeks) {
       const then = copyBelief(belief);
       passWeeks(then, weeks, person.trainingMonths);

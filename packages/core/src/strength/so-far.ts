@@ -12,6 +12,12 @@ export interface SoFar {
 
 export const nothingYet: SoFar = { own: new Map(), sets: 0 };
 
+/** A day on which nothing is done yet, and every lift will come after so many sets of others. */
+export const onlyBehind = ({ lifts }: Pick<Belief, 'lifts'>, sets: number): SoFar => ({
+  own: new Map(lifts.map((_, at) => [at, { own: 0, others: sets }])),
+  sets: 0,
+});
+
 /** How tired a further set of the lift at a place finds the client. */
 export const tiredFor = (soFar: SoFar, at: number): Tired =>
   soFar.own.get(at) ?? { own: 0, others: soFar.sets };

@@ -1,24 +1,22 @@
 import type { BlockLiftView, BlockView } from '@spalo/coaching';
 import { findLift } from '@spalo/catalog';
-import { massText, type BlockState, type Unit } from '@spalo/core';
+import type { BlockState, Unit } from '@spalo/core';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import { capital } from '../../design/sentence';
 import { Terrain } from '../../design/Terrain';
 import { Figure, Quiet, Strong } from '../../design/Words';
+import { loadReps, loadUnit } from '../../parts/words/load-words';
 import { fitText, terrainOf, weekText } from './block-words';
 import { WeekAxis } from './WeekAxis';
 
-const loadsText = ({ days }: BlockLiftView, unit: Unit): string | null => {
-  const loads = days.flatMap(({ done, projected }) => done?.loadG ?? projected?.loadG ?? []);
-  const some = loads.filter((loadG) => loadG > 0);
-  const [first] = some;
-  if (first === undefined) return null;
-  const last = some.at(-1)!;
-  return first === last
-    ? massText(first, unit)
-    : `${massText(first, unit)} to ${massText(last, unit)}`;
-};
+/** The next day's load and reps, or the last's where none is to come; null where nothing is loaded. */
+function nextText({ days }: BlockLiftView, unit: Unit): { says: string; figure: string } | null {
+  const next = days.find(({ projected }) => projected)?.projected;
+  if (next) return { says: 'next', figure: loadReps(next.loadG, next.ask.reps, unit) };
+  const last = days.findLast(({ done }) => done)?.done;
+  return last ? { says: 'last', figure: loadReps(last.loadG, last.reps, unit) } : null;
+}
 
 function LiftGround({
   lift: view,
@@ -37,7 +35,7 @@ function LiftGround({
   if (!lift) return null;
   const weeks = terrainOf(view, whole);
   const fit = fitText(view);
-  const loads = loadsText(view, unit);
+  const next = lift.counted === 'reps' ? nextText(view, unit) : null;
   return (
     <View className="gap-1">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
@@ -51,7 +49,13 @@ function LiftGround({
         ) : (
           <Strong>{lift.name}</Strong>
         )}
-        {loads && <Figure>{loads}</Figure>}
+        {next && (
+          <View className="flex-row items-baseline gap-1.5">
+            <Quiet>{next.says}</Quiet>
+            <Figure>{next.figure}</Figure>
+            <Quiet>{loadUnit(lift, unit)}</Quiet>
+          </View>
+        )}
       </View>
       <Terrain
         weeks={weeks}

@@ -20,5 +20,6 @@ export const slopeText = ({ mean, low, high }: Response['slope']): string =>
 export function evidenceText({ response, clean }: LiftWorking): string {
   const { sessions, weeks } = response;
   const of = `${sessions} ${sessions === 1 ? 'session' : 'sessions'} over ${Math.max(1, Math.round(weeks))} weeks`;
-  return clean === null ? of : `${of}, ${Math.round(clean * 100)} % clean`;
+  const grows = `${Math.round(response.growing * 10) * 10} % likely that it still grows enough`;
+  return clean === null ? `${of}; ${grows}` : `${of}, ${Math.round(clean * 100)} % clean; ${grows}`;
 }

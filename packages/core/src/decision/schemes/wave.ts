@@ -10,7 +10,9 @@ export const wave: Scheme = {
     const { plan, sets, context } = situation;
     const { ahead } = context;
     if (!ahead) return byOutlook.next(situation);
-    const next = planAsked({ ...plan, loadG: sets.at(0)?.loadG ?? plan.loadG }, ahead, context);
+    // A light day is gone on from as the heavy one that it stands for.
+    const loadG = plan.heavyG === undefined ? (sets.at(0)?.loadG ?? plan.loadG) : plan.loadG;
+    const next = planAsked({ ...plan, loadG }, ahead, context);
     return { plan: next, why: askedText(ahead, next, context.unit) };
   },
 };
