@@ -28,7 +28,10 @@ export const hipLifts = [
     implement: 'stack',
     stations: ['cable'],
     muscles: { main: ['glutes', 'hamstrings'], helping: ['back extensors'] },
-    stress: { 'low back': { how: 'light hinge', kinds: ['hinge'] } },
+    stress: {
+      hand: { how: 'holds the rope', kinds: ['grip'] },
+      'low back': { how: 'light hinge', kinds: ['hinge'] },
+    },
     priorRatio: 0.52,
   }),
   liftFacts({

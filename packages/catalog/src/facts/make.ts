@@ -124,6 +124,35 @@ type Own = Pick<Lift, 'id' | 'name' | 'pattern' | 'implement' | 'priorRatio' | '
   stress: Partial<Record<Joint, { how: string; kinds: StressKind[] }>>;
 };
 
+/** What is held in the hand, whatever it is used for; of what is on the back or under the palm the hand bears little. */
+const HELD: readonly Lift['implement'][] = [
+  'trap bar',
+  'EZ bar',
+  'dumbbell pair',
+  'single dumbbell',
+  'kettlebell',
+];
+/** Patterns that hang on the hands, with whatever implement has a handle. */
+const HANGS: readonly Pattern[] = [
+  'row',
+  'pull',
+  'hinge',
+  'carry',
+  'arm',
+  'push',
+  'press',
+  'shoulder',
+];
+const HANDLED: readonly Lift['implement'][] = ['barbell', 'stack', 'assisted'];
+
+/** Whether a lift needs a hand that grips. */
+const needsGrip = ({ implement, pattern }: Pick<Lift, 'implement' | 'pattern'>): boolean =>
+  HELD.includes(implement) ||
+  (HANDLED.includes(implement) && HANGS.includes(pattern)) ||
+  (implement === 'body' && (pattern === 'pull' || pattern === 'row'));
+
+const grip = { how: 'holds it', kinds: ['grip'] as const };
+
 /** A lift's facts from what it has of its own and what its pattern gives it. */
 export function liftFacts(own: Own & Partial<Omit<Lift, keyof Own>>): Lift {
   const { stress, ...rest } = own;
@@ -138,7 +167,7 @@ export function liftFacts(own: Own & Partial<Omit<Lift, keyof Own>>): Lift {
     fromFloor: false,
     ...rest,
     stress: joints.flatMap((joint) => {
-      const load = stress[joint];
+      const load = stress[joint] ?? (joint === 'hand' && needsGrip(own) ? grip : undefined);
       return load ? [{ joint, ...load }] : [];
     }),
   };

@@ -33,7 +33,7 @@ export function underBlock(proposal: Proposal, gate: GateName, situation: Situat
   const { ahead, unit } = situation.context;
   const { plan } = proposal;
   if (!ahead || plan.closed !== null) return proposal;
-  const { ask, cell } = ahead;
+  const { cell } = ahead;
   if (gate === 'effort' && !plan.counted && !byTheDay.has(situation.plan.scheme)) {
     return { ...proposal, plan: inItsOwnWay(plan, ahead, situation.context) };
   }

@@ -9,6 +9,7 @@ export const joints = [
   'shoulder',
   'elbow',
   'wrist',
+  'hand',
 ] as const;
 export type Joint = (typeof joints)[number];
 
@@ -19,6 +20,7 @@ export type StressKind =
   | 'end range'
   | 'straightening'
   | 'pull'
+  | 'grip'
   | 'press through'
   | 'bent back'
   | 'turned grip'

@@ -24,7 +24,7 @@ const loadedBy: Partial<Record<Position, readonly Joint[]>> = {
   'on hands': ['wrist', 'shoulder'],
   'on elbows': ['elbow', 'shoulder'],
   kneeling: ['knee'],
-  hanging: ['shoulder', 'elbow', 'wrist'],
+  hanging: ['shoulder', 'elbow', 'wrist', 'hand'],
   'deep knee bend': ['knee'],
   'arms overhead': ['shoulder'],
 };

@@ -27,7 +27,7 @@ function Figure() {
     <Svg width={WIDE} height={HIGH} viewBox="0 0 150 230" preserveAspectRatio="none" aria-hidden>
       <Circle cx={75} cy={17} r={14} fill={tone('coming')} />
       <Path {...limb} strokeWidth={16} d="M75 26v20" />
-      <Path {...limb} strokeWidth={15} d="M41 48 24 87 15 124M109 48l17 39 9 37" />
+      <Path {...limb} strokeWidth={15} d="M41 48 25 82 16 118 11 154M109 48l16 34 9 36 5 36" />
       <Path {...limb} strokeWidth={22} d="M58 116 54 166 52 214M92 116l4 50 2 48" />
       <Path
         d="M38 42q37-9 74 0l-13 44 4 34H47l4-34z"

@@ -13,8 +13,9 @@ type Height = readonly [place: Joint, fromMiddle: number, y: number];
 /** From the front, as one stands before the client: their right is at the left. */
 const front: readonly Height[] = [
   ['shoulder', 0.24, 0.21],
-  ['elbow', 0.34, 0.38],
-  ['wrist', 0.4, 0.54],
+  ['elbow', 0.33, 0.35],
+  ['wrist', 0.39, 0.5],
+  ['hand', 0.43, 0.69],
   ['hip', 0.13, 0.5],
   ['knee', 0.14, 0.72],
   ['ankle', 0.15, 0.93],
