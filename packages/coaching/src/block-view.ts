@@ -5,9 +5,13 @@ import {
   daysOf,
   doneDays,
   draftLoads,
+  isClosed,
   loadables,
+  memoryOf,
   nextDay,
   projectDays,
+  rangeLimit,
+  rangeOf,
   startsCareful,
   weeksMoved,
   type Ask,
@@ -41,6 +45,8 @@ export interface BlockLiftView {
   days: BlockDayView[];
   /** Why nothing is projected; null where it is. */
   closed: string | null;
+  /** Why some days ask for more reps than the block has; null where all are as it has them. */
+  limited: string | null;
 }
 
 /** A block as it was done and will likely go on. */
@@ -54,11 +60,15 @@ export interface BlockView {
 
 const WEEK_MS = 7 * 24 * 3600 * 1000;
 
-/** What each lift of a block goes on from today, as if it were done once more outside of it. */
+/** What each lift of a block goes on from: today's session where that does its next day, else the lift on its own. */
 function basesOf(training: Training, block: BlockState): LoadsDraft {
-  const known = block.lifts.filter(({ liftId }) => findLift(liftId));
-  const programme = known.map(({ liftId }) => programmeLift(liftId));
-  return draftLoads(draftInputFor(training, programme));
+  const today = draftLoads(draftInputFor(training));
+  const here = today.block?.blockId === block.id ? today.lifts : [];
+  const others = block.lifts
+    .filter(({ liftId }) => findLift(liftId) && !here.some((lift) => lift.liftId === liftId))
+    .map(({ liftId }) => programmeLift(liftId));
+  const alone = draftLoads(draftInputFor(training, others));
+  return { ...alone, lifts: [...here, ...alone.lifts] };
 }
 
 /** Working sets that a session of a block asks before a lift, in the first session that asks for any. */
@@ -98,6 +108,21 @@ function projectLift(
   });
 }
 
+/** Why the fewest reps that a block asks of a lift are not offered; null where they are. */
+function limitedBy(
+  { client, now }: Training,
+  { lifts }: BlockState,
+  liftId: string,
+): string | null {
+  const lift = findLift(liftId);
+  const asks = lifts.find((each) => each.liftId === liftId)?.weeks.flat() ?? [];
+  const reps = asks.flatMap((ask) => ask?.reps ?? []);
+  if (!lift || lift.counted !== 'reps' || reps.length === 0) return null;
+  const { faults } = memoryOf(client.history, liftId);
+  const limit = rangeLimit(client, lift, rangeOf(Math.min(...reps)), { now, faults });
+  return isClosed(limit) ? limit.why : null;
+}
+
 /** A block with what was done of it and what is projected, for this client in this room. */
 export function blockView(training: Training, block: BlockState): BlockView {
   const { client, now } = training;
@@ -111,6 +136,7 @@ export function blockView(training: Training, block: BlockState): BlockView {
     const ahead = base ? projectLift(training, block, done, base, weeks) : [];
     return {
       liftId,
+      limited: limitedBy(training, block, liftId),
       closed: base ? null : (bases.closed.find((each) => each.liftId === liftId)?.why ?? null),
       days: daysOf(block).map(({ week, day }) => ({
         week,

@@ -26,6 +26,7 @@ export {
   lockOf,
   openReps,
   rangeLimit,
+  rangeOf,
   workingRange,
   type Limit,
 } from './person/limits';

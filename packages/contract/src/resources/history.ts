@@ -88,6 +88,7 @@ const liftMemory = same<LiftMemory>()(
     decided: z
       .object({
         sessionId: uuid,
+        at: instant.optional(),
         changed: z.enum(['corrected', 'left out']).nullable(),
         own: z.boolean(),
       })

@@ -1,3 +1,5 @@
+import type { Lift } from '../lift/lift';
+import { isSameDay } from '../session/block-day';
 import type { LiftPlan } from '../session/plan';
 import type { StrengthProfile } from '../strength/profile';
 import type { Grams } from '../unit/mass';
@@ -22,9 +24,26 @@ export interface Projected extends Pick<Ahead, 'cell' | 'ask'> {
 const LEAST = 0.4;
 const EASE = 0.6;
 
+/** How likely a plan is to go as planned on its day, and whether it asks too much or too little. */
+function judge(
+  { loadG, counted, reps, sets, targetRir }: LiftPlan,
+  { ask, weeksAhead }: DayAhead,
+  strength: StrengthProfile,
+  lift: Lift,
+): Pick<Projected, 'chance' | 'fit'> {
+  if (counted || loadG === 0) return { chance: 1, fit: null };
+  const outlook = strength.outlook(lift, targetRir, 'another');
+  const asked = { loadG, reps, sets, targetRir };
+  const chance = honestChance(chanceAsPlanned(outlook, asked), weeksAhead);
+  if (chance < LEAST) return { chance, fit: 'too much' };
+  const isLight = (ask.share ?? 1) < 1;
+  const easy = !isLight && chanceTooEasy(outlook, asked) > EASE;
+  return { chance, fit: easy ? 'too little' : null };
+}
+
 /**
  * The days to come of a lift, each from the one before: belief, growth and doubt carried forward, and every limit kept that
- * will hold when the day comes. `plan` is what it goes on from.
+ * will hold when the day comes. `plan` is what it goes on from; one that was decided for the first of the days stands.
  */
 export function projectDays(plan: LiftPlan, days: readonly DayAhead[], at: AskedWith): Projected[] {
   const then = new Map<number, StrengthProfile>();
@@ -34,23 +53,16 @@ export function projectDays(plan: LiftPlan, days: readonly DayAhead[], at: Asked
     return known;
   };
   let before = plan;
-  return days.map(({ weeksAhead, ...ahead }) => {
-    const strength = strengthIn(weeksAhead);
-    before = planAsked(before, ahead, { ...at, strength });
-    const { cell, ask } = ahead;
-    const asked = { ...ask, loadG: before.loadG };
-    if (before.counted || before.loadG === 0)
-      return { cell, ask, loadG: before.loadG, chance: 1, fit: null };
-    const outlook = strength.outlook(at.lift, ask.targetRir, 'another');
-    const chance = honestChance(chanceAsPlanned(outlook, asked), weeksAhead);
-    const isLight = (ask.share ?? 1) < 1;
-    const easy = !isLight && chanceTooEasy(outlook, asked) > EASE;
+  return days.map((day) => {
+    const strength = strengthIn(day.weeksAhead);
+    const { cell, ask } = day;
+    if (!isSameDay(before.cell, cell)) before = planAsked(before, day, { ...at, strength });
+    const { loadG, sets, reps, targetRir } = before;
     return {
       cell,
-      ask,
-      loadG: before.loadG,
-      chance,
-      fit: chance < LEAST ? 'too much' : easy ? 'too little' : null,
+      ask: { ...ask, sets, reps, targetRir },
+      loadG,
+      ...judge(before, day, strength, at.lift),
     };
   });
 }

@@ -22,6 +22,8 @@ export interface WarmUpRecord {
 export interface Decided {
   /** The session that it was decided in, or after. */
   sessionId: string;
+  /** When; absent in what was kept before this was. */
+  at?: string;
   /** What happened since to a set that it stands on; null while all are as they were. */
   changed: Changed | null;
   /** The trainer chose it against what was proposed. */
@@ -128,14 +130,14 @@ export function withAnswer(
   const now = rule === undefined ? before : rule;
   const ruled = { ...rest, ...(now && { rule: now }) };
   if (!answer) return rule === undefined ? memory : ruled;
-  const { chosen, proposed, changed, accepted } = answer;
+  const { chosen, proposed, changed, accepted, at } = answer;
   const others = (memory.answers ?? []).filter(({ sessionId }) => sessionId !== state.id);
   // What was answered before there was the rule says nothing of another one.
   const earlier = rule === undefined ? others : [];
   return {
     ...ruled,
     plan: chosen,
-    decided: { sessionId: state.id, changed, own: !accepted },
+    decided: { sessionId: state.id, ...(at !== undefined && { at }), changed, own: !accepted },
     answers: [answered(state.id, proposed, chosen), ...earlier].slice(0, ALIKE),
   };
 }

@@ -12,8 +12,9 @@ import { chooseImplement } from '../loads/choose-implement';
 import { canLoad, loadables } from '../loads/loadables';
 import { atOrBelow, lightest } from '../loads/loads';
 import { startsCareful } from '../person/careful';
+import { madeMs } from '../log/time-of-id';
 import { isClosed, liftLimit, lockOf, workingRange } from '../person/limits';
-import { openFlags, type Person } from '../person/person';
+import { openFlags, type Flag, type Person } from '../person/person';
 import type { Plate, Room } from '../room/room';
 import type { TurnedDown } from '../person/turned-down';
 import { isSameDay, type BlockDay } from '../session/block-day';
@@ -246,12 +247,18 @@ function stillClosed(plan: LiftPlan | null, lift: Lift, person: Person): string 
   return openFlags(person).some((flag) => stressOn(lift, flag.place)) ? plan.closed : null;
 }
 
-/** The client with the flags that nobody knew of when a lift was last planned; with all of them where it never was. */
-function sinceThen(person: Person, { plan, lastDone }: LiftMemory): Person {
+/**
+ * The client with the flags that nobody knew of when a lift was last planned: begun or raised since. With all of them where
+ * it never was. What hurt in the lift itself is in its plan: it goes the way back.
+ */
+function sinceThen(person: Person, { plan, lastDone, decided }: LiftMemory): Person {
   if (!plan) return person;
   const day = lastDone?.slice(0, 10) ?? null;
-  const isNewer = (since: string | null) => since !== null && day !== null && since > day;
-  return { ...person, flags: person.flags.filter((flag) => isNewer(flag.since)) };
+  const decidedMs = Date.parse(decided?.at ?? lastDone ?? '');
+  const isNewer = ({ id, since, place }: Flag) =>
+    place !== plan.wayBack?.place &&
+    ((since !== null && day !== null && since > day) || madeMs(id) > decidedMs);
+  return { ...person, flags: person.flags.filter(isNewer) };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { madeMs } from '../log/time-of-id';
 import { stressOn } from '../lift/joints';
 import type { Lift } from '../lift/lift';
 import type { LiftMemory } from '../memory/lift-memory';
@@ -9,10 +10,11 @@ const LATE_DAYS = 4;
 const DAY_MS = 24 * 3600 * 1000;
 
 /** Whether a flag that does not constrain any more kept a lift from being done: it began after it was last done, or with it. */
-const keptAway = ({ since, state }: Flag, lastDone: string): boolean =>
-  (state === 'cleared' || state === 'closed') &&
-  since !== null &&
-  Date.parse(since) >= Date.parse(lastDone.slice(0, 10)) - LATE_DAYS * DAY_MS;
+function keptAway({ id, since, state }: Flag, lastDone: string): boolean {
+  const began = since === null ? madeMs(id) : Date.parse(since);
+  const late = Date.parse(lastDone.slice(0, 10)) - LATE_DAYS * DAY_MS;
+  return (state === 'cleared' || state === 'closed') && began >= late;
+}
 
 /**
  * Where a lift is on its way back: as its plan says, or at the first step where a flag on a joint that it loads has kept it

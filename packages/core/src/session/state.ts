@@ -50,6 +50,8 @@ export interface Answer {
   accepted: boolean;
   why: string;
   reason: string | null;
+  /** When it was given; absent in what was told before this was kept. */
+  at?: string;
   /** A working set that it stands on was changed since; null while all are as they were. */
   changed: Changed | null;
 }

@@ -70,6 +70,9 @@ function LiftGround({
         }
       />
       {view.closed && <Quiet className="text-oxide">{`${capital(view.closed)}.`}</Quiet>}
+      {view.limited && !view.closed && (
+        <Quiet>{`More reps than the block has. ${capital(view.limited)}.`}</Quiet>
+      )}
       {fit && <Quiet className="text-ink">{`${capital(fit)}.`}</Quiet>}
     </View>
   );

@@ -58,8 +58,8 @@ export const planSteps: Steps<SessionState, PlanPayloads> = {
     onLift(state, liftId, (lift) => {
       lift.rule = rule;
     }),
-  'suggestion.answered': (state, { liftId, ...answer }) =>
+  'suggestion.answered': (state, { liftId, ...answer }, { at }) =>
     onLift(state, liftId, (lift) => {
-      lift.answer = { ...answer, changed: null };
+      lift.answer = { ...answer, at, changed: null };
     }),
 };

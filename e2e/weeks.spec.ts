@@ -1,0 +1,189 @@
+import type { Page } from '@playwright/test';
+import {
+  expect,
+  expectAccessible,
+  expectNoOverflow,
+  logSet,
+  openDemo,
+  passGeneral,
+  test,
+  untilOffline,
+} from './spalo';
+
+test.use({ scene: 'weeks' });
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+
+interface Facts {
+  id: string;
+  name: string;
+}
+
+/** The client's lifts become these, as if the trainer had chosen them before. Answers the client's id. */
+async function giveProgramme(page: Page, name: string, programme: string[]): Promise<string> {
+  const { clients } = (await (await page.request.get('/api/v1/clients')).json()) as {
+    clients: Facts[];
+  };
+  const found = clients.find((client) => client.name === name)!;
+  const answer = await page.request.put(`/api/v1/clients/${found.id}`, {
+    headers: { 'X-Spalo': '1' },
+    data: { ...found, programme },
+  });
+  expect(answer.ok()).toBe(true);
+  return found.id;
+}
+
+/** A session from the client's page, every set as planned, with each proposal accepted. */
+async function train(page: Page, id: string) {
+  await page.goto(`/clients/${id}`);
+  await button(page, 'Start a session now').click();
+  await expect(page).toHaveURL(/\/floor/);
+  await passGeneral(page);
+  await finish(page);
+}
+
+/** What is left of a session, as planned. */
+async function finish(page: Page) {
+  const wrapUp = page.getByRole('button', { name: 'Wrap up', exact: true });
+  while (!(await wrapUp.isVisible())) await logSet(page);
+  await wrapUp.click();
+  await button(page, 'Accept all and finish').click();
+  await expect(page).toHaveURL(/\/clients\//);
+}
+
+const daysAgo = (days: number) =>
+  new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
+
+test('a wave is drafted, its first week trained without network, and what was missed moves it', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  const id = await giveProgramme(page, 'Runa Hallvard-Iyer', ['back-squat']);
+  await page.goto(`/clients/${id}`);
+  await button(page, 'Plan a block').click();
+  await page.getByRole('radio', { name: 'Wave: twelves to sixes' }).click();
+  await page.getByRole('radiogroup', { name: 'Sessions a week' }).getByText('1').click();
+  await page.getByRole('textbox', { name: 'Begins on' }).fill('soon');
+  await expect(page.getByText('A day as 2026-11-24')).toBeVisible();
+  // It was to begin a week ago: the session of that week was missed.
+  await page.getByRole('textbox', { name: 'Begins on' }).fill(daysAgo(7));
+  const ground = page.getByRole('group', { name: 'Back squat over the block' });
+  await expect(ground).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  await button(page, 'Start this block').click();
+  await expect(page.getByText(/^Week 1 of 4, session 1 of 1 is next; a week later/)).toBeVisible();
+
+  // A week is changed where it is seen, and taken back.
+  const third = button(page, /^Back squat, week 3: /);
+  await expect(third).toHaveAccessibleName(/3 × 8, leave 2, .* as planned$/);
+  await third.click();
+  await button(page, 'More: Sets').click();
+  await button(page, 'Keep this week').click();
+  await expect(third).toHaveAccessibleName(/4 × 8/);
+  await button(page, /^Undo: /).click();
+  await expect(third).toHaveAccessibleName(/3 × 8/);
+
+  // Trained offline: the next session is the next week, with fewer reps and more load.
+  await untilOffline(page);
+  await page.goto(`/clients/${id}`);
+  await expect(page.getByText(/week 1 of 4, session 1 of 1 is next/)).toBeVisible();
+  await button(page, 'Start a session now').click();
+  await passGeneral(page);
+  await context.setOffline(true);
+  await finish(page);
+  await expect(page.getByText(/week 2 of 4, session 1 of 1 is next/)).toBeVisible();
+  await button(page, 'Open the block').click();
+  await expect(button(page, /^Back squat, week 1: .*, done/)).toBeVisible();
+  await expect(button(page, /^Back squat, week 2: .* 3 × 10, leave 2/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText(/to send/)).toHaveCount(0);
+  await page.reload();
+  await expect(button(page, /^Back squat, week 2: .* 3 × 10, leave 2/)).toBeVisible();
+});
+
+test('a hand that cannot grip: others stand in, and the pull comes back lighter, asked for on the day after', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const id = await giveProgramme(page, 'Isolde Marchbank', ['romanian-deadlift']);
+  const flags = page.getByRole('region', { name: 'Flags' });
+  const weights = page.getByRole('region', { name: /weights/i });
+  await page.goto(`/clients/${id}`);
+  // Her wave is over for now.
+  await button(page, 'Open the block').click();
+  await button(page, 'End the block').click();
+  await page.goto(`/clients/${id}`);
+  await flags.getByRole('button', { name: 'Raise a flag' }).click();
+  await page.getByRole('radio', { name: 'Hand' }).click();
+  await page.getByRole('radio', { name: 'Right' }).click();
+  await page.getByRole('textbox', { name: 'What hurts' }).fill('cannot close the hand');
+  await button(page, 'Raise the flag').click();
+  await expect(weights.getByText(/^Back extension/).first()).toBeVisible();
+
+  // Two sessions round it, without a grip.
+  await train(page, id);
+  await train(page, id);
+  await flags.getByRole('radio', { name: 'Cleared' }).click();
+  await page.getByRole('textbox', { name: /^Who cleared it/ }).fill('Her clinician');
+  await button(page, 'Record the clearance').click();
+  await expect(weights.getByText(/^Way back for the hand, step 1 of 3: 70 %/)).toBeVisible();
+
+  // It comes back lighter; the session after asks how the day after was.
+  await train(page, id);
+  await expect(weights.getByText(/^Way back for the hand, step 2 of 3: 80 %/)).toBeVisible();
+  await button(page, 'Start a session now').click();
+  await expect(page).toHaveURL(/\/floor/);
+  const asked = page.getByRole('radiogroup', {
+    name: 'The hand on the day after the romanian deadlift',
+  });
+  await asked.getByText('Worse').click();
+  await passGeneral(page);
+  await expect(page.getByText(/was worse on the day after: a step back/).first()).toBeVisible();
+  await finish(page);
+  await expect(weights.getByText(/^Way back for the hand, step 2 of 3/)).toBeVisible();
+});
+
+test('a client who has stalled is said to fade, with what says so; one thing is changed and the next block starts', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/clients');
+  await page.getByRole('link', { name: /^Bartholomew/ }).click();
+  await button(page, 'Open the block').click();
+  const working = page.getByRole('region', { name: 'Is it working' });
+  await expect(working.getByText('Fading').first()).toBeVisible();
+  await expect(working.getByText(/ a week, likely .* sessions over /).first()).toBeVisible();
+  await working.getByText('Tired of it').click();
+  await expectAccessible(page);
+  await button(page, 'End the block').click();
+  const next = page.getByRole('region', { name: 'The next block' });
+  await expect(next.getByText(/stopped growing: change one thing/)).toBeVisible();
+  await expect(next.getByRole('radio', { name: 'One set more' })).toBeChecked();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  await button(page, 'Start the next block').click();
+  await expect(page.getByText(/^Week 1 of 6, session 1 of 2 is next/)).toBeVisible();
+  await expect(page.getByText(/^One set more: /)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What worked before' })).toBeVisible();
+});
+
+test('weeks are turned down with their reason, ask less, and are ordinary again', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/clients');
+  await page.getByRole('link', { name: 'Teodor Brisling' }).click();
+  await button(page, 'Turn weeks down').click();
+  await page.getByRole('textbox', { name: 'To' }).fill('2020-01-01');
+  await button(page, 'Turn them down').click();
+  await expect(page.getByText('Ends before it begins')).toBeVisible();
+  await page.getByRole('textbox', { name: 'To' }).fill(daysAgo(-6));
+  await page.getByRole('radio', { name: 'Travel' }).click();
+  await expectAccessible(page);
+  await button(page, 'Turn them down').click();
+  await expect(page.getByText(/^A turned-down week \(travel\)/).first()).toBeVisible();
+  await button(page, /^Take back travel/).click();
+  await expect(page.getByText(/^A turned-down week/)).toHaveCount(0);
+});
