@@ -7,6 +7,7 @@ import {
   openDemo,
   passGeneral,
   test,
+  toTheLoad,
   untilOffline,
 } from './spalo';
 
@@ -140,6 +141,7 @@ test('a hand that cannot grip: others stand in, and the pull comes back lighter,
   });
   await asked.getByText('Worse').click();
   await passGeneral(page);
+  await toTheLoad(page);
   await expect(page.getByText(/was worse on the day after: a step back/).first()).toBeVisible();
   await finish(page);
   await expect(weights.getByText(/^Way back for the hand, step 2 of 3/)).toBeVisible();
