@@ -11,6 +11,8 @@ const only = (from, allowed, faces = []) => ({
     pathNot: [
       `^${from}/`,
       ...allowed.map((place) => `^${place}/src/index\\.ts$`),
+      // Weeks have a face of their own, for what is only looked at where they are planned.
+      ...allowed.map((place) => `^${place}/src/(block/index|blocks)\\.ts$`),
       ...faces.map((file) => `^${file}$`),
     ],
   },
@@ -39,6 +41,7 @@ const CORE = [
   'session',
   'memory',
   'floor',
+  'block',
   'decision',
   'planning',
   'insight',

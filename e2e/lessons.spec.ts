@@ -191,7 +191,7 @@ test('a first rep that is good and others that are not is found over two session
   const working = page.getByRole('button', { name: /^working set, .*, now$/ });
   const open = async () => {
     await page.getByRole('link', { name: 'Clients', exact: true }).click();
-    await page.getByRole('link', { name: /^Caspian Dole/ }).click();
+    await page.getByRole('link', { name: /^Bartholomew Ingleby-Castellanos/ }).click();
   };
   /** A session whose working sets go wrong from the second rep on, at once and every time. */
   const session = async () => {
@@ -216,7 +216,9 @@ test('a first rep that is good and others that are not is found over two session
     await page.getByRole('button', { name: /^More for / }).click();
     await page.getByRole('button', { name: 'Wrap up this session' }).click();
     await page.getByRole('button', { name: /^(Accept all and finish|Finish with these)$/ }).click();
-    await expect(page.getByRole('heading', { name: 'Caspian Dole' })).toBeVisible();
+    await expect(
+      page.getByRole('heading', { name: 'Bartholomew Ingleby-Castellanos' }),
+    ).toBeVisible();
   };
   await open();
   // The test before this one may have left a session open.

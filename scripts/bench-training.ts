@@ -154,36 +154,33 @@ for (const [wave, reps] of WAVES) {
   }
 }
 
+type Said = LiftOutcome['projected'];
+/** How often what was said to be so likely went as planned. */
+function reliability(said: Said): void {
+  print('| said | up to a week ahead | went | one to three weeks | went | in all |');
+  print('| --- | --- | --- | --- | --- | --- |');
+  for (let low = 0; low < 1; low += 0.1) {
+    const here = said.filter(({ chance }) => chance >= low && chance < low + 0.1);
+    if (here.length === 0) continue;
+    const part = (far: boolean) => here.filter(({ weeksAhead }) => weeksAhead > 1 === far);
+    const went = (days: typeof here) =>
+      days.length > 0 ? percent(days.filter(({ came }) => came).length / days.length) : '-';
+    print(
+      `| ${percent(low)} to ${percent(low + 0.1)} | ${part(false).length} | ${went(part(false))} | ${part(true).length} | ${went(part(true))} | ${here.length} |`,
+    );
+  }
+}
+
 print(
   '\nDays of blocks, as likely as they were said to go as planned, and as they would have gone:',
 );
-print('| said | up to a week ahead | went | one to three weeks | went | days in all |');
-print('| --- | --- | --- | --- | --- | --- |');
-for (let low = 0; low < 1; low += 0.1) {
-  const here = projected.filter(({ chance }) => chance >= low && chance < low + 0.1);
-  if (here.length === 0) continue;
-  const part = (far: boolean) => here.filter(({ weeksAhead }) => weeksAhead > 1 === far);
-  const went = (days: typeof here) =>
-    days.length > 0 ? percent(days.filter(({ came }) => came).length / days.length) : '-';
-  print(
-    `| ${percent(low)} to ${percent(low + 0.1)} | ${part(false).length} | ${went(part(false))} | ${part(true).length} | ${went(part(true))} | ${here.length} |`,
-  );
-}
+reliability(projected);
 
-print('\nSets that leave the asked reserve, as the decision foretold it and as it came:');
-print('| foretold | sets | foretold on average | came |');
-print('| --- | --- | --- | --- |');
-const foretold = outcomesOf('spalo', usualHabit, USUAL_STEP_G).flatMap(({ sets }) =>
-  sets.flatMap((set) => (set.foretold === null ? [] : [{ ...set, foretold: set.foretold }])),
-);
-for (let low = 0; low < 1; low += 0.1) {
-  const here = foretold.filter((set) => set.foretold >= low && set.foretold < low + 0.1);
-  if (here.length === 0) continue;
-  const said = here.reduce((sum, set) => sum + set.foretold, 0) / here.length;
-  const came = here.filter((set) => Math.abs(set.left - set.targetRir) <= 1).length / here.length;
-  print(
-    `| ${percent(low)} to ${percent(low + 0.1)} | ${here.length} | ${percent(said)} | ${percent(came)} |`,
-  );
+print('\nProposals at wrap-up, likewise, by scheme:');
+for (const scheme of schemeNames) {
+  print(`\n${scheme}`);
+  const outcomes = outcomesOf('spalo', usualHabit, USUAL_STEP_G, { scheme });
+  reliability(outcomes.flatMap((each) => each.projected));
 }
 
 print('\nWhat each part brings, added one by one, on the usual population:');

@@ -11,9 +11,13 @@ module.exports = {
   ],
   moduleNameMapper: {
     '\\.css$': '<rootDir>/jest/empty.js',
+    // There are no workers here: tasks are done where they are asked for.
+    'worker/ask$': '<rootDir>/src/state/worker/ask-here.test-help.ts',
     '^@/(.*)$': '<rootDir>/src/$1',
     '^@spalo/catalog/lessons$': '<rootDir>/../../packages/catalog/src/lessons/load.ts',
     '^@spalo/contract/operations$': '<rootDir>/../../packages/contract/src/operations/index.ts',
+    '^@spalo/core/blocks$': '<rootDir>/../../packages/core/src/block/index.ts',
+    '^@spalo/coaching/blocks$': '<rootDir>/../../packages/coaching/src/blocks.ts',
     '^@spalo/(.*)$': '<rootDir>/../../packages/$1/src/index.ts',
   },
 };

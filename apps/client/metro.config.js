@@ -13,8 +13,21 @@ const englishOnly = (resolve) => (context, moduleName, platform) => {
     ? resolve(context, moduleName.replace('locales/index.js', 'locales/en.js'), platform)
     : resolve(context, moduleName, platform);
 };
-config.resolver.resolveRequest = englishOnly((context, moduleName, platform) =>
-  context.resolveRequest(context, moduleName, platform),
+
+// Every kind of long list comes along with what is animated and what is styled; Spalo has none, and scrolls.
+const LIST = /[\\/](Animated)?(Flat|Section|Virtualized)List$/;
+const withoutLists = (resolve) => (context, moduleName, platform) =>
+  LIST.test(moduleName) && /react-native-web/.test(context.originModulePath + moduleName)
+    ? resolve(
+        context,
+        moduleName.replace(/(Flat|Section|Virtualized)List$/, 'ScrollView'),
+        platform,
+      )
+    : resolve(context, moduleName, platform);
+config.resolver.resolveRequest = withoutLists(
+  englishOnly((context, moduleName, platform) =>
+    context.resolveRequest(context, moduleName, platform),
+  ),
 );
 
 // In development the API runs beside Metro; the browser must see both at one address, for the cookie's sake.

@@ -1,7 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import {
   askOf,
-  calendarOf,
   daysOf,
   doneDays,
   draftLoads,
@@ -9,21 +8,24 @@ import {
   loadables,
   memoryOf,
   nextDay,
-  projectDays,
   rangeLimit,
   rangeOf,
   startsCareful,
-  weeksMoved,
   type Ask,
   type BlockDay,
   type BlockState,
-  type CalendarWeek,
   type DoneDay,
   type DoneLift,
   type LiftPlan,
   type LoadsDraft,
-  type Projected,
 } from '@spalo/core';
+import {
+  calendarOf,
+  projectDays,
+  weeksMoved,
+  type CalendarWeek,
+  type Projected,
+} from '@spalo/core/blocks';
 import { daysAhead } from './block-today';
 import { draftInputFor, type Training } from './draft-input';
 import { programmeLift } from './programme';

@@ -1,16 +1,8 @@
-export {
-  aheadAfter,
-  blockNow,
-  blockToday,
-  daysAhead,
-  type BlockSoFar,
-  type BlockToday,
-} from './block-today';
-export { blockView, type BlockDayView, type BlockLiftView, type BlockView } from './block-view';
+export { blockNow } from './block-today';
 export { cueAgainst, cuesAgainst } from './cue-choice';
 export type { CoachedClient } from './client';
 export { decideFor, ruleFor } from './decision-context';
-export { draftInputFor, type Training } from './draft-input';
+export { draftInputFor } from './draft-input';
 export { firstLesson, offersLesson, type LessonStep } from './first-lesson';
 export { floorContextFor, liftHere } from './floor-context';
 export { generalInputFor } from './general-input';
@@ -32,10 +24,3 @@ export {
 export { substitutesFor } from './substitutes';
 export { suggestStyle } from './suggest-style';
 export { whatMarksSay, type FoundPattern } from './what-marks-say';
-export {
-  isItWorking,
-  type Advice,
-  type BlockBefore,
-  type LiftWorking,
-  type Working,
-} from './is-it-working';

@@ -1,13 +1,6 @@
 import { findLift } from '@spalo/catalog';
-import {
-  doneDays,
-  responseOf,
-  type BlockState,
-  type DoneDay,
-  type OneChange,
-  type PastSet,
-  type Response,
-} from '@spalo/core';
+import { doneDays, type BlockState, type DoneDay, type PastSet } from '@spalo/core';
+import { responseOf, type OneChange, type Response } from '@spalo/core/blocks';
 import type { CoachedClient } from './client';
 
 /** How a lift of a block goes, with what says so. */

@@ -55,12 +55,11 @@ export {
   type TurnedDown,
   type TurnedDownReason,
 } from './person/turned-down';
-export { isSameDay, type BlockDay } from './session/block-day';
+export type { BlockDay } from './session/block-day';
 export { dayAfters, WAY_BACK, type DayAfter, type WayBack } from './session/way-back';
 export {
   askOf,
   keennesses,
-  type Keenness,
   BLOCK,
   type Ask,
   type BlockLift,
@@ -75,20 +74,8 @@ export {
 } from './block/events';
 export { reduceBlock } from './block/reduce';
 export { blockOn, dayAfter, daysOf, doneDays, nextDay } from './block/days';
-export { calendarOf, dayPlus, weekOf, weeksMoved, type CalendarWeek } from './block/weeks';
-export { lastCleanLoad, planAsked, type Ahead } from './block/asked-plan';
-export { projectDays, type DayAhead, type Projected } from './block/project';
-export {
-  draftBlock,
-  liftInBlock,
-  plainBlock,
-  templates,
-  usualTemplate,
-  type Template,
-} from './block/templates';
-export { responseOf, worthHaving, type Response, type ResponseVerdict } from './insight/response';
-export { blockAfter, changes, type OneChange } from './block/follow';
-export type { BlocksDone, DoneDay, DoneLift } from './memory/block-memory';
+export { lastCleanLoad, type Ahead } from './block/asked-plan';
+export type { DoneDay, DoneLift } from './memory/block-memory';
 export {
   implementKey,
   platesOf,
@@ -307,7 +294,7 @@ export { cleanRepsOf, reserveAsked, resultOf, type Watched } from './floor/watch
 export { decide, planOf } from './decision/decide';
 export type { Decision, DecisionContext, Scheme } from './decision/decision';
 export { mainFault } from './decision/fault';
-export { foretell } from './decision/foretell';
+export { chanceOfPlan } from './block/chance';
 export { doubleProgression } from './decision/schemes/double-progression';
 export {
   draftLoads,

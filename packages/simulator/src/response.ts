@@ -1,10 +1,5 @@
-import {
-  responseOf,
-  worthHaving,
-  type Lift,
-  type PastSet,
-  type ResponseVerdict,
-} from '@spalo/core';
+import { type Lift, type PastSet } from '@spalo/core';
+import { responseOf, worthHaving, type ResponseVerdict } from '@spalo/core/blocks';
 import { simulateSet, trueLoad, type Lifter } from './lifter';
 import type { SimulatedClient } from './population';
 import type { Random } from './random';

@@ -4,11 +4,10 @@ import {
   doubleProgression,
   evidenceOf,
   familyOf,
-  foretell,
+  chanceOfPlan,
   listed,
   newLift,
   planOf,
-  projectDays,
   proposeNextSet,
   readStrength,
   startingBelief,
@@ -28,6 +27,7 @@ import {
   type Step,
   type StrengthProfile,
 } from '@spalo/core';
+import { projectDays } from '@spalo/core/blocks';
 import { knownBest, knownSet } from './knows';
 import { simulateSet, trueLoad, type Lifter } from './lifter';
 import type { SimulatedClient } from './population';
@@ -54,8 +54,6 @@ interface SetOutcome {
   /** Place of the set among the lift's in its session. */
   nth: number;
   climb: boolean;
-  /** Share of on-target sets that the decision behind it foretold; null where none did. */
-  foretold: number | null;
 }
 
 /** A day of a block as it was projected, and whether its sets would have gone as planned when it came. */
@@ -266,10 +264,7 @@ export function train(
     projected: [],
   }));
   const waves = wave && wavesOf(wave, sessions);
-  const plans = new Map<
-    string,
-    { plan: LiftPlan; climb: boolean; way: number; foretold: number | null }
-  >();
+  const plans = new Map<string, { plan: LiftPlan; climb: boolean; way: number }>();
   const projections: Projection[] = [];
   let grown = lifter;
   let made = 0;
@@ -355,7 +350,6 @@ export function train(
           failed: done.failed,
           nth,
           climb,
-          foretold: kept?.foretold ?? null,
         });
         if (policy === 'spalo') profile = rested.after(evidenceOf(state));
       }
@@ -391,22 +385,35 @@ export function train(
               sets: lifted.sets,
               context,
             });
+        const before = plans.get(lift.id);
+        const kept = policy === 'spalo' && scheme && !before ? { ...next, scheme } : next;
+        const said = !waves && decision && chanceOfPlan(kept, lift, profile);
+        if (said) {
+          const { loadG, reps, targetRir } = kept;
+          const weeksAhead = DAYS_BETWEEN / 7;
+          projections.push({
+            session: session + 1,
+            place,
+            weeksAhead,
+            chance: said,
+            loadG,
+            reps,
+            targetRir,
+          });
+        }
         if (waves && decision && session % PROJECT_EVERY === PROJECT_EVERY - 1) {
           projections.push(...projectWave(waves, session, decision.proposed, place, context));
         }
-        const before = plans.get(lift.id);
         const way = Math.sign(next.loadG - plan.loadG);
         const outcome = outcomes[place]!;
         if (before && way !== 0) {
           outcome.changes += 1;
           if (before.way !== 0 && way !== before.way) outcome.turns += 1;
         }
-        const kept = policy === 'spalo' && scheme && !before ? { ...next, scheme } : next;
         plans.set(lift.id, {
           plan: kept,
           climb: false,
           way: way || (before?.way ?? 0),
-          foretold: decision && foretell(decision.proposed, context),
         });
       });
     }

@@ -9,13 +9,11 @@ import { historyContext } from '@spalo/coaching';
 import type { Booking, Client, ClientFacts } from '@spalo/contract';
 import {
   blockEvent,
-  draftBlock,
   emptyHistory,
   historyOf,
   priorLog,
   reduceBlock,
   reduceSession,
-  templates,
   type BlockEvent,
   type ClientHistory,
   type Flag,
@@ -24,6 +22,7 @@ import {
   type SessionEvent,
   type SessionState,
 } from '@spalo/core';
+import { draftBlock, templates } from '@spalo/core/blocks';
 import { seededRandom, type Lifter, type Random } from '@spalo/simulator';
 import { boathouseRoom } from './boathouse';
 import { seededIds } from './ids';

@@ -1,4 +1,7 @@
+import type { Lift } from '../lift/lift';
+import type { LiftPlan } from '../session/plan';
 import type { Outlook } from '../strength/outlook';
+import type { StrengthProfile } from '../strength/profile';
 import { below } from '../unit/normal';
 import type { Grams } from '../unit/mass';
 
@@ -51,4 +54,18 @@ export function honestChance(chance: number, weeksAhead: number): number {
   const odds = Math.log(chance / (1 - chance));
   const shift = SAID.shift + SAID.eachWeek * Math.min(SAID.mostWeeks, weeksAhead);
   return chance <= 0 || chance >= 1 ? chance : 1 / (1 + Math.exp(-(SAID.slope * odds + shift)));
+}
+
+/** How far ahead the next session is, in weeks. */
+const NEXT = 0.5;
+
+/** The chance that a plan goes as planned in the next session, as it is said; null where nothing is believed of it. */
+export function chanceOfPlan(
+  plan: Pick<LiftPlan, 'loadG' | 'reps' | 'sets' | 'targetRir' | 'counted' | 'closed'>,
+  lift: Lift,
+  strength: StrengthProfile,
+): number | null {
+  if (plan.counted || plan.closed !== null || plan.loadG === 0) return null;
+  const outlook = strength.outlook(lift, plan.targetRir, 'another');
+  return honestChance(chanceAsPlanned(outlook, plan), NEXT);
 }

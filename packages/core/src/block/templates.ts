@@ -93,7 +93,7 @@ const weeksOf = (weeks: number, days: number, ask: (week: number, day: number) =
   );
 
 /** A lift over the weeks of a template. */
-export const liftInBlock = (
+const liftInBlock = (
   template: Template,
   lift: Lift,
   { days }: Pick<BlockShape, 'days'>,

@@ -6,11 +6,11 @@ import { nextDay } from './days';
 const DAY_MS = 24 * 3600 * 1000;
 
 /** A day so many days on (2026-11-24). */
-export const dayPlus = (day: string, more: number): string =>
+const dayPlus = (day: string, more: number): string =>
   new Date(Date.parse(day) + more * DAY_MS).toISOString().slice(0, 10);
 
 /** The first day of the week that a day lies in; `firstDay` 1 for Monday, 0 for Sunday. */
-export function weekOf(day: string, firstDay = 1): string {
+function weekOf(day: string, firstDay = 1): string {
   const weekday = new Date(Date.parse(day)).getUTCDay();
   return dayPlus(day, -((weekday - firstDay + 7) % 7));
 }

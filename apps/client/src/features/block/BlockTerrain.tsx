@@ -1,4 +1,4 @@
-import type { BlockLiftView, BlockView } from '@spalo/coaching';
+import type { BlockLiftView, BlockView } from '@spalo/coaching/blocks';
 import { findLift } from '@spalo/catalog';
 import type { BlockState, Unit } from '@spalo/core';
 import { View } from 'react-native';

@@ -1,5 +1,5 @@
 import { findLift } from '@spalo/catalog';
-import type { BlockBefore, LiftWorking, Working } from '@spalo/coaching';
+import type { BlockBefore, LiftWorking, Working } from '@spalo/coaching/blocks';
 import { keennesses, type BlockState } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';

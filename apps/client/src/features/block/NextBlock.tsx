@@ -1,6 +1,7 @@
-import type { Advice } from '@spalo/coaching';
+import type { Advice } from '@spalo/coaching/blocks';
 import type { Account } from '@spalo/contract';
-import { blockAfter, changes, type BlockState, type OneChange, type Room } from '@spalo/core';
+import { type BlockState, type Room } from '@spalo/core';
+import { blockAfter, changes, type OneChange } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';

@@ -1,4 +1,4 @@
-import type { BlockView } from '@spalo/coaching';
+import type { BlockView } from '@spalo/coaching/blocks';
 import type { Account } from '@spalo/contract';
 import type { BlockState, Lift, Unit } from '@spalo/core';
 import { useState } from 'react';
@@ -28,7 +28,7 @@ const intoBlock = (lift: Lift, { weeks, days }: BlockState) => ({
 });
 
 /** Where the block stands, in a sentence. */
-export function standsText(block: BlockState, { next, moved }: BlockView): string {
+function standsText(block: BlockState, { next, moved }: BlockView): string {
   if (!next) return `${block.weeks} weeks, through`;
   const at = `Week ${next.week + 1} of ${block.weeks}, session ${next.day + 1} of ${block.days} is next`;
   return moved > 0 ? `${at}; ${moved === 1 ? 'a week' : `${moved} weeks`} later than drafted` : at;

@@ -1,6 +1,7 @@
 import type { Account } from '@spalo/contract';
 import { programmeFor, programmeLift } from '@spalo/coaching';
-import { BLOCK, draftBlock, plainBlock, templates, usualTemplate, type Room } from '@spalo/core';
+import { BLOCK, type Room } from '@spalo/core';
+import { draftBlock, plainBlock, templates, usualTemplate } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

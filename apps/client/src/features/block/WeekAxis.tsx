@@ -1,5 +1,5 @@
-import type { BlockView } from '@spalo/coaching';
-import type { CalendarWeek } from '@spalo/core';
+import type { BlockView } from '@spalo/coaching/blocks';
+import type { CalendarWeek } from '@spalo/core/blocks';
 import { View } from 'react-native';
 import { Figure, Quiet } from '../../design/Words';
 

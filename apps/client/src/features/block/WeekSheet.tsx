@@ -1,5 +1,5 @@
 import { findLift } from '@spalo/catalog';
-import type { BlockView } from '@spalo/coaching';
+import type { BlockView } from '@spalo/coaching/blocks';
 import { askOf, HELD_STEP, type Ask, type BlockState, type Unit } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';

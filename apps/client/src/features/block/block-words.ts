@@ -1,11 +1,9 @@
-import type { BlockDayView, BlockLiftView, BlockView } from '@spalo/coaching';
-import { massNumber, type CalendarWeek, type Lift, type Unit } from '@spalo/core';
+import type { BlockDayView, BlockLiftView, BlockView } from '@spalo/coaching/blocks';
+import { massNumber, type Lift, type Unit } from '@spalo/core';
+import { type CalendarWeek } from '@spalo/core/blocks';
 import type { Plateau, TerrainWeek } from '../../design/terrain-shape';
+import { chanceText } from '../../parts/words/chance-words';
 import { amountAfter } from '../../parts/words/load-words';
-
-/** A chance as it is said: in tens, since it is no finer than that. */
-export const chanceText = (chance: number): string =>
-  chance >= 0.95 ? 'over 90 %' : chance < 0.15 ? 'under 20 %' : `${Math.round(chance * 10) * 10} %`;
 
 const whole = ({ sets, reps }: { sets: number; reps: number }) => sets * reps;
 

@@ -1,4 +1,4 @@
-import type { BlockView } from '@spalo/coaching';
+import type { BlockView } from '@spalo/coaching/blocks';
 import type { Account, Client } from '@spalo/contract';
 import type { BlockState, Room } from '@spalo/core';
 import { useMemo } from 'react';

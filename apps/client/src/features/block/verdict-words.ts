@@ -1,5 +1,5 @@
-import type { LiftWorking } from '@spalo/coaching';
-import type { Response, ResponseVerdict } from '@spalo/core';
+import type { LiftWorking } from '@spalo/coaching/blocks';
+import type { Response, ResponseVerdict } from '@spalo/core/blocks';
 
 /** A verdict in words: what is said of the lift. */
 export const verdictWords: Record<ResponseVerdict, string> = {

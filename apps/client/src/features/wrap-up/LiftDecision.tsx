@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import { DecisionCard } from '../../design/DecisionCard';
 import { Quiet, Strong } from '../../design/Words';
+import { chanceText } from '../../parts/words/chance-words';
 import { loadReps, loadUnit } from '../../parts/words/load-words';
 import { OwnPlan } from './OwnPlan';
 import { whatChanges } from './what-changes';
@@ -12,6 +13,31 @@ import { direction, type WrapUpCard } from './wrap-up-cards';
 
 const planText = (plan: LiftPlan, unit: Unit) =>
   plan.closed ? 'closed' : loadReps(plan.loadG, plan.reps, unit, plan.counted);
+
+/** How likely the next time goes as planned, and what besides load and reps is another then. */
+function WhatElse({
+  card,
+  taken,
+  finished,
+}: {
+  card: WrapUpCard;
+  taken: LiftPlan;
+  finished: boolean;
+}) {
+  const chance = finished ? null : card.chanceOf(taken);
+  return (
+    <>
+      {chance !== null && (
+        <Quiet className="text-ink">{`${chanceText(chance)} likely to go as planned.`}</Quiet>
+      )}
+      {whatChanges(card, taken).map((line) => (
+        <Quiet key={line} className="text-ink">
+          {line}
+        </Quiet>
+      ))}
+    </>
+  );
+}
 
 /** What is proposed for a lift, and the other ways to go on. */
 export function LiftDecision({
@@ -52,11 +78,7 @@ export function LiftDecision({
       advice={decision.advice}
       tone={direction(card)}
     >
-      {whatChanges(card, taken).map((line) => (
-        <Quiet key={line} className="text-ink">
-          {line}
-        </Quiet>
-      ))}
+      <WhatElse card={card} taken={taken} finished={finished} />
       {!finished && (
         <View
           role="group"

@@ -14,8 +14,9 @@ export async function finishSession(
   chosen: Record<string, LiftPlan>,
   actions: FloorActions,
 ): Promise<void> {
-  for (const { view, decision } of cards) {
-    const taken = takenOf({ view, decision }, chosen);
+  for (const card of cards) {
+    const { view, decision } = card;
+    const taken = takenOf(card, chosen);
     await actions.answer({
       liftId: view.lift.id,
       proposed: decision.proposed,

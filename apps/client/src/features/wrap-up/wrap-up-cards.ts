@@ -1,6 +1,6 @@
 import { decideFor } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { countedSets, type Decision, type LiftPlan } from '@spalo/core';
+import { chanceOfPlan, countedSets, type Decision, type LiftPlan } from '@spalo/core';
 import type { LaneView } from '../../parts/lane/lane-view';
 import type { LiftView } from '../../parts/lane/lift-view';
 
@@ -8,6 +8,8 @@ import type { LiftView } from '../../parts/lane/lift-view';
 export interface WrapUpCard {
   view: LiftView;
   decision: Decision;
+  /** The chance that a plan goes as planned next time, 0 to 1; null where nothing is believed of it. */
+  chanceOf: (plan: LiftPlan) => number | null;
 }
 
 /** A card a lift. */
@@ -16,6 +18,7 @@ export function cardsFor({ session, lifts, strength }: LaneView, client: Client)
   return lifts.map((view) => ({
     view,
     decision: decideFor(view.state, view, client, strength, when),
+    chanceOf: (plan: LiftPlan) => chanceOfPlan(plan, view.lift, strength),
   }));
 }
 
@@ -32,7 +35,7 @@ export function direction({ view, decision }: WrapUpCard): 'up' | 'same' | 'down
  * unless a set that it stands on has changed, else what is proposed.
  */
 export function takenOf(
-  { view, decision }: WrapUpCard,
+  { view, decision }: Pick<WrapUpCard, 'view' | 'decision'>,
   chosen: Readonly<Record<string, LiftPlan>>,
 ): LiftPlan {
   const { answer } = view.state;

@@ -1,6 +1,16 @@
-import { countedSets } from '@spalo/core';
-import type { AskedToday } from './actions/lift-actions';
+import { countedSets, type Grams } from '@spalo/core';
 import { stepsAhead, workingLoad, type LiftView } from './lift-view';
+
+/** What is asked of a lift's working sets today, and with what. */
+export interface AskedToday {
+  sets: number;
+  reps: number;
+  targetRir: number;
+  loadG: Grams;
+  restS: number;
+  /** A drop follows the last of them at once, at this load; null without one. */
+  dropG: Grams | null;
+}
 
 /** What is asked of a lift's working sets as it stands. */
 export function askedNow(view: LiftView): AskedToday {

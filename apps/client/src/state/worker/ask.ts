@@ -1,5 +1,5 @@
 import type { OwnLift } from '@spalo/core';
-import { doTask, type TaskAnswer, type TaskInput, type TaskName } from './tasks';
+import type { TaskAnswer, TaskInput, TaskName } from './tasks';
 
 interface Waiting {
   take: (answer: unknown) => void;
@@ -38,12 +38,12 @@ function theWorker(): Worker {
   return worker;
 }
 
-/** Does a task in the worker; here where there are none, as in tests. Rejects where the task throws. */
+/** Does a task in the worker. Rejects where the task throws. */
 export async function inWorker<K extends TaskName>(
   name: K,
   input: TaskInput<K>,
 ): Promise<TaskAnswer<K>> {
-  if (typeof Worker === 'undefined') return doTask({ name, input });
+  if (typeof Worker === 'undefined') throw new Error('This browser has no workers');
   return new Promise((resolve, reject) => {
     lastId += 1;
     // The worker answers a task with what `doTask` gives for it.

@@ -8,7 +8,7 @@ import { lifts, room, squat, unknown } from '../../test/fixtures';
 import { log } from '../../test/log';
 import { decide, planOf } from '../decide';
 import type { DecisionContext } from '../decision';
-import { foretell } from '../foretell';
+import { chanceOfPlan } from '../../block/chance';
 import { CAP } from '../../lift/cap';
 
 const planned = log().lift().plan;
@@ -112,7 +112,7 @@ describe('every scheme', () => {
           expect(exactly(loads, proposed.loadG)).not.toBeNull();
           const most = Math.max(loadG * (1 + 2 * CAP[squat.region]), loadG + squat.stepG * 2);
           expect(proposed.loadG).toBeLessThanOrEqual(most);
-          const chance = foretell(proposed, around);
+          const chance = chanceOfPlan(proposed, squat, around.strength);
           expect(chance).toBeGreaterThanOrEqual(0);
           expect(chance).toBeLessThanOrEqual(1);
           expect(why.length).toBeGreaterThan(5);

@@ -7,7 +7,6 @@ import {
   WAY_BACK,
   type CueOutcome,
   type DayAfter,
-  type Grams,
   type Lift,
   type Pain,
   type PlannedLift,
@@ -15,7 +14,7 @@ import {
   type Step,
 } from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
-import { askedNow } from '../asked-now';
+import { askedNow, type AskedToday } from '../asked-now';
 import type { LaneView } from '../lane-view';
 import { stepsAhead, workingLoad, type LiftView } from '../lift-view';
 import type { Append } from './append';
@@ -39,17 +38,6 @@ async function rewarm(
     const steps = await stepsUpTo(lane, view, setting);
     await adjust(append, view, steps, setting.reasons ?? [why]);
   }
-}
-
-/** What is asked of a lift's working sets today, and with what. */
-export interface AskedToday {
-  sets: number;
-  reps: number;
-  targetRir: number;
-  loadG: Grams;
-  restS: number;
-  /** A drop follows the last of them at once, at this load; null without one. */
-  dropG: Grams | null;
 }
 
 /** The steps still to do with what is asked of the working sets; the ramp is planned anew where their load is another. */

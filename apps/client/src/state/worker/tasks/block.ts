@@ -1,4 +1,4 @@
-import { blockView, isItWorking, type BlockView, type Working } from '@spalo/coaching';
+import { blockView, isItWorking, type BlockView, type Working } from '@spalo/coaching/blocks';
 import type { Client } from '@spalo/contract';
 import type { BlockState, PastSet, Room, StudioRatios, Unit } from '@spalo/core';
 import { profileOfClient } from '../../strength';

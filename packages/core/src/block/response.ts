@@ -37,7 +37,7 @@ const TIRED = 0.03;
 const WEEK_MS = 7 * 24 * 3600 * 1000;
 
 /** The level of each session; sets that only bound it say nothing of how it moves. */
-export function levelsOf(
+function levelsOf(
   sets: readonly PastSet[],
   { id, repConstant }: Pick<Lift, 'id' | 'repConstant'>,
 ): Level[] {
