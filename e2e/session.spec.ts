@@ -222,8 +222,17 @@ test('the server dies in the middle of a session and nothing is lost', async ({
 }) => {
   await openDemo(page);
   await untilOffline(page);
+  const arrived = async () => {
+    const { events } = (await (await page.request.get('/api/v1/events/live')).json()) as {
+      events: { type: string }[];
+    };
+    return events.filter(({ type }) => type === 'set.logged').length;
+  };
+  const before = await arrived();
   await startClient(page, 'Teodor Brisling');
   await logSet(page);
+  // Nothing to send may also be nothing stored yet.
+  await expect.poll(arrived).toBe(before + 1);
   await expect(page.getByText(/to send/)).toHaveCount(0);
   await spalo.kill();
   await logSet(page);

@@ -44,10 +44,12 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
   // A second studio on the same server, put there by the operator.
   const owner = new pg.Client(spalo.ownerUrl);
   await owner.connect();
-  const { rows } = await owner.query<{ client_id: string; id: string }>(
-    'SELECT client_id, id FROM sessions',
-  );
-  const first = rows[0]!;
+  const sessions = async () =>
+    (await owner.query<{ client_id: string; id: string }>('SELECT client_id, id FROM sessions'))
+      .rows;
+  // Nothing to send may also be nothing stored yet.
+  await expect.poll(async () => (await sessions()).length).toBe(1);
+  const first = (await sessions())[0]!;
   const studioId = randomUUID();
   await owner.query(
     "INSERT INTO studios (id, name, unit, zone) VALUES ($1, 'Second', 'kg', 'UTC')",
