@@ -17,12 +17,12 @@ test('clients on one bar load it together in pairs, with no more handling than a
 }) => {
   await page.setViewportSize({ width: 1280, height: 1000 });
   await openDemo(page);
-  for (const name of ['Runa Hallvard-Iyer', 'Caspian Dole', 'Teodor Brisling']) {
+  for (const name of ['Isolde Marchbank', 'Caspian Dole', 'Teodor Brisling']) {
     await page.getByRole('link', { name: 'Day', exact: true }).click();
     await page.getByRole('button', { name: `Start ${name}` }).click();
     await passGeneral(page);
   }
-  const lane = page.getByRole('region', { name: 'Lane of Runa' });
+  const lane = page.getByRole('region', { name: 'Lane of Isa' });
   await lane.getByRole('button', { name: 'One bar with Cas or Teo: load it together' }).click();
   await page.getByRole('radio', { name: 'Teo', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'One bar with Teo' })).toBeVisible();
@@ -31,14 +31,14 @@ test('clients on one bar load it together in pairs, with no more handling than a
   const [together, apart] = (await said.textContent())!.match(/\d+/g)!.map(Number);
   expect(together).toBeLessThanOrEqual(apart!);
   const turns = page.getByRole('list', { name: 'Common plate order' }).getByRole('listitem');
-  await expect(turns.first()).toContainText('Runa');
+  await expect(turns.first()).toContainText('Isa');
   await expect(turns.nth(1)).toContainText('Teo');
   await expectAccessible(page);
   // As the set in hand says it, not what was just stored.
   const reason = (text: RegExp) => page.getByText(text).and(page.locator(':not([role=status] *)'));
   await page.getByRole('button', { name: 'Take this order' }).click();
   await expect(reason(/^One bar with Teo, loaded together/)).toBeVisible();
-  await expect(reason(/^One bar with Runa, loaded together/)).toBeVisible();
+  await expect(reason(/^One bar with Isa, loaded together/)).toBeVisible();
   // The bar is one: what the one leaves on it, the other finds.
   await lane.getByRole('button', { name: /^Log / }).click();
   await expect(lane.getByRole('button', { name: /set, .*, done$/ })).toHaveCount(1);

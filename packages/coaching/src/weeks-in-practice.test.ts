@@ -1,0 +1,215 @@
+import { liftById, repLifts, roomPresets } from '@spalo/catalog';
+import {
+  atOrBelow,
+  draftLoads,
+  emptyHistory,
+  isClosed,
+  liftLimit,
+  loadables,
+  memoryOf,
+  noMemory,
+  openReps,
+  readStrength,
+  type BlockState,
+  type Flag,
+  type LiftMemory,
+} from '@spalo/core';
+import { draftBlock, templates } from '@spalo/core/blocks';
+import fc from 'fast-check';
+import { blockToday } from './block-today';
+import { blockView } from './block-view';
+import type { CoachedClient } from './client';
+import { draftInputFor } from './draft-input';
+import { isItWorking } from './is-it-working';
+import { somebody } from './somebody.test-help';
+
+let next = 0;
+const id = () => `id-${(next += 1)}`;
+const garage = roomPresets[0]!.make(id);
+const NOW = '2026-11-24T10:00:00.000Z';
+const programme = ['back-squat', 'bench-press', 'romanian-deadlift', 'one-arm-row'];
+
+const blockOf = (template: number, days: number): BlockState => ({
+  ...draftBlock(templates[template]!, programme.map(liftById), { from: '2026-11-23', days }),
+  id: 'block',
+  startId: 'block',
+  clientId: 'c',
+  trainerId: 't',
+  startedAt: NOW,
+  leftOut: [],
+  endedAt: null,
+});
+
+const flagOn = (place: Flag['place'], state: Flag['state'] = 'new'): Flag => ({
+  id: 'flag',
+  place,
+  side: 'right',
+  note: '',
+  fine: '',
+  since: '2026-11-20',
+  saidBy: '',
+  state,
+  usualPain: 0,
+});
+
+const clientWith = (change: Partial<CoachedClient> = {}): CoachedClient => ({
+  ...somebody,
+  trainingMonths: 30,
+  programme,
+  stiff: [],
+  history: emptyHistory,
+  ...change,
+});
+
+const trainingOf = (client: CoachedClient) => ({
+  client,
+  profile: readStrength(client, null, repLifts(), NOW),
+  room: garage,
+  unit: 'kg' as const,
+  now: NOW,
+});
+
+/** A plan that was kept for a lift before anything hurt. */
+function remembered(client: CoachedClient, liftId: string): LiftMemory {
+  const { lifts } = draftLoads(draftInputFor(trainingOf(client)));
+  const plan = { ...lifts.find((lift) => lift.liftId === liftId)!, loadG: 60_000 };
+  return { ...noMemory, plan, lastDone: '2026-11-18T10:00:00.000Z' };
+}
+
+describe('a day of a block', () => {
+  it('asks only for what is open, and loads only what is here, for anyone', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          trainingMonths: fc.integer({ min: 0, max: 60 }),
+          years: fc.integer({ min: 15, max: 75 }),
+          template: fc.nat({ max: templates.length - 1 }),
+          days: fc.integer({ min: 1, max: 3 }),
+          flagged: fc.constantFrom<Flag['place'] | null>(
+            'hand',
+            'knee',
+            'low back',
+            'shoulder',
+            null,
+          ),
+        }),
+        ({ trainingMonths, years, template, days, flagged }) => {
+          const client = clientWith({
+            trainingMonths,
+            birthDate: `${2026 - years}-01-01`,
+            flags: flagged ? [flagOn(flagged)] : [],
+            blocks: [blockOf(template, days)],
+          });
+          const draft = draftLoads(draftInputFor(trainingOf(client)));
+          expect(draft.block).toEqual({ blockId: 'block', week: 0, day: 0 });
+          for (const plan of draft.lifts) {
+            const lift = liftById(plan.liftId);
+            expect(isClosed(liftLimit(client, lift, NOW))).toBe(false);
+            const loads = loadables(garage, plan.implement);
+            expect(atOrBelow(loads, plan.loadG)?.loadG).toBe(plan.loadG);
+            const context = { now: NOW, faults: [] };
+            if (!plan.counted) expect(openReps(client, lift, plan.reps, context)).toBe(plan.reps);
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is the same plan for the same log, wherever it is worked out', () => {
+    const client = clientWith({ blocks: [blockOf(0, 2)] });
+    const again = JSON.parse(JSON.stringify(client)) as CoachedClient;
+    const drafted = (who: CoachedClient) => draftLoads(draftInputFor(trainingOf(who)));
+    expect(drafted(again)).toEqual(drafted(client));
+    const block = client.blocks![0]!;
+    const view = blockView(trainingOf(client), block);
+    expect(blockView(trainingOf(again), again.blocks![0]!)).toEqual(view);
+    // What is projected for the next day is what its session holds.
+    for (const plan of drafted(client).lifts) {
+      const [day] = view.lifts.find(({ liftId }) => liftId === plan.liftId)!.days;
+      expect(day!.projected).toMatchObject({ loadG: plan.loadG, ask: { reps: plan.reps } });
+    }
+  });
+
+  it('waits while its weeks are turned down, in which each pattern is kept once', () => {
+    const less = { from: '2026-11-22', to: '2026-11-29', reason: 'holiday' as const };
+    const client = clientWith({ blocks: [blockOf(0, 2)], turnedDown: [less] });
+    expect(blockToday(client, NOW)).toBeNull();
+    const { lifts, block } = draftLoads(draftInputFor(trainingOf(client)));
+    expect(block).toBeUndefined();
+    expect(lifts.map(({ sets }) => sets)).toEqual(lifts.map(() => 2));
+    const patterns = lifts.map(({ liftId }) => liftById(liftId).pattern);
+    expect(new Set(patterns).size).toBe(patterns.length);
+  });
+});
+
+describe('a hand that cannot grip', () => {
+  const whole = clientWith();
+  const history = {
+    ...emptyHistory,
+    lifts: { 'romanian-deadlift': remembered(whole, 'romanian-deadlift') },
+  };
+
+  it('is trained round: another of the pattern stands in, without a grip, the same each time', () => {
+    const client = clientWith({ flags: [flagOn('hand')], history });
+    const { lifts, closed } = draftLoads(draftInputFor(trainingOf(client)));
+    const standing = lifts.find(({ standsFor }) => standsFor === 'romanian-deadlift')!;
+    const lift = liftById(standing.liftId);
+    expect(lift.stress.some(({ joint }) => joint === 'hand')).toBe(false);
+    expect(closed.map(({ liftId }) => liftId)).toContain('romanian-deadlift');
+    const known = {
+      ...emptyHistory,
+      lifts: { ...history.lifts, [lift.id]: { ...noMemory, lastDone: NOW } },
+    };
+    const later = draftLoads(draftInputFor(trainingOf({ ...client, history: known })));
+    expect(later.lifts.some(({ liftId }) => liftId === lift.id)).toBe(true);
+  });
+
+  it('comes back lighter once it is cleared', () => {
+    const client = clientWith({ flags: [flagOn('hand', 'cleared')], history });
+    const { lifts } = draftLoads(draftInputFor(trainingOf(client)));
+    const back = lifts.find(({ liftId }) => liftId === 'romanian-deadlift')!;
+    expect(back.wayBack).toEqual({ place: 'hand', step: 0 });
+    expect(back.loadG).toBeLessThan(memoryOf(history, 'romanian-deadlift').plan!.loadG);
+    expect(back.standsFor).toBeUndefined();
+  });
+});
+
+describe('a lift that was stepped down', () => {
+  const plan = { ...remembered(clientWith(), 'back-squat').plan!, stepDown: 'goblet-squat' };
+  const clean = (at: string) => ({ sessionId: at, at, sets: [{ loadG: 1, reps: 8, marks: [] }] });
+  const stepped = (marked: LiftMemory['marked']) =>
+    clientWith({
+      history: {
+        ...emptyHistory,
+        lifts: {
+          'back-squat': { ...noMemory, plan, lastDone: '2026-11-10T10:00:00.000Z' },
+          'goblet-squat': { ...noMemory, ...(marked && { marked }) },
+        },
+      },
+    });
+  const ids = (client: CoachedClient) =>
+    draftLoads(draftInputFor(trainingOf(client))).lifts.map(({ liftId }) => liftId);
+
+  it('makes way for the easier one until that was clean twice', () => {
+    expect(ids(stepped(undefined))).toContain('goblet-squat');
+    expect(ids(stepped(undefined))).not.toContain('back-squat');
+    const twice = [clean('2026-11-20T10:00:00.000Z'), clean('2026-11-17T10:00:00.000Z')];
+    expect(ids(stepped(twice))).toContain('back-squat');
+  });
+});
+
+describe('whether a block works', () => {
+  it('is too early to say of one that has begun, and keeps it', () => {
+    const block = blockOf(0, 2);
+    const { advice, lifts, adherence } = isItWorking(
+      clientWith({ blocks: [block] }),
+      block,
+      [],
+      NOW,
+    );
+    expect(advice.change).toBe('nothing');
+    expect(adherence).toBe(1);
+    expect(lifts.every(({ response }) => response.verdict === 'too early')).toBe(true);
+  });
+});
