@@ -22,7 +22,8 @@ const { benchFloor } = await import('./bench-floor.mjs');
 const only = ['growth', 'floor'].find((part) => process.argv.includes(part));
 await buildAll();
 if (!only) {
-  for (const core of ['strength', 'training', 'response', 'ramps', 'cues', 'attention']) await benchCore(core);
+  for (const core of ['strength', 'training', 'response', 'ramps', 'cues', 'attention'])
+    await benchCore(core);
 }
 
 /** What a trainer's device sends after a morning without network: five sessions of forty events. */

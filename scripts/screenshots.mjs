@@ -77,10 +77,6 @@ await page.goto('/day');
 await heading('Today');
 await settled();
 await shoot('day-wide');
-await page.goto('/bench');
-await page.getByRole('list', { name: 'Ramps' }).waitFor();
-await settled();
-await shoot('warm-up-bench-wide');
 await page.goto('/room');
 await heading('Boathouse loft');
 await settled();
@@ -149,19 +145,11 @@ await log();
 await settled();
 await shoot('climb-phone');
 
-// A lesson on a phone, and two of its styles side by side.
+// A lesson on a phone.
 await page.goto('/lifts/back-squat');
 await heading('Back squat');
 await settled();
 await shoot('lesson-phone');
-await page.setViewportSize(wide);
-await page
-  .getByRole('radiogroup', { name: 'Compare with' })
-  .getByRole('radio', { name: 'Hip drive' })
-  .click();
-await settled();
-await shoot('styles-wide');
-await page.setViewportSize(phone);
 await page.goto('/clients');
 await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
 await heading('Load card');
@@ -177,4 +165,18 @@ await field('Target, kg').fill('84');
 await page.getByRole('heading', { name: 'Loader' }).evaluate((node) => node.scrollIntoView());
 await settled();
 await shoot('loader-phone');
+// Weeks: a wave on a phone; wide, a block that has stopped working.
+const block = async (name) => {
+  await page.goto('/clients');
+  await page.getByRole('link', { name }).click();
+  await button('Open the block').click();
+  await heading('Is it working');
+  await settled();
+};
+await page.setViewportSize(phone);
+await block('Isolde Marchbank');
+await shoot('block-phone');
+await page.setViewportSize(wide);
+await block(/^Bartholomew/);
+await shoot('block-wide');
 await browser.close();

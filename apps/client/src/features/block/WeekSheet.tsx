@@ -94,6 +94,7 @@ function DayAsk({
               onChange={(reps) => onChange({ ...ask, reps })}
             />
           </View>
+          {!counted && <Quiet>Clean reps to leave in reserve</Quiet>}
           {!counted && (
             <Choice
               label={`${title}: clean reps to leave in reserve`}

@@ -56,19 +56,21 @@ function TurnDown({
       <DateField label="From" value={from} onChange={setFrom} problem={problem?.from ?? null} />
       <DateField label="To" value={to} onChange={setTo} problem={problem?.to ?? null} />
       <Choice label="Why" options={reasons} value={reason} wrap onChange={setReason} />
-      <View className="gap-1">
-        <Strong>Where they train meanwhile</Strong>
-        <Choice
-          label="Where they train meanwhile"
-          options={[
-            { value: '', label: 'The usual room' },
-            ...rooms.map(({ id, name }) => ({ value: id, label: name })),
-          ]}
-          value={roomId}
-          wrap
-          onChange={setRoomId}
-        />
-      </View>
+      {rooms.length > 1 && (
+        <View className="gap-1">
+          <Strong>Where they train meanwhile</Strong>
+          <Choice
+            label="Where they train meanwhile"
+            options={[
+              { value: '', label: 'The usual room' },
+              ...rooms.map(({ id, name }) => ({ value: id, label: name })),
+            ]}
+            value={roomId}
+            wrap
+            onChange={setRoomId}
+          />
+        </View>
+      )}
       <Button kind="main" big label="Turn them down" onPress={keep} />
     </Sheet>
   );
