@@ -8,8 +8,24 @@ import { capital, within } from '../../design/sentence';
 import type { WholeDraft } from '../../state/worker/tasks/draft';
 import { amountAfter, loadReps, loadUnit } from '../../parts/words/load-words';
 import { inTurnWith } from '../../parts/words/pair-words';
+import { sayOf } from '../../parts/words/say-words';
 import { minutesText, rampWords } from '../../parts/words/ramp-words';
 import { DecidedAgain } from './DecidedAgain';
+
+/** What stands in for what, and what to tell the client of it. */
+function RoundPain({ plan }: { plan: LoadsDraft['lifts'][number] }) {
+  const say = sayOf(plan);
+  return (
+    <>
+      {plan.standsFor !== undefined && (
+        <Quiet className="text-ink">
+          {`Stands in for ${within(liftById(plan.standsFor).name)}.`}
+        </Quiet>
+      )}
+      {say && <Quiet className="text-ink">{`Say: ${say}`}</Quiet>}
+    </>
+  );
+}
 
 /** What a session holds, lift by lift: load, reps, ramp, focus, and where the load comes from. */
 export function SessionPlan({
@@ -68,9 +84,7 @@ export function SessionPlan({
             {(memoryOf(client.history, lift.id).remedies ?? []).map(({ kind, text }) => (
               <Quiet key={text} className="text-ink">{`From last time, ${kind}: ${text}`}</Quiet>
             ))}
-            {plan.standsFor !== undefined && (
-              <Quiet className="text-ink">{`Stands in for ${within(liftById(plan.standsFor).name)}.`}</Quiet>
-            )}
+            <RoundPain plan={plan} />
             {turns[place] && <Quiet>{`${capital(turns[place])}.`}</Quiet>}
             {plan.again ? (
               <DecidedAgain lift={plan} again={plan.again} client={client} account={account} />
