@@ -66,7 +66,7 @@ function middleOf(slopes: readonly Response['slope'][]): Response['slope'] | nul
   if (slopes.length === 0) return null;
   const mean = (of: (slope: Response['slope']) => number) =>
     slopes.reduce((sum, slope) => sum + of(slope), 0) / slopes.length;
-  return { mean: mean((s) => s.mean), low: mean((s) => s.low), high: mean((s) => s.high) };
+  return { middle: mean((s) => s.middle), low: mean((s) => s.low), high: mean((s) => s.high) };
 }
 
 function blockBefore(

@@ -8,10 +8,10 @@ const REACH = 0.015;
 
 /** Growth a week as a band about nothing: left of the mark it goes back, right of it it grows. */
 export function Slope({
-  slope: { mean, low, high },
+  slope: { middle, low, high },
   says,
 }: {
-  slope: { mean: number; low: number; high: number };
+  slope: { middle: number; low: number; high: number };
   says: string;
 }) {
   const draw = (width: number) => {
@@ -44,11 +44,11 @@ export function Slope({
           strokeWidth={2}
         />
         <Line
-          x1={x(mean)}
-          x2={x(mean)}
+          x1={x(middle)}
+          x2={x(middle)}
           y1={2}
           y2={HEIGHT - 4}
-          stroke={tone(mean < 0 ? 'oxide' : 'moss')}
+          stroke={tone(middle < 0 ? 'oxide' : 'moss')}
           strokeWidth={4}
         />
       </>

@@ -46,6 +46,8 @@ describe('clients', () => {
       ...clientBody,
       id,
       name: 'Ada',
+      blocks: [],
+      turnedDown: [],
       trainingMonthsAt: expect.any(String),
       flags: [],
       mine: true,

@@ -10,7 +10,7 @@ export type ResponseVerdict = 'responding' | 'too early' | 'fading' | 'going bac
 export interface Response {
   verdict: ResponseVerdict;
   /** Growth of late, with the range that holds it four times in five. */
-  slope: { mean: number; low: number; high: number };
+  slope: { middle: number; low: number; high: number };
   /** Chance that it still grows by something worth having. */
   growing: number;
   sessions: number;
@@ -193,6 +193,5 @@ function slopeOf(weighed: readonly { course: Course; weight: number }[], total: 
     }
     return ordered.at(-1)?.course.after ?? 0;
   };
-  const mean = weighed.reduce((sum, { course, weight }) => sum + course.after * weight, 0) / total;
-  return { mean, low: at(0.1), high: at(0.9) };
+  return { middle: at(0.5), low: at(0.1), high: at(0.9) };
 }

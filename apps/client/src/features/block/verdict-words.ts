@@ -13,8 +13,8 @@ const percent = (growth: number) =>
   `${growth < 0 ? '−' : '+'}${Math.abs(growth * 100).toFixed(1)} %`;
 
 /** Growth a week with its range: "+0.4 % a week, likely +0.1 % to +0.7 %". */
-export const slopeText = ({ mean, low, high }: Response['slope']): string =>
-  `${percent(mean)} a week, likely ${percent(low)} to ${percent(high)}`;
+export const slopeText = ({ middle, low, high }: Response['slope']): string =>
+  `${percent(middle)} a week, likely ${percent(low)} to ${percent(high)}`;
 
 /** What says so: how many sessions over how many weeks, how clean. */
 export function evidenceText({ response, clean }: LiftWorking): string {

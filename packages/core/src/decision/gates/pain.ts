@@ -10,6 +10,9 @@ import { lowered } from '../lower';
 /** What is kept of a load after pain: the middle of the 20–30 % drop. */
 const AFTER_PAIN = 0.75;
 
+/** Pain on the way back up to which it is only held. */
+const HOLDS = 3;
+
 /** Pain on the way back: a step back, and no more than that. */
 function stepBack(
   why: string,
@@ -38,6 +41,9 @@ export const painGate: Gate = {
     if (!stop) return null;
     const { place, side } = stop.report;
     const joint = place === 'chest' || place === 'head' ? null : place;
+    // An ache that only holds the way back is for its own gate.
+    const { kind, score } = stop.report;
+    if (plan.wayBack && kind === 'ache' && score <= HOLDS) return null;
     if (plan.wayBack && plan.wayBack.step > 0 && !stop.redFlag)
       return stepBack(stop.why, { ...plan, wayBack: plan.wayBack }, context);
     const again = recordedFlags(flags).some((flag) => flag.place === place);
