@@ -11,8 +11,8 @@ const only = (from, allowed, faces = []) => ({
     pathNot: [
       `^${from}/`,
       ...allowed.map((place) => `^${place}/src/index\\.ts$`),
-      // Weeks have a face of their own, for what is only looked at where they are planned.
-      ...allowed.map((place) => `^${place}/src/(block/index|blocks)\\.ts$`),
+      // Weeks and set-ups have a face of their own, for what is only looked at on the desk.
+      ...allowed.map((place) => `^${place}/src/((block|geometry)/index|blocks)\\.ts$`),
       ...faces.map((file) => `^${file}$`),
     ],
   },

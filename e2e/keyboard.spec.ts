@@ -100,8 +100,11 @@ test('a session by keyboard alone: warm-up, a fault, pain, wrap-up; each step ha
   await press(page, /^Pain$/);
   const sheet = page.getByRole('dialog');
   await expect(sheet).toBeVisible();
-  await page.keyboard.press('Escape');
-  await expect(sheet).toHaveCount(0);
+  // The panel listens for Escape a moment after it shows.
+  await expect(async () => {
+    await page.keyboard.press('Escape');
+    await expect(sheet).toHaveCount(0, { timeout: 1000 });
+  }).toPass();
   await press(page, /^Pain$/);
   // One stop for the whole map: it is the place that is known to hurt, or the first.
   const map = sheet.getByRole('radiogroup', { name: 'Place' });

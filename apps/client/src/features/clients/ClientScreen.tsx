@@ -20,6 +20,7 @@ import { BlockSection } from './BlockSection';
 import { ClientFacts } from './ClientFacts';
 import { ClientHead } from './ClientHead';
 import { FlagList } from './FlagList';
+import { ForThisBody } from './ForThisBody';
 import { LiftTrends } from './LiftTrends';
 import { LoadCardSection } from './LoadCardSection';
 import { MarksSay } from './MarksSay';
@@ -124,6 +125,9 @@ function ClientPerson({ client, account }: Omit<PageProps, 'room'>) {
     <View className="gap-6">
       <FlagList client={client} />
       <TurnedDownSection client={client} account={account} />
+      <Guard what="The set-up for this body">
+        <ForThisBody client={client} />
+      </Guard>
       <Measurements client={client} account={account} />
       <ClientFacts client={client} account={account} />
       <ScreeningSection key={client.id} client={client} zone={account.studio.zone} />
