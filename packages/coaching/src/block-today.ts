@@ -2,7 +2,7 @@ import { findLift } from '@spalo/catalog';
 import {
   askOf,
   blockOn,
-  dayAfter,
+  daysToCome,
   doneDays,
   lastCleanLoad,
   memoryOf,
@@ -77,14 +77,10 @@ export function daysAhead(
   liftId: string,
   now: string,
 ): Ahead[] {
-  const ahead: Ahead[] = [];
-  const passed = [...done];
-  for (let day = nextDay(block, passed); day; day = dayAfter(block, passed, day)) {
+  return daysToCome(block, done).flatMap((day) => {
     const ask = askOf(block, liftId, day);
-    if (ask) ahead.push(aheadOf(client, liftId, day, ask, now));
-    passed.push({ ...day, sessionId: '', at: now, lifts: {} });
-  }
-  return ahead;
+    return ask ? [aheadOf(client, liftId, day, ask, now)] : [];
+  });
 }
 
 /** A session, as far as its day of a block is concerned. */
@@ -109,13 +105,9 @@ export function aheadAfter(
     ? blocks.find(({ id }) => id === at.blockId)
     : blockOn(blocks, history, now.slice(0, 10));
   if (!block) return null;
-  const done = doneDays(block, history);
+  const done = [...doneDays(block, history), ...(at ? [at] : [])];
   const asked = plan.standsFor ?? plan.liftId;
-  const passed = at ? [...done, { ...at, sessionId: '', at: now, lifts: {} }] : [...done];
-  for (let day = nextDay(block, passed); day; day = dayAfter(block, passed, day)) {
-    const ask = askOf(block, asked, day);
-    if (ask) return aheadOf(client, plan.liftId, day, ask, now, today);
-    passed.push({ ...day, sessionId: '', at: now, lifts: {} });
-  }
-  return null;
+  const day = daysToCome(block, done).find((each) => askOf(block, asked, each) !== null);
+  const ask = day && askOf(block, asked, day);
+  return day && ask ? aheadOf(client, plan.liftId, day, ask, now, today) : null;
 }

@@ -73,7 +73,7 @@ export {
   type BlockPayloads,
 } from './block/events';
 export { reduceBlock } from './block/reduce';
-export { blockOn, dayAfter, daysOf, doneDays, nextDay } from './block/days';
+export { blockOn, daysOf, daysToCome, doneDays, nextDay } from './block/days';
 export { lastCleanLoad, type Ahead } from './block/asked-plan';
 export type { DoneDay, DoneLift } from './memory/block-memory';
 export {

@@ -12,7 +12,7 @@ import { kg, lifts, NOW, person, room, row, squat } from '../test/fixtures';
 import { input, log } from '../test/log';
 import { askOf, type BlockState } from './block';
 import { planAsked } from './asked-plan';
-import { dayAfter, daysOf, nextDay } from './days';
+import { daysOf, nextDay } from './days';
 import { blockEvent, type BlockEventType, type BlockPayloads } from './events';
 import { blockAfter } from './follow';
 import { projectDays } from './project';
@@ -95,7 +95,7 @@ describe('the days of a block', () => {
 
   it('come one after the other; what was missed comes next, what is left out does not', () => {
     expect(nextDay(block, [])).toMatchObject({ week: 0, day: 0 });
-    expect(dayAfter(block, [], { week: 0, day: 0 })).toMatchObject({ week: 0, day: 1 });
+    expect(nextDay(block, [{ week: 0, day: 0 }])).toMatchObject({ week: 0, day: 1 });
     const left = { ...block, leftOut: [{ week: 0, day: 1 }] };
     expect(nextDay(left, [doneOn(0, 0, NOW)])).toMatchObject({ week: 1, day: 0 });
     expect(nextDay({ ...block, endedAt: NOW }, [])).toBeNull();

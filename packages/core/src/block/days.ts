@@ -17,24 +17,18 @@ export const doneDays = (
   { blocks }: { blocks?: BlocksDone },
 ): readonly DoneDay[] => (blocks && Object.hasOwn(blocks, id) ? blocks[id]! : []);
 
-/**
- * The day of a block that comes next: the first that is neither done nor left out, so that what is missed moves what comes
- * after it. Null when the block is through, or was ended.
- */
-export function nextDay(block: BlockState, done: readonly DoneDay[]): BlockDay | null {
-  if (block.endedAt !== null) return null;
-  const next = daysOf(block).find(
-    (at) => !done.some((each) => isAt(each, at)) && !block.leftOut.some((each) => isAt(each, at)),
-  );
-  return next ? { blockId: block.id, ...next } : null;
+/** The days of a block that are neither done nor left out, in order; none when it was ended. */
+export function daysToCome(block: BlockState, done: readonly LeftOut[]): BlockDay[] {
+  if (block.endedAt !== null) return [];
+  const over = [...done, ...block.leftOut];
+  return daysOf(block)
+    .filter((at) => !over.some((each) => isAt(each, at)))
+    .map((at) => ({ blockId: block.id, ...at }));
 }
 
-/** The day after one that is about to be done; null after the last. */
-export const dayAfter = (
-  block: BlockState,
-  done: readonly DoneDay[],
-  { week, day }: LeftOut,
-): BlockDay | null => nextDay(block, [...done, { week, day, sessionId: '', at: '', lifts: {} }]);
+/** The day of a block that comes next, so that what is missed moves what comes after it; null when the block is through. */
+export const nextDay = (block: BlockState, done: readonly LeftOut[]): BlockDay | null =>
+  daysToCome(block, done)[0] ?? null;
 
 /** The block that a client is in on a day (2026-11-24): the one started last of those that go on. */
 export function blockOn(

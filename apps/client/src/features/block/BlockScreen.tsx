@@ -5,8 +5,9 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
-import { EmptyState, LoadingState } from '../../design/States';
+import { LoadingState } from '../../design/States';
 import { Quiet, Title } from '../../design/Words';
+import { NoSuchClient } from '../../parts/client/NoSuchClient';
 import { PastMissing } from '../../parts/client/PastMissing';
 import { useRoomChoice } from '../../parts/room/use-room';
 import { attempt } from '../../state/problems';
@@ -114,19 +115,7 @@ export function BlockScreen({ id, account }: { id: string; account: Account }) {
   const room = useRoomChoice(rooms);
   if (client === undefined || !room || (!client && isFetching) || client?.past === 'coming')
     return <LoadingState what="the block" />;
-  if (!client) {
-    return (
-      <View className="p-4">
-        <EmptyState
-          icon="clients"
-          title="No such client"
-          action={<Button label="All clients" onPress={() => router.push('/clients')} />}
-        >
-          They may belong to another studio, have been deleted, or the link is old.
-        </EmptyState>
-      </View>
-    );
-  }
+  if (!client) return <NoSuchClient />;
   const { blocks = [], history } = client;
   const goesOn = (block: BlockState) => nextDay(block, doneDays(block, history)) !== null;
   // One that begins later is there to be changed; of those that are over, the latest is gone on from.

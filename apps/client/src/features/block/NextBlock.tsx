@@ -3,20 +3,13 @@ import type { Account } from '@spalo/contract';
 import { type BlockState, type Room } from '@spalo/core';
 import { blockAfter, changes, type OneChange } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
-import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
-import { DateField } from '../../design/DateField';
 import { capital } from '../../design/sentence';
 import { Section } from '../../design/Section';
-import { LoadingState } from '../../design/States';
 import { Quiet } from '../../design/Words';
-import { formDay } from '../../parts/time/day-time';
-import { attempt } from '../../state/problems';
+import { formDay, isDay } from '../../parts/time/day-time';
 import type { KnownClient } from '../../state/resources/known-client';
-import { asState, isDay } from './as-state';
-import { BlockTerrain } from './BlockTerrain';
-import { startBlock } from './change-block';
-import { useBlockView } from './use-block-view';
+import { BeginBlock } from './BeginBlock';
 
 const says: Record<OneChange, string> = {
   nothing: 'Keep all',
@@ -57,11 +50,6 @@ export function NextBlock({
         : null,
     [last, from, change, own, advice],
   );
-  const state = useMemo(
-    () => plan && asState(plan, client.id, account.trainer.id),
-    [plan, client.id, account.trainer.id],
-  );
-  const view = useBlockView(client, state, room, account);
   return (
     <Section title="The next block">
       <Quiet className="text-ink">{`${capital(advice.why)}.`}</Quiet>
@@ -72,23 +60,14 @@ export function NextBlock({
         wrap
         onChange={setChange}
       />
-      <DateField
-        label="Begins on"
-        value={from}
-        onChange={setFrom}
-        problem={isDay(from) ? null : 'A day as 2026-11-24'}
-      />
-      {state && view ? (
-        <BlockTerrain block={state} view={view} unit={account.studio.unit} />
-      ) : (
-        state && <LoadingState what="the loads" />
-      )}
-      <Button
-        kind="main"
-        big
+      <BeginBlock
+        plan={plan}
+        from={from}
+        onFrom={setFrom}
         label="Start the next block"
-        disabled={!plan}
-        onPress={() => plan && attempt(() => startBlock(client.id, plan, account.trainer.id))}
+        client={client}
+        room={room}
+        account={account}
       />
     </Section>
   );

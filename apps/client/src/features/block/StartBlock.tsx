@@ -4,18 +4,11 @@ import { BLOCK, type Room } from '@spalo/core';
 import { draftBlock, plainBlock, templates, usualTemplate } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
-import { DateField } from '../../design/DateField';
-import { LoadingState } from '../../design/States';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
-import { formDay } from '../../parts/time/day-time';
-import { attempt } from '../../state/problems';
+import { formDay, isDay } from '../../parts/time/day-time';
 import type { KnownClient } from '../../state/resources/known-client';
-import { asState, isDay } from './as-state';
-import { BlockTerrain } from './BlockTerrain';
-import { startBlock } from './change-block';
-import { useBlockView } from './use-block-view';
+import { BeginBlock } from './BeginBlock';
 
 const OWN = 'own';
 const choices = [
@@ -52,21 +45,12 @@ export function StartBlock({
       ),
     [client, room],
   );
-  const state = useMemo(() => {
+  const plan = useMemo(() => {
     if (!isDay(from)) return null;
     const found = templates.find(({ id }) => id === template);
     const shape = { from, days };
-    const plan = found ? draftBlock(found, lifts, shape) : plainBlock(lifts, shape);
-    return asState(plan, client.id, account.trainer.id);
-  }, [template, lifts, days, from, client.id, account.trainer.id]);
-  const view = useBlockView(client, state, room, account);
-  const start = () => {
-    if (!state) return;
-    const { name, weeks, lifts: planned } = state;
-    attempt(() =>
-      startBlock(client.id, { name, from, weeks, days, lifts: planned }, account.trainer.id),
-    );
-  };
+    return found ? draftBlock(found, lifts, shape) : plainBlock(lifts, shape);
+  }, [template, lifts, days, from]);
   return (
     <View className="gap-4">
       <Title level={2} className="text-figure">
@@ -88,18 +72,15 @@ export function StartBlock({
           onChange={setDays}
         />
       </View>
-      <DateField
-        label="Begins on"
-        value={from}
-        onChange={setFrom}
-        problem={isDay(from) ? null : 'A day as 2026-11-24'}
+      <BeginBlock
+        plan={plan}
+        from={from}
+        onFrom={setFrom}
+        label="Start this block"
+        client={client}
+        room={room}
+        account={account}
       />
-      {state && view ? (
-        <BlockTerrain block={state} view={view} unit={account.studio.unit} />
-      ) : (
-        state && <LoadingState what="the loads" />
-      )}
-      <Button kind="main" big label="Start this block" disabled={!state} onPress={start} />
     </View>
   );
 }

@@ -11,6 +11,3 @@ export const asState = (plan: BlockPlan, clientId: string, trainerId: string): B
   leftOut: [],
   endedAt: null,
 });
-
-export const isDay = (text: string): boolean =>
-  /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));

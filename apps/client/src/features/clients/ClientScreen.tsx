@@ -1,15 +1,14 @@
 import type { Account } from '@spalo/contract';
 import type { Room } from '@spalo/core';
-import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
-import { Button } from '../../design/Button';
 import { Guard } from '../../design/Guard';
 import { Section } from '../../design/Section';
-import { EmptyState, LoadingState } from '../../design/States';
+import { LoadingState } from '../../design/States';
 import { roomToday } from '../../parts/room/room-today';
 import { useRoomChoice } from '../../parts/room/use-room';
 import { draftFor } from '../../parts/session/visit';
+import { NoSuchClient } from '../../parts/client/NoSuchClient';
 import { PastMissing } from '../../parts/client/PastMissing';
 import { useKnownClient } from '../../state/pasts';
 import { useRooms } from '../../state/queries';
@@ -39,25 +38,12 @@ const TWO_COLUMNS = 1180;
 
 /** All about one client: the brief first, then what is next, what constrains, and what was done. */
 export function ClientScreen({ id, account }: { id: string; account: Account }) {
-  const router = useRouter();
   const { data: client, isFetching } = useKnownClient(id);
   const { data: rooms } = useRooms();
   const room = useRoomChoice(rooms);
   if (client === undefined || !rooms || (!client && isFetching))
     return <LoadingState what="the client" />;
-  if (!client) {
-    return (
-      <View className="p-4">
-        <EmptyState
-          icon="clients"
-          title="No such client"
-          action={<Button label="All clients" onPress={() => router.push('/clients')} />}
-        >
-          They may belong to another studio, have been deleted, or the link is old.
-        </EmptyState>
-      </View>
-    );
-  }
+  if (!client) return <NoSuchClient />;
   return <ClientPage client={client} room={roomToday(client, rooms, room)} account={account} />;
 }
 

@@ -11,13 +11,12 @@ import { Sheet } from '../../design/Sheet';
 import { useNow } from '../../design/use-now';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { changeClient } from '../../parts/client/change-client';
-import { formDay, shortDate } from '../../parts/time/day-time';
+import { formDay, isDay, shortDate } from '../../parts/time/day-time';
 import { attempt } from '../../state/problems';
 import { useRooms } from '../../state/queries';
 
 const DAY_MS = 24 * 3600 * 1000;
 const reasons = turnedDownReasons.map((value) => ({ value, label: capital(value) }));
-const isDay = (text: string) => /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));
 
 /** What is wrong with the days that were typed; null where nothing is. */
 function problemOf(from: string, to: string): { from?: string; to?: string } | null {

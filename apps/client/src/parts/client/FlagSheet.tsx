@@ -8,10 +8,8 @@ import { Stepper } from '../../design/Stepper';
 import { TextField } from '../../design/TextField';
 import { Strong } from '../../design/Words';
 import { newId } from '../../state/log/ids';
+import { isDay } from '../time/day-time';
 import { jointOptions, sideOptions } from '../words/place-options';
-
-const isDay = (text: string) =>
-  text === '' || (/^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text)));
 
 /** A flag as it is typed: the day may be no day yet. */
 type Typed = Flag & { since: string };
@@ -53,11 +51,12 @@ export function FlagSheet({
   const [today] = useState(() => new Date().toISOString().slice(0, 10));
   const { since, usualPain } = typed;
   const change = (part: Partial<Typed>) => setTyped({ ...typed, ...part });
-  const dayWrong = !isDay(since.trim())
-    ? 'A day as 2026-11-24'
-    : since.trim() > today
-      ? 'This day is still to come. When did it begin?'
-      : null;
+  const dayWrong =
+    since.trim() !== '' && !isDay(since.trim())
+      ? 'A day as 2026-11-24'
+      : since.trim() > today
+        ? 'This day is still to come. When did it begin?'
+        : null;
   const save = () => {
     if (!dayWrong) onSave(flagOf(typed));
   };

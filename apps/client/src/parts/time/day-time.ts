@@ -85,3 +85,7 @@ export function formDay(ms: number, zone: string): string {
   const day = new TZDate(ms, zone);
   return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
 }
+
+/** Whether a text is a day as forms hold it ("2026-11-24"). */
+export const isDay = (text: string): boolean =>
+  /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));
