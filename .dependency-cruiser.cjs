@@ -11,8 +11,8 @@ const only = (from, allowed, faces = []) => ({
     pathNot: [
       `^${from}/`,
       ...allowed.map((place) => `^${place}/src/index\\.ts$`),
-      // Weeks and set-ups have a face of their own, for what is only looked at on the desk.
-      ...allowed.map((place) => `^${place}/src/((block|geometry)/index|blocks)\\.ts$`),
+      // Weeks, set-ups and films have a face of their own, for what is only looked at on the desk.
+      ...allowed.map((place) => `^${place}/src/((block|geometry|film|camera)/index|blocks)\\.ts$`),
       ...faces.map((file) => `^${file}$`),
     ],
   },
@@ -38,6 +38,8 @@ const CORE = [
   'strength',
   'warm-up',
   'technique',
+  'geometry',
+  'film',
   'session',
   'memory',
   'floor',

@@ -1,4 +1,4 @@
-export { API_BASE } from './operations';
+export { API_BASE, FILM_PIECE_BYTES } from './operations';
 export type { Problem } from './primitives/problem';
 export { problemType, problems, type ProblemKind } from './operations/problems';
 export { eventTypes, logEvent } from './events/event';
@@ -13,6 +13,14 @@ export {
   type ListedClient,
   type Segments,
 } from './resources/client';
+export {
+  filmFileFacts,
+  filmKinds,
+  filmTypes,
+  type FilmFile,
+  type FilmRules,
+} from './resources/film';
+export { MOST_CLIP_BYTES, MOST_CLIP_MS, MOST_STILL_BYTES } from './events/film';
 export { measurementFacts, type Measurement } from './resources/measurement';
 export { band, barbell, bell, machine, plate, room, stack } from './resources/room';
 export { screening, type Screening, type ScreeningOpening } from './resources/screening';

@@ -182,6 +182,24 @@ export {
 export type { CuePayloads } from './session/events/cue';
 export type { LessonPayloads } from './session/events/lesson';
 export type { LiftPayloads } from './session/events/lift';
+export type { FilmPayloads } from './session/events/film';
+export {
+  clipTypes,
+  MOST_POINTS,
+  pathPoints,
+  storedPath,
+  type Clip,
+  type ClipFile,
+  type ClipType,
+  type Followed,
+  type Review,
+  type SignAnswer,
+  type Still,
+  type StoredPath,
+} from './session/film';
+export { facings } from './film/path';
+export { ways } from './film/reps';
+export { filmSigns, type FilmSign } from './film/signs';
 export type { NotePayloads } from './session/events/note';
 export type { PainPayloads } from './session/events/pain';
 export type { PlanPayloads } from './session/events/plan';

@@ -55,6 +55,13 @@ describe('what a device of the first version had fetched', () => {
     expect(pastOf(fetchedToday(fourth), client!.id).history).toEqual(history);
   });
 
+  it('leaves out the sessions of the version before, which held no films, and keeps the rest as it is', () => {
+    const clients = { queryKey: ['clients'], state: { data: [{ id: 'a' }] } };
+    const sessions = { queryKey: ['sessions', 'a'], state: { data: [{ id: 's', lifts: [{}] }] } };
+    const fifth = { ...first, buster: '5', clientState: { queries: [clients, sessions] } };
+    expect(fetchedToday(fifth).clientState.queries).toEqual([clients]);
+  });
+
   it('is left alone where it is of this version or of one that nobody knows', () => {
     const today = fetchedToday(first);
     expect(fetchedToday(today)).toBe(today);

@@ -4,10 +4,10 @@ import { loggable } from '../db/errors';
 
 const EVERY_MS = 3600 * 1000;
 
-/** Takes away, at the start and every hour, sign-ins, links and tries that have run out. */
+/** Takes away, at the start and every hour, sign-ins, links, tries and films that have run out. */
 export function pruneAccess(database: Database, log: Logger): { stop(): void } {
   const prune = () =>
-    database.pool.query('SELECT prune_access()').catch((error: unknown) => {
+    database.pool.query('SELECT prune_access(), prune_films()').catch((error: unknown) => {
       log.warn({ error: loggable(error) }, 'what has run out could not be taken away');
     });
   void prune();

@@ -13,6 +13,7 @@ import type { App } from '../http/app';
 import { bookingsRouter } from '../bookings/router';
 import { clientFileRouter } from '../files/client-export';
 import { clientsRouter } from '../clients/router';
+import { filmsRouter } from '../films/router';
 import { flagsRouter } from '../flags/router';
 import { logRouter } from '../log/router';
 import { measurementsRouter } from '../measurements/router';
@@ -35,7 +36,10 @@ const securityHeaders = helmet({
       scriptSrc: ["'self'"],
       // React Native for the web writes its style sheet at run time.
       styleSrc: ["'self'", "'unsafe-inline'"],
-      imgSrc: ["'self'", 'data:'],
+      // Stills rest on the device until they are sent.
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      // Films play from the device, or from the studio's own store.
+      mediaSrc: ["'self'", 'blob:'],
       fontSrc: ["'self'"],
       connectSrc: ["'self'"],
       workerSrc: ["'self'"],
@@ -60,7 +64,9 @@ const sameSiteOnly: RequestHandler = (request, _response, next) => {
   const foreign = origin !== undefined && hostOf(origin) !== request.headers.host;
   if (foreign || request.headers['x-spalo'] === undefined) throw new Refusal('cross-site');
   const sends = Number(request.headers['content-length'] ?? 0) > 0;
-  if (sends && !request.is('application/json')) throw new Refusal('not-json');
+  // Bytes of films go to a route of their own; a form of another site can send neither.
+  if (sends && !request.is(['application/json', 'application/octet-stream']))
+    throw new Refusal('not-json');
   return next();
 };
 
@@ -175,6 +181,7 @@ export function makeServer(app: App, clientDir: string | null): Express {
     bookingsRouter,
     roomsRouter,
     ownLiftsRouter,
+    filmsRouter,
     logRouter,
   ]) {
     server.use(router(app));

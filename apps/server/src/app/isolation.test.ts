@@ -33,7 +33,8 @@ beforeAll(async () => {
   server = await testServer();
   const { agent, trainerId } = await newStudio(server);
   const [clientId, flagId, bookingId] = [v7(), v7(), v7()];
-  const secretClient = { ...clientBody, name: SECRET, brief: SECRET };
+  const filmConsentAt = new Date().toISOString();
+  const secretClient = { ...clientBody, name: SECRET, brief: SECRET, filmConsentAt };
   await agent.put(`/api/v1/clients/${clientId}`).send(secretClient).expect(200);
   const measurementId = v7();
   const ownLiftId = v7();
@@ -64,6 +65,20 @@ beforeAll(async () => {
   const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() - 60_000 });
   writer.append('note.added', { liftId: null, text: SECRET });
   await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
+  const filmId = v7();
+  const film = {
+    clientId,
+    sessionId: writer.sessionId,
+    kind: 'clip',
+    type: 'video/mp4',
+    bytes: SECRET.length,
+  };
+  await agent.put(`/api/v1/films/${filmId}`).send(film).expect(200);
+  await agent
+    .put(`/api/v1/films/${filmId}/bytes/0`)
+    .set('Content-Type', 'application/octet-stream')
+    .send(Buffer.from(SECRET))
+    .expect(200);
   first = {
     agent,
     ids: {
@@ -72,6 +87,7 @@ beforeAll(async () => {
       measurementId,
       booking: bookingId,
       session: writer.sessionId,
+      film: filmId,
       room: room.id,
       'own-lift': ownLiftId,
     },
@@ -80,6 +96,8 @@ beforeAll(async () => {
       putFlag: { ...flag, note: 'Intruder' },
       putMeasurement: { ...measured, bodyMassG: 99_000 },
       putRoom: roomBody,
+      putFilm: film,
+      putFilmRules: { days: 1, megabytes: 0 },
       putOwnLift: { ...ownLiftBody, added: { name: 'Intruder', like: 'goblet-squat' } },
       putScreening: { answers: {} },
       putBooking: { clientId, startsAt, minutes: 30 },
@@ -100,10 +118,13 @@ function aimed(path: string): string {
         ? 'room'
         : path.includes('/own-lifts/')
           ? 'own-lift'
-          : 'client';
+          : path.includes('/films/')
+            ? 'film'
+            : 'client';
   return path
     .replace('{flagId}', first.ids.flagId!)
     .replace('{measurementId}', first.ids.measurementId!)
+    .replace('{from}', '0')
     .replace('{id}', first.ids[noun]!);
 }
 const queries: Record<string, string> = {
@@ -127,6 +148,8 @@ const tables = [
   'screenings',
   'screening_openings',
   'rooms',
+  'film_files',
+  'film_pieces',
   'own_lifts',
   'bookings',
   'events',

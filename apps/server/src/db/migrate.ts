@@ -22,6 +22,8 @@ const GRANTS: Record<string, string> = {
   bookings: 'SELECT, INSERT, UPDATE, DELETE',
   events: 'SELECT, INSERT',
   blocks: 'SELECT, INSERT, UPDATE, DELETE',
+  film_files: 'SELECT, INSERT, UPDATE, DELETE',
+  film_pieces: 'SELECT, INSERT, DELETE',
   sessions: 'SELECT, INSERT, UPDATE, DELETE',
   sets: 'SELECT, INSERT, UPDATE, DELETE',
   client_histories: 'SELECT, INSERT, UPDATE, DELETE',
@@ -35,6 +37,7 @@ const FUNCTIONS = [
   'link_holder(text)',
   'browser_known(text, text)',
   'prune_access()',
+  'prune_films()',
   'erase_client(uuid)',
   'refuse_streams(uuid, uuid[])',
 ];

@@ -12,6 +12,7 @@ import { Refusal } from '../http/refusal';
 import { takeStudio } from '../log/take-studio';
 import { readEvents } from '../log/read';
 import { readClient } from '../clients/read';
+import { readFiles } from '../films/files';
 
 /** Refuses `not-allowed` unless the client is the trainer's own or the trainer owns the studio. */
 async function requireSay(db: StudioDb, who: Who, clientId: string) {
@@ -61,6 +62,7 @@ export function clientFileRouter(app: App): Router {
       screening: answers ? { answers: answers.answers, answeredAt: answers.answeredAt } : null,
       bookings: await readBookings(db, who, eq(bookings.clientId, params.id)),
       events: log.events,
+      films: await readFiles(db, studioId, params.id),
     };
   });
 

@@ -137,6 +137,7 @@ export const clientBody = {
   brief: '',
   emergencyContact: '',
   consentAt: null,
+  filmConsentAt: null,
   squatLook: null,
   stiff: [],
   segments: null,

@@ -77,6 +77,57 @@ function operationOf(name: string, route: Route): Json {
   };
 }
 
+const bytes = { schema: { type: 'string', format: 'binary' } };
+const fileId = {
+  name: 'id',
+  in: 'path',
+  required: true,
+  schema: { type: 'string', format: 'uuid' },
+};
+
+/** What takes and answers bytes instead of JSON. */
+const bytePaths: Record<string, Json> = {
+  [`${API_BASE}/films/{id}/bytes/{from}`]: {
+    put: {
+      operationId: 'putFilmBytes',
+      summary: 'Send the next piece of a file, beginning where the studio’s copy ends',
+      security: [{ session: [] }],
+      'x-access': 'trainer',
+      parameters: [
+        fileId,
+        { name: 'from', in: 'path', required: true, schema: { type: 'integer', minimum: 0 } },
+      ],
+      requestBody: { required: true, content: { 'application/octet-stream': bytes } },
+      responses: {
+        200: {
+          description: 'How far the file has come',
+          content: {
+            'application/json': {
+              schema: { type: 'object', properties: { received: { type: 'integer' } } },
+            },
+          },
+        },
+        409: { description: 'The studio’s copy does not end there' },
+      },
+    },
+  },
+  [`${API_BASE}/films/{id}/bytes`]: {
+    get: {
+      operationId: 'filmBytes',
+      summary: 'A file of a film, whole or a range of it (RFC 9110)',
+      security: [{ session: [] }],
+      'x-access': 'trainer',
+      parameters: [fileId],
+      responses: {
+        200: { description: 'The file', content: { 'video/*': bytes, 'image/jpeg': bytes } },
+        206: { description: 'A range of it', content: { 'video/*': bytes, 'image/jpeg': bytes } },
+        404: { description: 'No such file, or not all of it yet' },
+        416: { description: 'No such range' },
+      },
+    },
+  },
+};
+
 /** The OpenAPI 3.1 document of the API, made from the route table. */
 export function openApiDocument(): Json {
   const paths: Record<string, Json> = {};
@@ -93,6 +144,7 @@ export function openApiDocument(): Json {
       responses: { 200: { description: 'A stream', content: { 'text/event-stream': {} } } },
     },
   };
+  Object.assign(paths, bytePaths);
   return {
     openapi: '3.1.0',
     info: { title: 'Spalo', version: '1', description: 'The API of the Spalo server.' },

@@ -1,11 +1,18 @@
 import type { z } from 'zod';
 import { accountRoutes } from '../routes/account';
 import { clientRoutes } from '../routes/client';
+import { filmRoutes } from '../routes/film';
 import { logRoutes } from '../routes/log';
 import { studioRoutes } from '../routes/studio';
 
 /** Every operation of the API, by name. */
-export const routes = { ...accountRoutes, ...clientRoutes, ...studioRoutes, ...logRoutes };
+export const routes = {
+  ...accountRoutes,
+  ...clientRoutes,
+  ...studioRoutes,
+  ...filmRoutes,
+  ...logRoutes,
+};
 
 export type Routes = typeof routes;
 export type RouteName = keyof Routes;

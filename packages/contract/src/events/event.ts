@@ -10,6 +10,7 @@ import { z } from 'zod';
 import { eventId, happenedAt, instant, line, uuid } from '../primitives/values';
 import { blockPayloads } from './block';
 import { cuePayloads } from './cue';
+import { filmPayloads } from './film';
 import { lessonPayloads } from './lesson';
 import { liftPayloads } from './lift';
 import { notePayloads } from './note';
@@ -30,6 +31,7 @@ const payloads: { [T in EventType]: z.ZodType<EventPayloads[T]> } = {
   ...planPayloads,
   ...cuePayloads,
   ...lessonPayloads,
+  ...filmPayloads,
   ...notePayloads,
   ...withdrawPayloads,
 };

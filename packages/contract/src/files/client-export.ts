@@ -3,6 +3,7 @@ import { storedEvent } from '../events/event';
 import { instant } from '../primitives/values';
 import { booking } from '../resources/booking';
 import { client } from '../resources/client';
+import { filmFile } from '../resources/film';
 import { screening } from '../resources/screening';
 
 /** Everything kept about one client; `screening` is null for a trainer who may not open it. */
@@ -15,4 +16,6 @@ export const clientExport = z.object({
   screening: screening.nullable(),
   bookings: z.array(booking),
   events: z.array(storedEvent),
+  /** Files of films and stills; each is fetched by `/films/:id/bytes`. */
+  films: z.array(filmFile),
 });

@@ -1,8 +1,10 @@
 import { accountOperations } from './account';
 import { clientOperations } from './client';
+import { filmOperations } from './film';
 import { logOperations } from './log';
 import { studioOperations } from './studio';
 
+export { FILM_PIECE_BYTES } from './film';
 export { MAX_EVENTS } from './log';
 export type { Operation } from './operation';
 export { problems } from './problems';
@@ -14,5 +16,6 @@ export const operations = {
   ...accountOperations,
   ...clientOperations,
   ...studioOperations,
+  ...filmOperations,
   ...logOperations,
 };

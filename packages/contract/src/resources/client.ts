@@ -92,6 +92,8 @@ export const clientFacts = z.object({
   emergencyContact: text(200),
   /** When the client agreed that health data is kept; null when they have not. */
   consentAt: happenedAt.nullable(),
+  /** When the client agreed to be filmed; null when they have not, absent from devices that know no films. */
+  filmConsentAt: happenedAt.nullable().optional(),
   squatLook: z.enum(['knees forward', 'hips back']).nullable(),
   segments: segments.nullable(),
   /** Places and directions that move less than lifts ask for; the general warm-up opens them. */

@@ -118,6 +118,15 @@ const liftMemory = same<LiftMemory>()(
       .array(z.object({ faultId: slug, kind: z.enum(remedyKinds), text: text(240) }))
       .optional(),
     taught: z.object({ styleId: slug, stepIds: z.array(slug) }).optional(),
+    review: z
+      .object({
+        good: text(300),
+        keepOn: text(300),
+        change: text(300),
+        sessionId: uuid,
+        at: instant,
+      })
+      .optional(),
   }),
 );
 

@@ -80,3 +80,6 @@ export const bodyWith = (heightMm: number, known: Partial<BodyLengths>): BodyLen
   ...bodyFromHeight(heightMm),
   ...known,
 });
+
+/** The ankle stands this share of the foot behind its middle. */
+export const ANKLE_BACK = 0.23;

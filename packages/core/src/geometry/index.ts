@@ -10,3 +10,4 @@ export {
   type SquatSetUp,
   type SquatStyle,
 } from './squat';
+export { pressWay, pullWay, squatWay, type Pose } from './way';

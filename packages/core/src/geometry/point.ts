@@ -35,3 +35,11 @@ export function meeting(
   const both: [Point, Point] = [plus(foot, step), plus(foot, { x: -step.x, y: -step.y })];
   return both[0].x <= both[1].x ? both : [both[1], both[0]];
 }
+
+/** The angle inside a corner, degrees: 180 is straight. */
+export function cornerAngle(one: Point, corner: Point, other: Point): number {
+  const a = Math.atan2(one.y - corner.y, one.x - corner.x);
+  const b = Math.atan2(other.y - corner.y, other.x - corner.x);
+  const angle = Math.abs(degrees(a - b)) % 360;
+  return angle > 180 ? 360 - angle : angle;
+}

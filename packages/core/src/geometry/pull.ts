@@ -1,5 +1,5 @@
-import type { BodyLengths } from './body';
-import { degrees, leaning, meeting, plus, radians, type Point } from './point';
+import { ANKLE_BACK, type BodyLengths } from './body';
+import { cornerAngle, degrees, leaning, meeting, plus, radians, type Point } from './point';
 
 /** How a pull from the floor begins. */
 export interface PullSetUp {
@@ -38,7 +38,6 @@ export interface PullStart {
   kneeAngle: number;
 }
 
-const ANKLE_BACK = 0.23;
 /** Half of a full plate's diameter, mm. */
 const FULL_PLATE = 225;
 /** The shank leans no farther than this from where it touches. */
@@ -51,14 +50,6 @@ function shankLean(body: BodyLengths, { style, barHeight }: PullSetUp, ankle: Po
   const height = Math.max(barHeight, FULL_PLATE);
   const touching = Math.atan2(-shin - ankle.x, height - ankle.y);
   return Math.min(radians(SHANK.most), Math.max(radians(SHANK.least), touching));
-}
-
-/** The angle inside a joint between two others, degrees. */
-function inside(joint: Point, one: Point, other: Point): number {
-  const a = Math.atan2(one.y - joint.y, one.x - joint.x);
-  const b = Math.atan2(other.y - joint.y, other.x - joint.x);
-  const angle = Math.abs(degrees(a - b)) % 360;
-  return angle > 180 ? 360 - angle : angle;
 }
 
 /**
@@ -86,6 +77,6 @@ export function pullStart(body: BodyLengths, set: PullSetUp): PullStart | null {
     bar,
     hipOverKnee: hip.y - knee.y,
     trunk: degrees(Math.atan2(shoulder.y - hip.y, shoulder.x - hip.x)),
-    kneeAngle: inside(knee, ankle, hip),
+    kneeAngle: cornerAngle(ankle, knee, hip),
   };
 }

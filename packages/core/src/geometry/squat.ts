@@ -1,4 +1,4 @@
-import type { BodyLengths } from './body';
+import { ANKLE_BACK, type BodyLengths } from './body';
 import { degrees, leaning, plus, radians, type Point } from './point';
 
 /** How a squat is done: where the bar lies, and how body and floor let it stand. */
@@ -42,9 +42,6 @@ export interface SquatBottom {
   /** Knee before the toes, mm; negative behind them. */
   pastToes: number;
 }
-
-/** The ankle stands this share of the foot behind its middle. */
-const ANKLE_BACK = 0.23;
 
 /** Shares of the body's mass, both sides, and where each part's centre lies from the joint below it (Winter, 2009). */
 const MASS = { foot: 0.029, shank: 0.093, thigh: 0.2, above: 0.678 } as const;

@@ -13,6 +13,13 @@ function everything(): { [T in EventType]: EventPayloads[T] } {
   const plan = planned!.plan;
   const painId = 'x';
   const step = { drillId: 'b', job: 'raise', seconds: 60, rounds: 1, reps: null, why: '' } as const;
+  const followed: Omit<EventPayloads['clip.followed'], 'clipId'> = {
+    way: 'down first',
+    view: { mmPerPixel: 4, facing: 'left', plumbX: 180, floorY: 600 },
+    path: { t: [0], x: [0], y: [0] },
+    hidden: [],
+    lostMs: null,
+  };
   const set = { loadG: 1000, reps: 3, cleanReps: 3, marks: [], rir: 2 };
   return {
     'session.started': {
@@ -63,6 +70,11 @@ function everything(): { [T in EventType]: EventPayloads[T] } {
     'remedy.taken': { liftId, faultId: 'f', kind: 'set-up', text: 'wider' },
     'point.ticked': { liftId, styleId: 's', checkpointId: 'p', ticked: true },
     'step.taught': { liftId, styleId: 's', stepId: 'one', right: true },
+    'clip.filmed': { ...clip, clipId: 'c2', setId: SET },
+    'clip.followed': { ...followed, clipId: 'c1' },
+    'sign.answered': { clipId: 'c1', sign: 'short pause', rep: 1, taken: true },
+    'still.kept': { stillId: 's1', clipId: 'c1', ms: 0, text: '', bytes: 1 },
+    'review.written': { liftId, good: 'calm', keepOn: '', change: '' },
     'note.added': { liftId: null, text: 'a slip of the thumb' },
     'entries.withdrawn': { eventIds: [SET], withdrawn: true },
   };
@@ -72,6 +84,7 @@ function everything(): { [T in EventType]: EventPayloads[T] } {
 const SET = 'session-0001';
 const TWIN = 'session-0002';
 
+const clip = { type: 'video/webm', bytes: 10, ms: 1000, width: 360, height: 640 } as const;
 const some = { job: 'raise', seconds: 60, rounds: 1, reps: null, why: '' } as const;
 
 /** A session with a set, its twin, and drills to mark. */
@@ -79,6 +92,7 @@ function begun() {
   const session = log({ general: [{ ...some, drillId: 'a' }] });
   const first = session.set();
   if (first.type === 'set.logged') session.add('set.logged', first.payload);
+  session.add('clip.filmed', { ...clip, clipId: 'c1', setId: SET });
   return session;
 }
 

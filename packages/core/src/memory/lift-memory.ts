@@ -1,6 +1,7 @@
 import { ALIKE, answered, type Answered, type OwnRule } from '../session/own-rule';
 import type { LiftPlan, PastStep } from '../session/plan';
 import { countedSets, type Changed, type LiftState, type SessionState } from '../session/state';
+import type { Review } from '../session/film';
 import type { TakenRemedy } from '../session/remedy';
 import { noTally, withOutcome, type CueTally } from '../technique/cue-belief';
 import type { Grams } from '../unit/mass';
@@ -81,6 +82,8 @@ export interface LiftMemory {
   remedies?: TakenRemedy[];
   /** Its first lesson so far; absent where none was begun. */
   taught?: TaughtSoFar;
+  /** What was written about it last while its sets were looked at again; absent where nothing was. */
+  review?: Review & { sessionId: string; at: string };
 }
 
 export const noMemory: LiftMemory = {
@@ -196,7 +199,11 @@ export function rememberLift(
   mainFaultOf: MainFaultOf,
 ): LiftMemory {
   const taught = taughtAfter(memory.taught, lift);
-  const told = { ...withAnswer(memory, lift, state), ...(taught && { taught }) };
+  const told = {
+    ...withAnswer(memory, lift, state),
+    ...(taught && { taught }),
+    ...(lift.review && { review: { ...lift.review, sessionId: state.id, at: state.startedAt } }),
+  };
   const working = countedSets(lift, 'working');
   if (working.length === 0)
     return lift.answer || lift.rule !== undefined || taught !== memory.taught ? told : memory;

@@ -10,6 +10,7 @@ import type { Pain } from './pain';
 import type { Asked, LiftPlan, PlannedLift, Step, StepKind } from './plan';
 import type { TakenRemedy } from './remedy';
 import type { SetResult } from './set-result';
+import type { Clip, Review, Still } from './film';
 import type { DayAfter } from './way-back';
 
 /** A correction keeps what it corrected. */
@@ -130,6 +131,11 @@ export interface LiftState {
   /** Steps of its first lesson, in the order they were tried. */
   taught: TaughtStep[];
   notes: Note[];
+  /** Films of its sets, and pictures kept from them, in order. */
+  clips: Clip[];
+  stills: Still[];
+  /** What was written while its sets were looked at again; null while nothing was. */
+  review: Review | null;
   /** How the joint was on the day after the session before; absent while nobody asked. */
   dayAfter?: DayAfter;
   /** The rule for its proposals from here on, or that there is none any more; absent while it stays as it was. */
@@ -137,7 +143,7 @@ export interface LiftState {
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 7;
+export const STATE_VERSION = 8;
 
 /** A session as its log tells it. */
 export interface SessionState {
@@ -185,6 +191,9 @@ export function newLift(plan: PlannedLift): LiftState {
     ticked: [],
     taught: [],
     notes: [],
+    clips: [],
+    stills: [],
+    review: null,
   };
 }
 

@@ -62,6 +62,12 @@ const words: Words = {
   'remedy.taken': () => 'Remedy taken',
   'point.ticked': ({ ticked }) => (ticked ? 'Point ticked' : 'Tick taken off'),
   'step.taught': ({ right }) => (right ? 'Step taught' : 'Step not yet right'),
+  'clip.filmed': () => 'Film kept',
+  'clip.followed': () => 'Bar followed',
+  'sign.answered': ({ sign, rep, taken }) =>
+    `Rep ${rep}, ${sign}: ${taken ? 'marked' : 'dropped'}`,
+  'still.kept': () => 'Still kept',
+  'review.written': ({ liftId }) => `${lift(liftId)}: review kept`,
   'note.added': () => 'Note kept',
   'entries.withdrawn': ({ withdrawn }) => (withdrawn ? 'Taken back' : 'Put back'),
 };

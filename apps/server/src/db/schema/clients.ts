@@ -48,6 +48,7 @@ export const clients = pgTable(
     brief: text('brief').notNull(),
     emergencyContact: text('emergency_contact').notNull().default(''),
     consentAt: when('consent_at'),
+    filmConsentAt: when('film_consent_at'),
     squatLook: text('squat_look', { enum: ['knees forward', 'hips back'] }),
     segments: jsonb('segments').$type<Segments>(),
     stiff: jsonb('stiff').$type<BodyRange[]>().notNull().default([]),

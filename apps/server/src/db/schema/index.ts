@@ -1,6 +1,7 @@
 export * from './blocks';
 export * from './bookings';
 export * from './clients';
+export * from './films';
 export * from './log';
 export * from './own-lifts';
 export * from './rooms';

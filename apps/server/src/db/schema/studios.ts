@@ -19,6 +19,9 @@ export const studios = pgTable('studios', {
   unit: text('unit', { enum: units }).notNull(),
   zone: text('zone').notNull(),
   isDemo: boolean('is_demo').notNull().default(false),
+  /** How many days films are kept, and how much room they have, MB. */
+  filmDays: integer('film_days').notNull().default(365),
+  filmMegabytes: integer('film_megabytes').notNull().default(5000),
   createdAt: when('created_at').notNull().default(now),
   /** The arrival number of the event that came last: each studio counts its own. */
   arrivals: bigint('arrivals', { mode: 'number' }).notNull().default(0),

@@ -3,6 +3,7 @@ import type { Steps } from '../../log/reduce';
 import type { WithdrawPayloads } from '../../log/withdraw';
 import type { SessionState } from '../state';
 import { cueSteps, type CuePayloads } from './cue';
+import { filmSteps, type FilmPayloads } from './film';
 import { lessonSteps, type LessonPayloads } from './lesson';
 import { liftSteps, type LiftPayloads } from './lift';
 import { noteSteps, type NotePayloads } from './note';
@@ -21,6 +22,7 @@ export type EventPayloads = SessionPayloads &
   PlanPayloads &
   CuePayloads &
   LessonPayloads &
+  FilmPayloads &
   NotePayloads &
   WithdrawPayloads;
 
@@ -39,6 +41,7 @@ export const eventSteps: Steps<SessionState, EventPayloads> = {
   ...planSteps,
   ...cueSteps,
   ...lessonSteps,
+  ...filmSteps,
   ...noteSteps,
   // What was taken back is left out before any step is taken.
   'entries.withdrawn': () => undefined,

@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import { filmOperations } from '../operations/film';
+import { filmFile, filmFileFacts, filmRules } from '../resources/film';
+import { byId, done, type Route } from './route';
+
+/** Files of films, and how the studio keeps them. */
+export const filmRoutes = {
+  clientFilms: {
+    ...filmOperations.clientFilms,
+    params: byId,
+    answer: z.object({ films: z.array(filmFile) }),
+    problems: ['not-found'],
+  },
+  putFilm: {
+    ...filmOperations.putFilm,
+    params: byId,
+    body: filmFileFacts,
+    answer: filmFile,
+    problems: ['not-found', 'not-allowed', 'conflict', 'too-large'],
+  },
+  deleteFilm: {
+    ...filmOperations.deleteFilm,
+    params: byId,
+    answer: done,
+  },
+  filmRules: {
+    ...filmOperations.filmRules,
+    answer: filmRules.extend({ taken: z.number() }),
+  },
+  putFilmRules: {
+    ...filmOperations.putFilmRules,
+    body: filmRules,
+    answer: filmRules,
+  },
+} satisfies Record<string, Route>;
