@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { benchCore } from './bench-core.mjs';
 import { chromiumOptions } from './chromium.mjs';
 import { reportFirstLoad } from './first-load.mjs';
-import { clientDist, migrations, serverBundle } from './paths.mjs';
+import { inRoot, clientDist, migrations, serverBundle } from './paths.mjs';
 import { must } from './run.mjs';
 import { ensureDebian, ensureNodeModules } from './setup.mjs';
 
@@ -62,6 +62,7 @@ const env = {
   OWNER_DATABASE_URL: cluster.ownerUrl(name),
   APP_DATABASE_URL: cluster.appUrl(name),
   MIGRATIONS_DIR: migrations,
+  DEMO_FILMS_DIR: inRoot('apps/server/demo-films'),
   CLIENT_DIR: clientDist,
   PORT,
   SPALO_DEMO: '1',

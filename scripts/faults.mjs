@@ -36,6 +36,7 @@ try {
     OWNER_DATABASE_URL: cluster.ownerUrl(database),
     APP_DATABASE_URL: cluster.appUrl(database),
     MIGRATIONS_DIR: migrations,
+    DEMO_FILMS_DIR: inRoot('apps/server/demo-films'),
     SPALO_CHECK_ANSWERS: '1',
     // Statements that fail because their connection was cut are the point of this.
     LOG_LEVEL: 'silent',

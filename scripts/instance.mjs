@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { buildServer } from './build.mjs';
-import { clientDist, dataDir, migrations, serverBundle } from './paths.mjs';
+import { inRoot, clientDist, dataDir, migrations, serverBundle } from './paths.mjs';
 import { ensureDatabase, startCluster } from './postgres.mjs';
 import { must } from './run.mjs';
 
@@ -71,6 +71,7 @@ export function serverEnv({ ownerUrl, appUrl }, extra = {}) {
     OWNER_DATABASE_URL: ownerUrl,
     APP_DATABASE_URL: appUrl,
     MIGRATIONS_DIR: migrations,
+    DEMO_FILMS_DIR: inRoot('apps/server/demo-films'),
     CLIENT_DIR: clientDist,
     ...extra,
   };

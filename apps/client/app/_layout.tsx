@@ -22,6 +22,7 @@ import { useSettings } from '@/state/settings';
 import { FETCHED } from '@/state/upgrade-fetched';
 import { useConnection, useJournalHolder } from '@/state/use-journal';
 import { useSync } from '@/state/use-sync';
+import { useSendFilms } from '@/state/film/use-send-films';
 
 followSheetLink();
 
@@ -85,6 +86,7 @@ function Gate() {
   }, [account]);
   const signedOut = error instanceof ApiProblem && error.problem.status === 401;
   useSync(ready && !signedOut);
+  useSendFilms(ready && !signedOut);
   // These are for nobody in particular.
   if (path === '/gallery' || path === '/join') return <Slot />;
   // One place for it, whoever found out first: what was typed into it stays.

@@ -92,7 +92,7 @@ const commands: Record<string, () => Promise<void>> = {
       const found = holder.rows[0];
       const { rows } = await database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
       if (!found && !rows[0]?.any) {
-        await loadDemo(database, new Date());
+        await loadDemo(database, new Date(), settings.demoFilmsDir);
         console.log('Loaded the demo studio');
       }
       if (found) await topUpDemoBookings(database, found.studio_id, found.trainer_id, new Date());

@@ -20,7 +20,6 @@ export {
   type FilmFile,
   type FilmRules,
 } from './resources/film';
-export { MOST_CLIP_BYTES, MOST_CLIP_MS, MOST_STILL_BYTES } from './events/film';
 export { measurementFacts, type Measurement } from './resources/measurement';
 export { band, barbell, bell, machine, plate, room, stack } from './resources/room';
 export { screening, type Screening, type ScreeningOpening } from './resources/screening';

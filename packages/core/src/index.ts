@@ -185,6 +185,8 @@ export type { LiftPayloads } from './session/events/lift';
 export type { FilmPayloads } from './session/events/film';
 export {
   clipTypes,
+  MOST_CLIP_BYTES,
+  MOST_CLIP_MS,
   MOST_POINTS,
   pathPoints,
   storedPath,

@@ -40,23 +40,40 @@ async function problemOf(response: Response): Promise<Problem> {
 export async function call<N extends RouteName>(name: N, args: Call<N>): Promise<AnswerOf<N>> {
   const operation: Operation = operations[name];
   const parts = args as { params?: object; query?: object; body?: unknown };
+  const response = await reach(addressOf(operation, parts), operation.method, {
+    ...(parts.body !== undefined && {
+      type: 'application/json',
+      body: JSON.stringify(parts.body),
+    }),
+  });
+  return (await response.json()) as AnswerOf<N>;
+}
+
+/** Sends a piece of a file to an address of the API; answers how far the file has come there. */
+export async function sendBytes(address: string, piece: Blob): Promise<{ received: number }> {
+  const response = await reach(address, 'put', { type: 'application/octet-stream', body: piece });
+  return (await response.json()) as { received: number };
+}
+
+async function reach(
+  address: string,
+  method: string,
+  { type, body }: { type?: string; body?: string | Blob },
+): Promise<Response> {
   let response: Response;
   const sentAtMs = Date.now();
   try {
-    response = await fetch(addressOf(operation, parts), {
-      method: operation.method.toUpperCase(),
+    response = await fetch(address, {
+      method: method.toUpperCase(),
       credentials: 'same-origin',
-      headers: {
-        'X-Spalo': '1',
-        ...(parts.body !== undefined && { 'Content-Type': 'application/json' }),
-      },
-      ...(parts.body !== undefined && { body: JSON.stringify(parts.body) }),
+      headers: { 'X-Spalo': '1', ...(type && { 'Content-Type': type }) },
+      ...(body !== undefined && { body }),
     });
   } catch {
     throw new Unreachable();
   }
   readServerTime(response, sentAtMs, Date.now());
-  if (response.ok) return (await response.json()) as AnswerOf<N>;
+  if (response.ok) return response;
   // A proxy that has lost its server answers for it: the same as no answer.
   if (response.status === 502 || response.status === 503 || response.status === 504)
     throw new Unreachable();

@@ -9,10 +9,13 @@ export function ListDetail({
   list,
   detail,
   showDetail,
+  alone = false,
 }: {
   list: ReactNode;
   detail: ReactNode;
   showDetail: boolean;
+  /** The item takes the whole width, as a film bench does. */
+  alone?: boolean;
 }) {
   const wide = useWide();
   const path = usePathname();
@@ -20,7 +23,7 @@ export function ListDetail({
   const hidden = !wide && !showDetail;
   return (
     <View className={`min-h-0 flex-1 ${wide ? 'flex-row' : ''}`}>
-      {(wide || !showDetail) && (
+      {(wide ? !alone : !showDetail) && (
         <View className={wide ? 'w-[24rem] border-r-2 border-line' : 'min-h-0 flex-1'}>
           <Guard at={path} what="The list">
             {list}

@@ -1,4 +1,4 @@
-import type { EventPayloads, LoggedSet, SessionState } from '@spalo/core';
+import type { EventPayloads, EventType, LoggedSet, SessionState } from '@spalo/core';
 import { call } from '../api/call';
 import { authorFor, journal } from './device';
 import { appendToSession } from './log/session-log';
@@ -25,8 +25,8 @@ export async function findSet(sessionId: string, setId: string): Promise<LoggedS
 /** What can be changed of a set that was logged. */
 export type SetChange = 'set.corrected' | 'set.judged' | 'set.voided' | 'set.told-apart';
 
-/** Corrects, judges, removes or brings back a set of any session; the correction keeps what it corrected. */
-export async function changeSet<T extends SetChange>(
+/** Adds an event to a session, past or open. */
+export async function addToSession<T extends EventType>(
   sessionId: string,
   trainerId: string,
   type: T,
@@ -36,12 +36,21 @@ export async function changeSet<T extends SetChange>(
   await appendToSession(journal, sessionId, type, payload, authorFor(trainerId));
 }
 
+/** Corrects, judges, removes or brings back a set of any session; the correction keeps what it corrected. */
+export async function changeSet<T extends SetChange>(
+  sessionId: string,
+  trainerId: string,
+  type: T,
+  payload: EventPayloads[T],
+): Promise<void> {
+  await addToSession(sessionId, trainerId, type, payload);
+}
+
 /** Answers again what a lift does next time, after its session: kept with that session's log. */
 export async function decideAgainIn(
   sessionId: string,
   trainerId: string,
   answer: EventPayloads['suggestion.answered'],
 ): Promise<void> {
-  await bringSession(sessionId);
-  await appendToSession(journal, sessionId, 'suggestion.answered', answer, authorFor(trainerId));
+  await addToSession(sessionId, trainerId, 'suggestion.answered', answer);
 }

@@ -71,6 +71,8 @@ export const useServedClients = () =>
       const { clients, erased } = await call('clients', {});
       await journal.forgetClients(erased);
       forgetFetched(erased);
+      // Films rest in a store of their own, which is not opened where there are none to forget.
+      if (erased.length > 0) void import('./film/film-files').then((f) => f.forgetFilms(erased));
       return clients;
     },
   });

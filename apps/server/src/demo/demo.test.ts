@@ -1,3 +1,4 @@
+import path from 'node:path';
 import { catalogueLifts as lifts, safetyFaults, stylesOf } from '@spalo/catalog';
 import { clientFacts, logEvent, room as roomSchema } from '@spalo/contract';
 import {
@@ -14,7 +15,8 @@ import { loadDemo, topUpDemoBookings } from './load';
 import { people } from './people';
 
 const NOW = new Date('2026-11-24T08:00:00.000Z');
-const demo = generateDemo(4600, NOW);
+const FILMS = path.resolve(__dirname, '../../demo-films');
+const demo = generateDemo(4600, NOW, FILMS);
 const logs = new Map<string, LogEvent[]>();
 for (const event of demo.events.filter(({ stream }) => stream === 'session'))
   logs.set(event.streamId, [...(logs.get(event.streamId) ?? []), event]);
@@ -24,8 +26,8 @@ const of = (name: string) => sessions.filter((session) => session.clientId === i
 
 describe('the boathouse scenario', () => {
   it('is the same for the same seed and day', () => {
-    expect(generateDemo(4600, NOW)).toEqual(demo);
-    expect(generateDemo(4601, NOW).events).not.toEqual(demo.events);
+    expect(generateDemo(4600, NOW, FILMS)).toEqual(demo);
+    expect(generateDemo(4601, NOW, FILMS).events).not.toEqual(demo.events);
   });
 
   it('keeps to the contract', () => {
@@ -111,7 +113,7 @@ describe('loading it', () => {
   let studioId: string;
   beforeAll(async () => {
     server = await testServer({ SPALO_DEMO: '1' });
-    studioId = await loadDemo(server.running.app.database, NOW);
+    studioId = await loadDemo(server.running.app.database, NOW, FILMS);
   });
   afterAll(() => server.close());
 

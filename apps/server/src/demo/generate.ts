@@ -26,6 +26,7 @@ import { draftBlock, templates } from '@spalo/core/blocks';
 import { seededRandom, type Lifter, type Random } from '@spalo/simulator';
 import { boathouseRoom } from './boathouse';
 import { seededIds } from './ids';
+import { demoFilms, filmed, type DemoFilm } from './films';
 import { people, type DemoPerson } from './people';
 import { demoSession } from './session';
 
@@ -40,6 +41,7 @@ export interface DemoStudio {
     })[];
   bookings: Omit<Booking, 'session' | 'trainerId'>[];
   events: (SessionEvent | BlockEvent)[];
+  films: DemoFilm[];
 }
 
 const DAY_MS = 24 * 3600 * 1000;
@@ -181,6 +183,7 @@ function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
     email: '',
     emergencyContact: '',
     consentAt: startedAt,
+    filmConsentAt: who.name === filmed.name ? startedAt : null,
     archivedAt: null,
     overrides,
     ...(who.less && {
@@ -286,8 +289,17 @@ function train(
   return made;
 }
 
+/** The logs of sessions, the earliest first. */
+function logsOf(events: readonly (SessionEvent | BlockEvent)[]): SessionEvent[][] {
+  const logs = new Map<string, SessionEvent[]>();
+  for (const event of events)
+    if (event.stream === 'session')
+      logs.set(event.streamId, [...(logs.get(event.streamId) ?? []), event]);
+  return [...logs.values()];
+}
+
 /** The boathouse scenario as it stands on the day of `now`, the same for the same seed and day. */
-export function generateDemo(seed: number, now: Date): DemoStudio {
+export function generateDemo(seed: number, now: Date, filmsDir: string): DemoStudio {
   const random = seededRandom(seed);
   const idAt = seededIds(random);
   const madeMs = now.getTime() - 100 * DAY_MS;
@@ -314,6 +326,7 @@ export function generateDemo(seed: number, now: Date): DemoStudio {
     clients: [],
     bookings: [],
     events: [],
+    films: [],
   };
   for (const who of people) {
     const { client, person, startedAt } = demoClient(who, making);
@@ -322,6 +335,11 @@ export function generateDemo(seed: number, now: Date): DemoStudio {
     demo.clients.push(client);
     demo.bookings.push(...bookings);
     demo.events.push(...events);
+    if (who.name === filmed.name) {
+      const { films, events: filmedEvents } = demoFilms(filmsDir, logsOf(events), client.id, idAt);
+      demo.films.push(...films);
+      demo.events.push(...filmedEvents);
+    }
   }
   const numbered = demo.clients.map((client, index) => ({ id: client.id, index }));
   demo.bookings.push(...comingBookings(numbered, now, idAt));

@@ -2,12 +2,14 @@ import { randomBytes } from 'node:crypto';
 import { seededRandom } from '@spalo/simulator';
 import { and, eq, gte, inArray, lt } from 'drizzle-orm';
 import { hashPassword } from '../access/password';
-import { inStudio, type Database } from '../db/database';
+import { inStudio, type Database, type StudioDb } from '../db/database';
 import {
   bookings,
   clients,
   clientTrainers,
   events,
+  filmFiles,
+  filmPieces,
   flags,
   measurements,
   rooms,
@@ -16,18 +18,25 @@ import {
   trainers,
 } from '../db/schema';
 import { rebuildStudio } from '../log/rebuild';
+import type { DemoFilm } from './films';
 import { comingBookings, generateDemo } from './generate';
 import { seededIds } from './ids';
 import { people } from './people';
 
 const SEED = 4600;
+const PIECE = 256 * 1024;
 const DAY_MS = 24 * 3600 * 1000;
 /** Rows in one insert; PostgreSQL takes at most 65,535 parameters. */
 const CHUNK = 2000;
 
 /** Loads the boathouse scenario into an empty database, its projections included. Answers the studio's id. */
-export async function loadDemo(database: Database, now: Date): Promise<string> {
-  const demo = generateDemo(SEED, now);
+export async function loadDemo(
+  database: Database,
+  now: Date,
+  /** Where the demo's films lie. */
+  filmsDir: string,
+): Promise<string> {
+  const demo = generateDemo(SEED, now, filmsDir);
   const studioId = demo.studio.id;
   // Nobody knows this password: the demo trainer signs in by one tap and no other way.
   const passwordHash = await hashPassword(randomBytes(24).toString('base64url'));
@@ -60,8 +69,24 @@ export async function loadDemo(database: Database, now: Date): Promise<string> {
     }
     await db.update(studios).set({ arrivals: demo.events.length }).where(eq(studios.id, studioId));
     await rebuildStudio(db, studioId);
+    for (const film of demo.films) await insertFilm(db, studioId, film);
   });
   return studioId;
+}
+
+/** A film as it would have come in: whole, in pieces. */
+async function insertFilm(
+  db: StudioDb,
+  studioId: string,
+  { id, clientId, sessionId, file, bytes }: DemoFilm,
+): Promise<void> {
+  const size = bytes.length;
+  const about = { clientId, sessionId, kind: 'clip', type: file.type } as const;
+  await db.insert(filmFiles).values({ studioId, id, ...about, bytes: size, received: size });
+  for (let start = 0; start < size; start += PIECE) {
+    const piece = bytes.subarray(start, start + PIECE);
+    await db.insert(filmPieces).values({ studioId, fileId: id, start, bytes: piece });
+  }
 }
 
 /** On a later day the demo's bookings have run out: books today and the coming days anew. Touches nothing else. */

@@ -1,3 +1,4 @@
+import path from 'node:path';
 import type { Room, SessionEvent } from '@spalo/core';
 import { emptyHistory, reduceSession } from '@spalo/core';
 import fc from 'fast-check';
@@ -429,6 +430,7 @@ describe('rebuilding', () => {
     const studioId = await loadDemo(
       server.running.app.database,
       new Date('2026-11-24T08:00:00.000Z'),
+      path.resolve(__dirname, '../../demo-films'),
     );
     const session = await writer();
     session.logNext('back-squat');

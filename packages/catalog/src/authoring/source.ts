@@ -1,4 +1,6 @@
+import { filmSigns } from '@spalo/core';
 import { z } from 'zod';
+import { position } from '../schema/position';
 import { cueKinds, faultWeights, glyphs, phases, remedyKinds, views } from '../schema/terms';
 
 /**
@@ -16,6 +18,10 @@ export const styleSource = z.strictObject({
   name: words,
   suits: words,
   standard: words,
+  /** How long the turn of a rep is still, seconds; missing where it need not be. */
+  pause: z.number().optional(),
+  /** The computed set-up that is drawn for it. */
+  position: position.optional(),
   /** Words of other schools that no cue of this style may say. */
   never: z.array(words).default([]),
   /** The order for a first time; where it is missing, the easier rungs of the ladder are. */
@@ -47,6 +53,8 @@ export const styleSource = z.strictObject({
       name: words,
       glyph: z.enum(glyphs),
       weight: z.enum(faultWeights),
+      /** What a film shows of it. */
+      film: z.enum(filmSigns).optional(),
       causes: z.array(z.strictObject({ cause: words, tell: words, remedies: z.array(remedy) })),
     }),
   ),

@@ -1,4 +1,6 @@
+import { filmSigns } from '@spalo/core';
 import { z } from 'zod';
+import { position } from './position';
 import { cueKinds, faultWeights, glyphs, phases, remedyKinds, views } from './terms';
 
 const id = z.string().regex(/^[a-z0-9-]+$/, 'Lower-case words with hyphens between');
@@ -34,6 +36,8 @@ const faultSchema = z.object({
   glyph: z.enum(glyphs),
   /** Safety stops the set, major makes the rep not clean, minor is noted. */
   weight: z.enum(faultWeights),
+  /** What the path or the points of a film show of it; absent where a film shows nothing of it by itself. */
+  film: z.enum(filmSigns).optional(),
   /** Likely causes in order, how to tell them apart, and what helps. */
   causes: z
     .array(z.object({ cause: text, tell: text, remedies: z.array(remedySchema).min(1) }))
@@ -57,6 +61,10 @@ const styleSchema = z.object({
   suits: text,
   /** What makes a rep clean. */
   standard: text,
+  /** How long the turn of a rep is still, seconds; absent where it need not be. */
+  pause: z.number().min(0.2).max(5).optional(),
+  /** The computed set-up that is drawn for it; absent where none is. */
+  position: position.optional(),
   /** The order in which a first-timer is taught, up to the first light set. */
   teach: z.array(teachStepSchema).min(1),
   checkpoints: z.array(checkpointSchema).min(5),

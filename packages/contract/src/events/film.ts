@@ -1,5 +1,7 @@
 import {
   clipTypes,
+  MOST_CLIP_BYTES,
+  MOST_CLIP_MS,
   facings,
   filmSigns,
   MOST_POINTS,
@@ -27,10 +29,6 @@ const path = same<StoredPath>()(
     ),
 );
 
-/** Largest file of a clip, bytes: a minute of a phone's usual film. */
-export const MOST_CLIP_BYTES = 100_000_000;
-/** Longest clip, ms. */
-export const MOST_CLIP_MS = 180_000;
 export const MOST_STILL_BYTES = 2_000_000;
 
 export const filmPayloads = {

@@ -1,7 +1,7 @@
 import type { Operation } from './operation';
 
 /** A piece of a film is at most so large, bytes. */
-export const FILM_PIECE_BYTES = 512 * 1024;
+export const FILM_PIECE_BYTES = 256 * 1024;
 
 /** Films of sets and stills from them. The bytes themselves go by `/films/:id/bytes`. */
 export const filmOperations = {

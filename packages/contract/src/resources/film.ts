@@ -1,6 +1,5 @@
-import { clipTypes } from '@spalo/core';
+import { clipTypes, MOST_CLIP_BYTES } from '@spalo/core';
 import { z } from 'zod';
-import { MOST_CLIP_BYTES } from '../events/film';
 import { instant, uuid } from '../primitives/values';
 
 export const filmKinds = ['clip', 'still'] as const;

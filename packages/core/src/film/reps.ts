@@ -176,3 +176,12 @@ export function repsOf(raw: readonly PathPoint[], way: Way): RepNumbers[] {
   }
   return reps;
 }
+
+/** Whether a path's reps go down first or up first, by the way it leaves where it rests; down where it does neither. */
+export function wayOf(raw: readonly PathPoint[]): Way {
+  const heights = smoothed(raw).map(({ y }) => y);
+  if (heights.length === 0) return 'down first';
+  const range = Math.max(...heights) - Math.min(...heights);
+  const [first] = turnsOf(heights, LEAST_TURN * range);
+  return !first || first.high ? 'down first' : 'up first';
+}

@@ -25,21 +25,33 @@ export interface AskedOfRep {
 
 /** From when on a number is worth a word: more than the eye and the tracking err (mm, s). */
 export const SIGN_FROM = {
+  /** Forward of the plumb line, and beyond the set's middle rep: body and bar balance together, not the bar alone. */
   forwardMm: 50,
+  forwardBeyondMm: 25,
+  /** So far forward it is a sign in every rep. */
+  forwardAlwaysMm: 100,
   pauseS: 0.15,
   depthMm: 45,
   depthShare: 0.1,
   unlikeMm: 45,
 } as const;
 
+const middleOf = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+
 /** What the numbers of a set's reps say, rep by rep. Two reps or more tell depth that shrinks and a first one unlike. */
 export function signsOf(reps: readonly RepNumbers[], asked: AskedOfRep): SeenSign[] {
   const deepest = Math.max(...reps.slice(0, 2).map(({ travel }) => travel));
+  const middle = middleOf(reps.map(({ driftAtBottom }) => driftAtBottom));
+  const forwardFrom = Math.min(
+    SIGN_FROM.forwardAlwaysMm,
+    Math.max(SIGN_FROM.forwardMm, middle + SIGN_FROM.forwardBeyondMm),
+  );
   const signs = reps.flatMap((rep, at): SeenSign[] => {
     const found: SeenSign[] = [];
-    if (rep.driftAtBottom > SIGN_FROM.forwardMm) {
-      const [amount, against] = [rep.driftAtBottom, SIGN_FROM.forwardMm];
-      found.push({ sign: 'forward at the bottom', rep: at, amount, against });
+    if (rep.driftAtBottom > forwardFrom) {
+      const amount = rep.driftAtBottom;
+      found.push({ sign: 'forward at the bottom', rep: at, amount, against: middle });
     }
     if (rep.whole && asked.pauseS !== null && rep.pauseS < asked.pauseS - SIGN_FROM.pauseS) {
       found.push({ sign: 'short pause', rep: at, amount: rep.pauseS, against: asked.pauseS });

@@ -6,6 +6,11 @@ import type { PathPoint, View } from '../film/path';
 export const clipTypes = ['video/mp4', 'video/webm', 'video/quicktime'] as const;
 export type ClipType = (typeof clipTypes)[number];
 
+/** Largest file of a clip, bytes: a minute of a phone's usual film. */
+export const MOST_CLIP_BYTES = 100_000_000;
+/** Longest clip, ms. */
+export const MOST_CLIP_MS = 180_000;
+
 /** A film of a set as a file: its kind, its size in bytes, its length in ms, and its pictures' size in pixels. */
 export interface ClipFile {
   type: ClipType;
@@ -45,6 +50,8 @@ export interface SignAnswer {
 export interface Clip extends ClipFile {
   id: string;
   setId: string;
+  /** The entry that it came with: withdrawn, it is gone. */
+  eventId: string;
   at: string;
   followed: Followed | null;
   answers: SignAnswer[];

@@ -1,7 +1,9 @@
 import type { Account } from '@spalo/contract';
 import type { Room } from '@spalo/core';
 import { useMemo } from 'react';
+import { useRouter } from 'expo-router';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { Button } from '../../design/Button';
 import { Guard } from '../../design/Guard';
 import { Section } from '../../design/Section';
 import { LoadingState } from '../../design/States';
@@ -62,6 +64,19 @@ function Weights({ client, room, account }: PageProps) {
   return <StartingWeights client={client} draft={draft} room={room} account={account} />;
 }
 
+/** The way to look at sets again. */
+function ToReview({ client }: { client: KnownClient }) {
+  const router = useRouter();
+  return (
+    <Button
+      icon="watch"
+      label="Review"
+      says={`Look at the sets of ${client.name} again`}
+      onPress={() => router.push({ pathname: '/clients/[id]/review', params: { id: client.id } })}
+    />
+  );
+}
+
 /** What was done and what is known from it. */
 function ClientRecord({ client, room, account }: PageProps) {
   const open = useOpenSessions().find((session) => session.clientId === client.id);
@@ -98,7 +113,7 @@ function ClientRecord({ client, room, account }: PageProps) {
       <Guard what="The warm-ups">
         <WarmUpHabits client={client} account={account} />
       </Guard>
-      <Section title="Sessions">
+      <Section title="Sessions" action={<ToReview client={client} />}>
         <SessionHistory clientId={client.id} account={account} />
       </Section>
     </View>

@@ -81,8 +81,27 @@ export function PersonalData({ client }: { client: Client }) {
         `${client.name} ${archived ? 'restored' : 'archived'}`,
       ),
     );
+  const mayFilm = Boolean(client.filmConsentAt);
+  const letFilm = () =>
+    attempt(() =>
+      changeClient(
+        client,
+        { filmConsentAt: mayFilm ? null : new Date().toISOString() },
+        mayFilm ? 'No films any more' : 'Agreed to be filmed',
+      ),
+    );
   return (
     <Section title="Archive and personal data">
+      <Body>
+        {mayFilm
+          ? 'Has agreed to be filmed. Taken back, no further film is kept; those that are there go one by one in the review.'
+          : 'Has not agreed to be filmed.'}
+      </Body>
+      <Button
+        label={mayFilm ? 'Take the consent to film back' : 'They agree to be filmed'}
+        onPress={letFilm}
+        className="self-start"
+      />
       <Body>
         {archived
           ? 'Archived: out of the list, with everything kept.'

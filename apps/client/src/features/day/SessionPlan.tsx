@@ -1,6 +1,6 @@
 import { cueOf, liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { massNumber, memoryOf, type LoadsDraft } from '@spalo/core';
+import { massNumber, memoryOf, type LiftMemory, type LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
@@ -25,6 +25,19 @@ function RoundPain({ plan }: { plan: LoadsDraft['lifts'][number] }) {
       {say && <Quiet className="text-ink">{`Say: ${say}`}</Quiet>}
     </>
   );
+}
+
+/** What was written about a lift while its sets were looked at again. */
+function FromReview({ review }: { review: LiftMemory['review'] }) {
+  if (!review) return null;
+  const lines = [
+    ['Good', review.good],
+    ['Keep on', review.keepOn],
+    ['Change', review.change],
+  ].filter(([, text]) => text !== '');
+  return lines.map(([name, text]) => (
+    <Quiet key={name} className="text-ink">{`${name}: ${text}`}</Quiet>
+  ));
 }
 
 /** What a session holds, lift by lift: load, reps, ramp, focus, and where the load comes from. */
@@ -84,6 +97,7 @@ export function SessionPlan({
             {(memoryOf(client.history, lift.id).remedies ?? []).map(({ kind, text }) => (
               <Quiet key={text} className="text-ink">{`From last time, ${kind}: ${text}`}</Quiet>
             ))}
+            <FromReview review={memoryOf(client.history, lift.id).review} />
             <RoundPain plan={plan} />
             {turns[place] && <Quiet>{`${capital(turns[place])}.`}</Quiet>}
             {plan.again ? (

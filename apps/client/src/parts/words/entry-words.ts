@@ -64,8 +64,7 @@ const words: Words = {
   'step.taught': ({ right }) => (right ? 'Step taught' : 'Step not yet right'),
   'clip.filmed': () => 'Film kept',
   'clip.followed': () => 'Bar followed',
-  'sign.answered': ({ sign, rep, taken }) =>
-    `Rep ${rep}, ${sign}: ${taken ? 'marked' : 'dropped'}`,
+  'sign.answered': ({ sign, rep, taken }) => `Rep ${rep}, ${sign}: ${taken ? 'marked' : 'dropped'}`,
   'still.kept': () => 'Still kept',
   'review.written': ({ liftId }) => `${lift(liftId)}: review kept`,
   'note.added': () => 'Note kept',

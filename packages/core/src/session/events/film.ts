@@ -34,9 +34,9 @@ function onClip(
 }
 
 export const filmSteps: Steps<SessionState, FilmPayloads> = {
-  'clip.filmed': (state, { clipId, setId, ...file }, { at }) =>
+  'clip.filmed': (state, { clipId, setId, ...file }, { id: eventId, at }) =>
     onSet(state, setId, (_set, lift) => {
-      lift.clips.push({ ...file, id: clipId, setId, at, followed: null, answers: [] });
+      lift.clips.push({ ...file, id: clipId, setId, eventId, at, followed: null, answers: [] });
     }),
   'clip.followed': (state, { clipId, ...followed }) =>
     onClip(state.lifts, clipId, (clip) => {

@@ -1,0 +1,40 @@
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { Quiet } from '../../design/Words';
+import type { Player } from './use-player';
+
+const speeds = [
+  { value: 0.25, label: '¼', says: 'A quarter of the speed' },
+  { value: 0.5, label: '½', says: 'Half the speed' },
+  { value: 1, label: '1×', says: 'As fast as it was' },
+];
+
+/** Plays a clip, slowly or picture by picture; `frame` seconds a picture. */
+export function Transport({ player, frame }: { player: Player; frame: number }) {
+  const at = Math.max(
+    0,
+    speeds.findIndex(({ value }) => value === player.speed),
+  );
+  const speed = speeds[at]!;
+  return (
+    <View className="gap-1">
+      <View className="flex-row items-center gap-2">
+        <Button label="‹" says="One picture back" onPress={() => player.seek(player.t - frame)} />
+        <Button
+          kind="now"
+          label={player.playing ? 'Stop' : 'Play'}
+          onPress={player.playing ? player.pause : player.play}
+          className="flex-1"
+        />
+        <Button label="›" says="One picture on" onPress={() => player.seek(player.t + frame)} />
+        <Button
+          label={speed.label}
+          says={`${speed.says}; tap for another`}
+          onPress={() => player.setSpeed(speeds[(at + 1) % speeds.length]!.value)}
+          className="w-16"
+        />
+      </View>
+      <Quiet className="text-center">{`${player.t.toFixed(2)} s`}</Quiet>
+    </View>
+  );
+}
