@@ -23,17 +23,30 @@ async function answer(
   await addToSession(session.id, trainerId, 'sign.answered', { clipId: clip.id, sign, rep, taken });
 }
 
-function OneSign({ mark, onAnswer }: { mark: SuggestedMark; onAnswer: (taken: boolean) => void }) {
+function OneSign({
+  mark,
+  reps,
+  onAnswer,
+}: {
+  mark: SuggestedMark;
+  /** How many reps the set was logged with. */
+  reps: number;
+  onAnswer: (taken: boolean) => void;
+}) {
   const name = mark.fault?.name ?? mark.sign;
+  const fits = mark.rep <= reps;
   return (
     <View className="gap-2 rounded-2xl border-2 border-line bg-card p-3">
       <Strong>{`Rep ${mark.rep}: ${name.toLowerCase()}`}</Strong>
       <Body>{mark.says}</Body>
+      {!fits && (
+        <Quiet>{`The set was logged with ${reps} reps: correct it to mark this one.`}</Quiet>
+      )}
       {mark.taken !== null ? (
         <Quiet>{mark.taken ? 'Marked' : 'Dropped'}</Quiet>
       ) : (
         <View className="flex-row gap-2">
-          {mark.fault && (
+          {mark.fault && fits && (
             <Button
               kind="main"
               label="Mark it"
@@ -78,6 +91,7 @@ export function Signs({
         <OneSign
           key={`${mark.sign}/${mark.rep}`}
           mark={mark}
+          reps={found.set.reps}
           onAnswer={(taken) => attempt(() => answer(found, trainerId, mark, taken))}
         />
       ))}
