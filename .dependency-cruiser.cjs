@@ -12,7 +12,9 @@ const only = (from, allowed, faces = []) => ({
       `^${from}/`,
       ...allowed.map((place) => `^${place}/src/index\\.ts$`),
       // Weeks, set-ups and films have a face of their own, for what is only looked at on the desk.
-      ...allowed.map((place) => `^${place}/src/((block|geometry|film|camera)/index|blocks)\\.ts$`),
+      ...allowed.map(
+        (place) => `^${place}/src/((block|geometry|film|camera)/index|blocks|build)\\.ts$`,
+      ),
       ...faces.map((file) => `^${file}$`),
     ],
   },

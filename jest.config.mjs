@@ -14,6 +14,7 @@ const node = (displayName, dir, extra = {}) => ({
   moduleNameMapper: {
     '^@spalo/catalog/lessons$': '<rootDir>/../../packages/catalog/src/lessons/load.ts',
     '^@spalo/contract/operations$': '<rootDir>/../../packages/contract/src/operations/index.ts',
+    '^@spalo/coaching/build$': '<rootDir>/../../packages/coaching/src/build.ts',
     '^@spalo/core/film$': '<rootDir>/../../packages/core/src/film/index.ts',
     '^@spalo/simulator/camera$': '<rootDir>/../../packages/simulator/src/camera/index.ts',
     '^@spalo/core/geometry$': '<rootDir>/../../packages/core/src/geometry/index.ts',

@@ -6,7 +6,13 @@ export default {
   ignoreExportsUsedInFile: { interface: true, type: true },
   workspaces: {
     '.': {
-      entry: ['scripts/*.{mjs,ts}', 'scripts/faults/main.ts', 'e2e/**/*.ts', 'examples/*.ts'],
+      entry: [
+        'scripts/*.{mjs,ts}',
+        'scripts/faults/main.ts',
+        'scripts/film/in-browser.ts',
+        'e2e/**/*.ts',
+        'examples/*.ts',
+      ],
       project: ['scripts/**', 'e2e/**', 'examples/**'],
     },
     'packages/core': pkg,

@@ -1,3 +1,4 @@
+export type { Position } from './schema/position';
 export { drills } from './drills/drills';
 export { drillsHere, findDrill } from './studio/drills';
 export { catalogueLifts } from './facts/lifts';

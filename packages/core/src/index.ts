@@ -195,7 +195,6 @@ export {
   type ClipType,
   type Followed,
   type Review,
-  type SignAnswer,
   type Still,
   type StoredPath,
 } from './session/film';

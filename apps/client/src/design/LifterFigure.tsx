@@ -1,4 +1,4 @@
-import { Circle, Line, Path } from 'react-native-svg';
+import { Circle, Line, Path, Text } from 'react-native-svg';
 import { Drawing } from './Drawing';
 import { tone, type Tone } from './tone';
 
@@ -18,7 +18,7 @@ export interface LifterPose {
   foot: number;
 }
 
-const HEIGHT = 260;
+const HEIGHT = 280;
 const MARGIN = 14;
 const HEAD = 95;
 const NECK = 150;
@@ -90,15 +90,21 @@ function Limbs({
 export function LifterFigure({
   pose,
   beside,
+  room = [],
+  marks = [],
   says,
 }: {
   pose: LifterPose;
   /** Another to compare with, drawn faintly behind; left out where there is none. */
   beside?: LifterPose;
+  /** Other moments of the same lift: the picture leaves room for them, so that it stands still while the figure moves. */
+  room?: readonly LifterPose[];
+  /** Words at places of the body, as the angle of a joint. */
+  marks?: readonly { at: Place; text: string }[];
   says: string;
 }) {
   const draw = (width: number) => {
-    const { left, right, top } = frameOf(beside ? [pose, beside] : [pose]);
+    const { left, right, top } = frameOf([pose, ...(beside ? [beside] : []), ...room]);
     const scale = Math.min((width - 2 * MARGIN) / (right - left), (HEIGHT - 2 * MARGIN) / top);
     const middle = (width - (right - left) * scale) / 2;
     const at = ({ x, y }: Place): Place => ({
@@ -128,6 +134,19 @@ export function LifterFigure({
           stroke={tone('ink')}
           strokeWidth={2}
         />
+        {marks.map(({ at: place, text }) => (
+          <Text
+            key={text}
+            x={at(place).x - 14}
+            y={at(place).y - 10}
+            textAnchor="end"
+            fill={tone('ink')}
+            fontFamily="BarlowCondensed_600SemiBold"
+            fontSize={18}
+          >
+            {text}
+          </Text>
+        ))}
         <Line
           x1={0}
           x2={width}

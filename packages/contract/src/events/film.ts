@@ -29,7 +29,7 @@ const path = same<StoredPath>()(
     ),
 );
 
-export const MOST_STILL_BYTES = 2_000_000;
+const MOST_STILL_BYTES = 2_000_000;
 
 export const filmPayloads = {
   'clip.filmed': same<FilmPayloads['clip.filmed']>()(

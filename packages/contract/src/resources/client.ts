@@ -70,6 +70,10 @@ const segments = z.object({
   shinMm: segment,
   trunkMm: segment,
   armMm: segment,
+  /** How they were got; absent: by tape. */
+  by: z.enum(['tape', 'still']).optional(),
+  /** How far the toes stand from a wall that the knee still touches, mm; absent where it was not measured. */
+  kneeToWallMm: z.int().min(0).max(300, 'At most 30 cm').optional(),
 });
 
 /** What a trainer writes down about a client; flags and measurements have their own resources. */

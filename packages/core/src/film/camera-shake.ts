@@ -8,7 +8,7 @@ export interface Shift {
   x: number;
   y: number;
 }
-export const STILL: Shift = { cos: 1, sin: 0, x: 0, y: 0 };
+const STILL: Shift = { cos: 1, sin: 0, x: 0, y: 0 };
 
 /** Where a place of a picture lay in the first one. */
 export function unshifted({ cos, sin, x, y }: Shift, spot: Spot): Spot {

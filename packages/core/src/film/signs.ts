@@ -24,7 +24,7 @@ export interface AskedOfRep {
 }
 
 /** From when on a number is worth a word: more than the eye and the tracking err (mm, s). */
-export const SIGN_FROM = {
+const SIGN_FROM = {
   /** Forward of the plumb line, and beyond the set's middle rep: body and bar balance together, not the bar alone. */
   forwardMm: 50,
   forwardBeyondMm: 25,

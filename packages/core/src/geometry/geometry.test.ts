@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { bodyFromHeight, bodyWith, measured, type BodyLengths } from './body';
 import { mainCause, withDoubt } from './doubt';
 import { pullStart, type PullSetUp } from './pull';
+import { lengthsFromStill, type StillSpots } from './still';
 import { squatBottom, type SquatSetUp, type SquatStyle } from './squat';
 
 const squat: SquatSetUp = {
@@ -136,5 +137,45 @@ describe('why a body differs from another', () => {
     const trunk = longer(usual, 'trunk', 1.08);
     expect(mainCause(trunk, usual, lean)).toMatchObject({ part: 'trunk' });
     expect(mainCause(trunk, usual, lean)!.difference).toBeLessThan(0);
+  });
+});
+
+describe('lengths from a picture', () => {
+  /** A body of this height standing in the middle of a picture twice as high as wide. */
+  const spotsOf = (heightMm: number): StillSpots => {
+    const { thigh, shank, trunk, arm, ankle } = bodyFromHeight(heightMm);
+    const tall = 2400;
+    const at = (mm: number, x = 0.5) => ({ x, y: 0.9 - mm / tall });
+    const knee = ankle.mm + shank.mm;
+    const hip = knee + thigh.mm;
+    const shoulder = hip + trunk.mm;
+    return {
+      crown: at(heightMm),
+      shoulder: at(shoulder),
+      hip: at(hip),
+      knee: at(knee),
+      ankle: at(ankle.mm),
+      fist: at(shoulder - arm.mm),
+      floor: at(0),
+    };
+  };
+
+  it('are those of the body, by its height', () => {
+    fc.assert(
+      fc.property(heights, (height) => {
+        const body = bodyFromHeight(height);
+        const found = lengthsFromStill(spotsOf(height), 0.5, height)!;
+        expect(Math.abs(found.thighMm - body.thigh.mm)).toBeLessThanOrEqual(1);
+        expect(Math.abs(found.shinMm - body.shank.mm)).toBeLessThanOrEqual(1);
+        expect(Math.abs(found.trunkMm - body.trunk.mm)).toBeLessThanOrEqual(1);
+        expect(Math.abs(found.armMm - body.arm.mm)).toBeLessThanOrEqual(1);
+      }),
+    );
+  });
+
+  it('are none where the points are no standing body', () => {
+    const spots = spotsOf(1750);
+    expect(lengthsFromStill({ ...spots, knee: spots.shoulder }, 0.5, 1750)).toBeNull();
+    expect(lengthsFromStill({ ...spots, floor: spots.crown }, 0.5, 1750)).toBeNull();
   });
 });

@@ -202,11 +202,13 @@ function develop(to: Picture, { seed, noise, light }: FilmScene, picture: number
   const gain = 1 + light * Math.sin(1.7 * t + seed) + 0.25 * light * Math.sin(11 * t);
   // A table of draws, begun anywhere for each row: every pixel a draw of its own would take most of the time.
   const draws = Float32Array.from({ length: 1021 }, () => noise * random.normal());
+  // Clamped by the array itself: a call for each pixel would take most of the time.
+  const pixels = new Uint8ClampedArray(to.pixels.buffer);
   for (let row = 0; row < to.height; row += 1) {
     let draw = random.between(0, 1020);
     for (let at = row * to.width; at < (row + 1) * to.width; at += 1) {
       draw = draw === 1020 ? 0 : draw + 1;
-      to.pixels[at] = Math.min(255, Math.max(0, to.pixels[at]! * gain + draws[draw]!));
+      pixels[at] = pixels[at]! * gain + draws[draw]!;
     }
   }
 }

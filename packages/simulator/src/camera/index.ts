@@ -1,4 +1,4 @@
 /** The stand-in camera: clips whose every picture is known. A face of its own, since they are only needed where film is. */
-export { makeFilm, type Film } from './film';
+export { makeFilm } from './film';
 export { followed, judgeFilm, type FilmVerdict } from './judge';
-export { filmFamilies, filmScene, lengthOf, type FilmFamily, type FilmScene } from './scene';
+export { filmFamilies, type FilmScene } from './scene';

@@ -71,9 +71,17 @@ function errorsOf(film: Film, path: readonly PathPoint[]): number[] {
   });
 }
 
-/** Makes a clip of a family, follows it and says how well that went. `clock` tells milliseconds. */
-export function judgeFilm(family: FilmFamily, seed: number, clock: () => number): FilmVerdict {
-  const film = makeFilm(filmScene(family, seed));
+/**
+ * Makes a clip of a family, follows it and says how well that went. `clock` tells milliseconds; `change` makes another scene of
+ * it, such as a smaller one.
+ */
+export function judgeFilm(
+  family: FilmFamily,
+  seed: number,
+  clock: () => number,
+  change: Partial<FilmScene> = {},
+): FilmVerdict {
+  const film = makeFilm({ ...filmScene(family, seed), ...change });
   const { scene } = film;
   // The pictures are drawn before the clock runs: only the following is timed.
   const frames = Array.from({ length: film.count }, (_each, picture) => film.frame(picture));

@@ -14,6 +14,7 @@ import { InviteSection } from './InviteSection';
 import { PasswordSection } from './PasswordSection';
 import { SignInsSection } from './SignInsSection';
 import { TrainersSection } from './TrainersSection';
+import { FilmSection } from './FilmSection';
 import { FloorSection } from './FloorSection';
 import { WarmUpTasteSection } from './WarmUpTasteSection';
 import { YouSection } from './YouSection';
@@ -73,6 +74,7 @@ export function SettingsScreen({ account }: { account: Account }) {
           </Section>
           <FloorSection />
           <WarmUpTasteSection />
+          <FilmSection account={account} />
           <TrainersSection account={account} />
           {account.trainer.role === 'owner' && <InviteSection zone={account.studio.zone} />}
         </View>

@@ -100,7 +100,7 @@ export function Measurements({ client, account }: { client: Client; account: Acc
       {client.heightMm !== null && <Quiet>{`Height ${client.heightMm / 10} cm`}</Quiet>}
       {segments && (
         <Quiet>
-          {`Hip to knee ${segments.thighMm / 10}, knee to floor ${segments.shinMm / 10}, hip to shoulder ${segments.trunkMm / 10}, arm ${segments.armMm / 10} cm`}
+          {`Hip to knee ${segments.thighMm / 10}, knee to ankle ${segments.shinMm / 10}, hip to shoulder ${segments.trunkMm / 10}, arm ${segments.armMm / 10} cm`}
         </Quiet>
       )}
       {client.squatLook && <Quiet>{`Body-weight squat: ${client.squatLook}`}</Quiet>}

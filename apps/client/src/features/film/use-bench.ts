@@ -22,7 +22,7 @@ import { addToSession } from '../../state/past-session';
 import { repsIn } from '../../parts/film/film-signs';
 import type { FoundClip } from '../../parts/film/find-clip';
 import { pathShapes, stickShapes, type Shape } from '../../parts/film/overlay';
-import type { Handle } from '../../parts/film/Stage';
+import type { Handle } from '../../parts/film/use-drag';
 import type { Player } from '../../parts/film/use-player';
 
 /** What is done with a clip just now. */

@@ -3,6 +3,7 @@ import { phases } from '@spalo/core';
 import { View } from 'react-native';
 import { capital } from '../../design/sentence';
 import { Quiet, Strong, Title } from '../../design/Words';
+import { StyleFigure } from '../../parts/body/Figures';
 
 /** One style's points of a phase. */
 function Points({ style, phase }: { style: Style; phase: Style['checkpoints'][number]['phase'] }) {
@@ -36,6 +37,7 @@ export function CompareStyles({ one, other }: { one: Style; other: Style }) {
           </View>
         ))}
       </View>
+      <StyleFigure style={one} other={other} />
       {used.map((phase) => (
         <View key={phase} className="gap-2 border-b-2 border-line pb-3">
           <Title level={3} className="text-figure">

@@ -14,6 +14,7 @@ import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
 import { useTeaching } from '../../state/use-teaching';
+import { StyleFigure } from '../../parts/body/Figures';
 import { useLesson } from '../../parts/lesson/use-lesson';
 import { CompareStyles } from './CompareStyles';
 import { isOwn } from './own/change-own-lift';
@@ -100,6 +101,7 @@ function StylePage({ lesson, style }: { lesson: Lesson; style: Style }) {
         <Quiet>A clean rep</Quiet>
         <Body className="text-lead">{style.standard}</Body>
       </View>
+      <StyleFigure style={style} />
       {lesson.cautions.map((caution) => (
         <Banner key={caution} title={caution} icon="alert" />
       ))}

@@ -6,6 +6,7 @@ import { Field } from '../../design/Field';
 import { Quiet } from '../../design/Words';
 import { ChoiceField } from '../forms/ChoiceField';
 import { ManyField } from '../forms/ManyField';
+import { TapePicture } from '../body/TapePicture';
 import { rangeWords } from '../words/ramp-words';
 import type { IntakeControl } from './client-form';
 
@@ -39,11 +40,19 @@ export function BodyStep({ control, unit }: { control: IntakeControl; unit: Unit
       />
       {more ? (
         <View className="gap-4">
-          <Quiet>Lengths in cm, for the set-up pictures. All four, or none.</Quiet>
+          <Quiet>Lengths in cm, for the set-up pictures. The first four, or none.</Quiet>
+          <TapePicture />
           <Field control={control} name="thigh" label="Hip to knee" inputMode="decimal" />
-          <Field control={control} name="shin" label="Knee to floor" inputMode="decimal" />
+          <Field control={control} name="shin" label="Knee to ankle bone" inputMode="decimal" />
           <Field control={control} name="trunk" label="Hip to shoulder" inputMode="decimal" />
-          <Field control={control} name="arm" label="Shoulder to grip" inputMode="decimal" />
+          <Field control={control} name="arm" label="Shoulder to fist" inputMode="decimal" />
+          <Field
+            control={control}
+            name="kneeToWall"
+            label="Toes to a wall, knee touching it"
+            hint="May stay empty: what the ankle gives."
+            inputMode="decimal"
+          />
         </View>
       ) : (
         <Button label="Measure segment lengths" onPress={() => setMore(true)} />

@@ -51,6 +51,11 @@ export function intakeForm(unit: Unit, today: string) {
       shin: millimetres,
       trunk: millimetres,
       arm: millimetres,
+      kneeToWall: optional(
+        typedNumber('A distance in cm')
+          .transform((cm) => Math.round(cm * 10))
+          .refine((mm) => mm >= 0 && mm <= 300, 'Between 0 and 30 cm'),
+      ),
       trainingMonths: typedCount(0, 720, 'Whole months, 0 when new'),
       nervous: z.boolean(),
       preference: z.enum(['strength', 'size', 'endurance', 'none']),
@@ -96,6 +101,7 @@ export const emptyIntake = (today: string): IntakeInput => ({
   shin: '',
   trunk: '',
   arm: '',
+  kneeToWall: '',
   trainingMonths: '',
   nervous: false,
   preference: 'none',
@@ -129,6 +135,7 @@ export function intakeOf(client: ClientFacts, unit: Unit, today: string): Intake
     shin: cm(segments?.shinMm),
     trunk: cm(segments?.trunkMm),
     arm: cm(segments?.armMm),
+    kneeToWall: cm(segments?.kneeToWallMm),
     trainingMonths: String(client.trainingMonths),
     nervous: client.nervous,
     preference: client.preference,
@@ -167,7 +174,16 @@ export function factsOf(
       heightMm: form.height,
       squatLook: form.squatLook,
       stiff: form.stiff,
-      segments: whole ? { thighMm: thigh, shinMm: shin, trunkMm: trunk, armMm: arm } : null,
+      segments: whole
+        ? {
+            thighMm: thigh,
+            shinMm: shin,
+            trunkMm: trunk,
+            armMm: arm,
+            ...(form.kneeToWall !== null && { kneeToWallMm: form.kneeToWall }),
+          }
+        : null,
+      filmConsentAt: before?.filmConsentAt ?? null,
       trainingMonths: form.trainingMonths,
       nervous: form.nervous,
       preference: form.preference,

@@ -9,7 +9,7 @@ export type Shape =
   | { kind: 'text'; at: Spot; text: string; tone: Tone };
 
 /** A place of the room as a place in the picture. */
-export const inPicture = (
+const inPicture = (
   { mmPerPixel, facing, plumbX, floorY }: View,
   { x, y }: Pick<PathPoint, 'x' | 'y'>,
 ): Spot => ({

@@ -31,7 +31,7 @@ export interface FollowAsk {
 const LONGEST_SIDE = 800;
 
 /** A file that is no clip, or one that this browser cannot play; its message is for the trainer. */
-export class NoClip extends Error {}
+class NoClip extends Error {}
 
 async function trackOf(blob: Blob): Promise<InputVideoTrack> {
   const input = new Input({ formats: ALL_FORMATS, source: new BlobSource(blob) });

@@ -2,6 +2,7 @@ import { Banner } from '../../../design/Banner';
 import { Sheet } from '../../../design/Sheet';
 import { ErrorState, LoadingState } from '../../../design/States';
 import { Body } from '../../../design/Words';
+import { StyleFigure, StylesForBody } from '../../../parts/body/Figures';
 import { Checklist } from '../../../parts/lesson/Checklist';
 import { ticksOf } from '../../../parts/lane/ticks';
 import { useLesson } from '../../../parts/lesson/use-lesson';
@@ -23,6 +24,8 @@ export function ChecklistSheet() {
       {!style && !failed && <LoadingState what="the lesson" />}
       {style && (
         <>
+          <StyleFigure style={style} {...(lane.client && { client: lane.client })} />
+          {lane.client && lesson && <StylesForBody client={lane.client} styles={lesson.styles} />}
           <Body>{`${ticked.length} of ${style.checkpoints.length} seen with ${lane.name}.`}</Body>
           <Checklist style={style} ticked={ticked} onTick={tick} />
         </>

@@ -5,12 +5,12 @@ import { Banner } from '../../../../design/Banner';
 import { Button } from '../../../../design/Button';
 import { Sheet } from '../../../../design/Sheet';
 import { Body } from '../../../../design/Words';
-import { FilmSheet } from '../../../../parts/film/FilmSheet';
 import { EmergencyCall } from '../../../../parts/client/EmergencyCall';
 import { loadReps } from '../../../../parts/words/load-words';
 import { attempt } from '../../../../state/problems';
 import { useLane } from '../../scene/lane-scene';
 import { ChooseLift } from './ChooseLift';
+import { FilmASet } from './FilmASet';
 import { LiftRow } from './LiftRow';
 import { Notes } from './Notes';
 import { PairLift } from './PairLift';
@@ -49,22 +49,9 @@ export function LaneSheet() {
   const [pairing, setPairing] = useState<string | null>(null);
   const [discarding, setDiscarding] = useState(false);
   const [nothing, setNothing] = useState<string | null>(null);
-  const [filming, setFilming] = useState(false);
   const last = lastSet(lane.session);
-  const lastLift = lane.session.lifts.find(({ sets }) => last && sets.includes(last));
   const { general } = lane;
   const left = general.steps.filter(({ state }) => state === 'skipped');
-  if (filming && lane.client && lastLift) {
-    return (
-      <FilmSheet
-        client={lane.client}
-        session={lane.session}
-        lift={lastLift}
-        trainerId={lane.session.trainerId}
-        onClose={sheets.close}
-      />
-    );
-  }
   if (discarding) return <Discard onKeep={() => setDiscarding(false)} />;
   if (adding) {
     return (
@@ -107,9 +94,7 @@ export function LaneSheet() {
           />
         ))}
       </View>
-      {lane.client && lastLift && (
-        <Button label="Film a set" icon="watch" onPress={() => setFilming(true)} />
-      )}
+      <FilmASet />
       <Button label="Add a lift" icon="plus" onPress={() => setAdding(true)} />
       {!general.active && left.length > 0 && (
         <Button

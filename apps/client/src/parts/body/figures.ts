@@ -1,0 +1,3 @@
+/** All that draws a body in a set-up: one chunk, fetched where the first figure is looked at. */
+export { ForThisBody } from './ForThisBody';
+export { StyleFigure, StylesForBody } from './StyleFigure';
