@@ -57,8 +57,6 @@ await toFirstLift();
 await log();
 await log();
 await page.getByRole('tab', { name: /Runa/ }).click();
-await settled();
-await shoot('floor-warm-up-phone');
 while ((await button(/^working set, .*, now$/).count()) === 0) await log();
 await log();
 await toTheSet();
@@ -92,8 +90,6 @@ await page.getByRole('radio', { name: 'Left shoulder' }).click();
 await page.getByRole('radio', { name: '5 of 10' }).click();
 await button(/^Note: /).click();
 await page.getByRole('alert').waitFor();
-await settled();
-await shoot('floor-pain-phone');
 await button(/^More for/).click();
 await button('Wrap up this session').click();
 await heading('Wrap-up');
@@ -108,7 +104,7 @@ await page.setViewportSize(phone);
 await settled();
 await shoot('client-phone');
 
-// The intake, the first weights, the climb, the load card and the loader.
+// The intake.
 const field = (name) => page.getByRole('textbox', { name, exact: true });
 const next = () => button('Next').click();
 await page.goto('/clients');
@@ -136,35 +132,49 @@ await shoot('intake-phone');
 await next();
 await button('Add client').click();
 await heading('Weights for the next session');
-await button('Start a session now').click();
-await toFirstLift();
-await log();
-await toTheSet();
-await page.getByRole('radio', { name: '4 or more' }).click();
-await log();
-await settled();
-await shoot('climb-phone');
 
 // A lesson on a phone.
 await page.goto('/lifts/back-squat');
 await heading('Back squat');
 await settled();
 await shoot('lesson-phone');
+// A body in a computed set-up, against the usual one of its height; then films of its sets.
+const toBody = () =>
+  page
+    .getByRole('heading', { name: 'For this body' })
+    .evaluate((node) => node.scrollIntoView({ block: 'start' }));
 await page.goto('/clients');
 await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
-await heading('Load card');
-await page.getByRole('heading', { name: 'Load card' }).evaluate((node) => node.scrollIntoView());
+await heading('For this body');
+await page.getByRole('radio', { name: 'Pull, at its start' }).click();
+await toBody();
 await settled();
-await shoot('load-card-phone');
-await page.goto('/room');
-await heading('Loader');
-await page.getByRole('radio', { name: 'Long bar 20 kg' }).click();
-await field('Target, kg').fill('60');
-await button('Load 60 kg').click();
-await field('Target, kg').fill('84');
-await page.getByRole('heading', { name: 'Loader' }).evaluate((node) => node.scrollIntoView());
+await shoot('body-phone');
+await page.setViewportSize(wide);
+await page.getByRole('radio', { name: 'Squat, at its bottom' }).click();
+await toBody();
 await settled();
-await shoot('loader-phone');
+await shoot('body-wide');
+await button(/^Look at the sets of/).click();
+await button(/^Film of set/).waitFor();
+await button(/^Look at Back squat/)
+  .nth(1)
+  .click();
+await settled();
+await shoot('review-wide');
+await button(/^Look at Back squat/)
+  .first()
+  .click();
+await button(/^Film of set/).click();
+const film = async (name) => {
+  await page.getByRole('radio', { name: 'Rep 8' }).click();
+  await page.getByRole('heading', { level: 1 }).evaluate((node) => node.scrollIntoView());
+  await settled();
+  await shoot(name);
+};
+await film('film-wide');
+await page.setViewportSize(phone);
+await film('film-phone');
 // Weeks: a wave on a phone; wide, a block that has stopped working.
 const block = async (name) => {
   await page.goto('/clients');

@@ -1,6 +1,14 @@
 /** Build: what a set-up looks like for a body. A face of its own, for where positions are looked at. */
 export { bodyOf, type Built } from './build/body-of';
-export { answersOf, lookSays, pullStarts, squatLeans, stanceSays, whyText } from './build/says';
+export {
+  answersOf,
+  blocksSays,
+  lookSays,
+  pullStarts,
+  squatLeans,
+  stanceSays,
+  whyText,
+} from './build/says';
 export {
   barHeightOf,
   poseAt,

@@ -302,6 +302,8 @@ function logsOf(events: readonly (SessionEvent | BlockEvent)[]): SessionEvent[][
 export function generateDemo(seed: number, now: Date, filmsDir: string): DemoStudio {
   const random = seededRandom(seed);
   const idAt = seededIds(random);
+  // Of their own, so that films change nothing of whoever comes after them.
+  const filmIds = seededIds(seededRandom(seed + 1));
   const madeMs = now.getTime() - 100 * DAY_MS;
   const id = () => idAt(madeMs);
   const trainer = { id: id(), name: 'Maren Oskarby', email: 'maren@boathouse.invalid' };
@@ -336,7 +338,7 @@ export function generateDemo(seed: number, now: Date, filmsDir: string): DemoStu
     demo.bookings.push(...bookings);
     demo.events.push(...events);
     if (who.name === filmed.name) {
-      const { films, events: filmedEvents } = demoFilms(filmsDir, logsOf(events), client.id, idAt);
+      const { films, events: filmedEvents } = demoFilms(filmsDir, logsOf(events), client.id, filmIds);
       demo.films.push(...films);
       demo.events.push(...filmedEvents);
     }

@@ -2,7 +2,15 @@ import { bodyFromHeight } from '@spalo/core/geometry';
 import fc from 'fast-check';
 import { bodyOf, shankLeanOf, type Built } from './body-of';
 import { poseAt, poseOf } from './pose';
-import { answersOf, lookSays, pullStarts, squatLeans, stanceSays, whyText } from './says';
+import {
+  answersOf,
+  blocksSays,
+  lookSays,
+  pullStarts,
+  squatLeans,
+  stanceSays,
+  whyText,
+} from './says';
 
 const rower: Built & { heightMm: number } = {
   heightMm: 1840,
@@ -87,6 +95,13 @@ describe('what is said of styles and stances', () => {
     expect(look('hips back')).toContain('as this build lets expect');
     expect(look('knees forward')).toContain('though this build lets expect hips back');
     expect(look(null)).toBeNull();
+  });
+
+  it('is what small plates cost a pull, and the height that mends it', () => {
+    expect(blocksSays(body, 'conventional', 115)).toMatch(
+      /^The bar lies 11 cm lower and the trunk starts \d+° flatter: blocks of 11 cm/,
+    );
+    expect(blocksSays(body, 'conventional', 225)).toBeNull();
   });
 
   it('is where the hips start in each pull', () => {

@@ -10,7 +10,7 @@ import {
   type SquatStyle,
 } from '@spalo/core/geometry';
 import type { Built } from './body-of';
-import { pullOf, squatOf, type Position, type Stance } from './pose';
+import { barHeightOf, pullOf, squatOf, type Position, type Stance } from './pose';
 
 const round = (value: number) => Math.round(value);
 const said = (value: number, unit: string) =>
@@ -105,6 +105,19 @@ export function stanceSays(client: Built, body: BodyLengths, style: SquatStyle):
     ['a wider stance', less({ wide: true })],
   ].flatMap(([what, by]) => (Number(by) >= LEAST.squat ? [`${what} takes off ${by}°`] : []));
   return parts.length > 0 ? `Less lean: ${parts.join(', ')}.` : null;
+}
+
+/** What a bar lower than on full plates costs a body in a pull, and what mends it, in one line; null where it costs nothing. */
+export function blocksSays(body: BodyLengths, style: PullStyle, barHeight: number): string | null {
+  const lower = barHeightOf(0) - barHeight;
+  const [full, low] = [
+    pullStart(body, pullOf(style)),
+    pullStart(body, pullOf(style, { barHeight })),
+  ];
+  if (lower <= 0 || !full) return null;
+  const mends = `blocks of ${round(lower / 10)} cm under the plates mend it.`;
+  if (!low) return `The bar lies ${round(lower / 10)} cm too low to be reached: ${mends}`;
+  return `The bar lies ${round(lower / 10)} cm lower and the trunk starts ${round(full.trunk - low.trunk)}° flatter: ${mends}`;
 }
 
 /** How far a body leans in each of some squat styles, in one line. */

@@ -6,6 +6,8 @@ export interface Circle extends Spot {
 }
 
 const POINTS = 48;
+/** A finger draws a rim no farther off than this share of it: what lies farther in is a hub, not the rim. */
+const FINGER = 0.15;
 
 /** How strongly the grey changes across a circle, all round; light to dark and dark to light alike. */
 function edge(frame: Frame, { x, y, radius }: Circle): number {
@@ -32,7 +34,7 @@ export function snapped(frame: Frame, drawn: Circle): Circle {
       for (let dx = -wide; dx <= wide; dx += 1) {
         for (let dy = -wide; dy <= wide; dy += 1) {
           const near = { x: from.x + dx * by, y: from.y + dy * by, radius: from.radius + dr * by };
-          if (near.radius < 5) continue;
+          if (Math.abs(near.radius - drawn.radius) > FINGER * drawn.radius) continue;
           const strength = edge(frame, near);
           if (strength > most) [best, most] = [near, strength];
         }

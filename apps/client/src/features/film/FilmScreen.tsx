@@ -7,6 +7,7 @@ import { Button, IconButton } from '../../design/Button';
 import { EmptyState, LoadingState } from '../../design/States';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Title } from '../../design/Words';
+import { useComputedPose } from '../../parts/body/Figures';
 import { suggestedMarks } from '../../parts/film/film-signs';
 import { clipsOf, findClip, type FoundClip } from '../../parts/film/find-clip';
 import { useFilmFile } from '../../parts/film/use-film-file';
@@ -56,10 +57,10 @@ function FilmBench({ found, others, account }: BenchProps) {
   const place = useFilmFile(clip.id);
   const player = usePlayer(clip.ms / 1000);
   const trainerId = account.trainer.id;
-  const bench = useBench(found, player, FULL_PLATE, trainerId);
   const { data: clients = [] } = useClients();
   const client = clients.find(({ id }) => id === found.session.clientId);
   const style = useStyle(lift.plan.liftId, lift.plan.styleId, client);
+  const bench = useBench(found, player, FULL_PLATE, trainerId, useComputedPose(client, style));
   const [comparing, setComparing] = useState(false);
   const marks = suggestedMarks(clip, style, bench.byPoints);
   if (place.at === 'coming') return <LoadingState what="the film" />;
@@ -81,7 +82,7 @@ function FilmBench({ found, others, account }: BenchProps) {
           handles={bench.handles}
           onMove={bench.move}
           unit={bench.unit}
-          highest={wide ? height - 260 : height * 0.48}
+          highest={wide ? height - 260 : height * 0.42}
           says={`Film of set ${found.place}`}
         />
         <Transport player={player} frame={FRAME_S} />

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
+import { Chip } from '../../design/Chip';
 import { Choice } from '../../design/Choice';
 import { Body, Figure, Quiet } from '../../design/Words';
 import type { Bench, Tool } from './use-bench';
@@ -82,6 +83,14 @@ function Followed({ bench }: { bench: Bench }) {
         />
       )}
       {now && <RepNumbersCard rep={now} />}
+      {bench.computed && (
+        <Chip
+          label="Computed set-up over it"
+          look={bench.computed.shown ? 'taken' : 'plain'}
+          pressed={bench.computed.shown}
+          onPress={bench.computed.turn}
+        />
+      )}
       <Button label="Follow again" onPress={bench.followAgain} />
     </View>
   );

@@ -16,12 +16,13 @@ import {
 } from '@spalo/core/film';
 import { pathPoints, storedPath } from '@spalo/core';
 
+import type { Pose } from '@spalo/coaching/build';
 import { useMemo, useState } from 'react';
 import { followInFilm, snapInFilm } from '../../state/film/ask-film';
 import { addToSession } from '../../state/past-session';
 import { repsIn } from '../../parts/film/film-signs';
 import type { FoundClip } from '../../parts/film/find-clip';
-import { pathShapes, stickShapes, type Shape } from '../../parts/film/overlay';
+import { pathShapes, poseShapes, stickShapes, type Shape } from '../../parts/film/overlay';
 import type { Handle } from '../../parts/film/use-drag';
 import type { Player } from '../../parts/film/use-player';
 
@@ -162,43 +163,22 @@ function toolSays(tool: Tool, { line, angle, stick }: Hands, view: View | null):
   return [...said('Knee', knee), ...said('Hip', hip), ...said('Trunk from upright', trunk)];
 }
 
-/** The state of a film bench: what is drawn, what hands move, and how the bar is followed. */
-export function useBench(found: FoundClip, player: Player, plateMm: number, trainerId: string) {
-  const { clip, session } = found;
-  const { width, height, followed } = clip;
-  const unit = Math.max(width, height) / 640;
-  const [tool, setTool] = useState<Tool>('bar');
-  const [again, setAgain] = useState(false);
-  const path = useMemo(() => (followed ? pathPoints(followed.path) : []), [followed]);
-  const reps = useMemo(() => repsIn(clip), [clip]);
-  const [hands, setHands] = useState(() => {
-    const first = firstHands(width, height, plateMm);
-    return followed ? handsOf(followed.view, path, first) : first;
-  });
-  const [rep, setRep] = useState(0);
-  const [held, setHeld] = useState<{ stick: Stick; t: number } | null>(null);
+/** Follows the bar from where hands have put the ring, and keeps what was found in the session's log. */
+function useFollow(
+  { clip, session }: FoundClip,
+  trainerId: string,
+  hands: Hands,
+  onFollowed: (ring: Circle) => void,
+) {
   const [progress, setProgress] = useState<number | null>(null);
-  const shown = followed && !again;
-  const now = reps[rep];
-  const shapes = [
-    ...(shown
-      ? pathShapes(
-          followed.view,
-          path,
-          now ? { from: now.begin, to: now.end, t: player.t } : null,
-          unit,
-        )
-      : []),
-    ...toolShapes(tool, hands, unit, Boolean(shown)),
-  ];
-  const follow = async (blob: Blob) => {
+  const follow = async (blob: Blob, t: number) => {
     setProgress(0);
     try {
-      const asked = { t: player.t, circle: hands.ring };
+      const asked = { t, circle: hands.ring };
       const ring = await snapInFilm(blob, asked);
       const length = clip.ms / 1000;
-      const bar = await followInFilm(blob, { ...asked, circle: ring }, (t) =>
-        setProgress((t - asked.t) / Math.max(0.1, length - asked.t)),
+      const bar = await followInFilm(blob, { ...asked, circle: ring }, (now) =>
+        setProgress((now - asked.t) / Math.max(0.1, length - asked.t)),
       );
       const view: View = {
         mmPerPixel: scaleBy(hands.plateMm, ring.radius),
@@ -216,13 +196,56 @@ export function useBench(found: FoundClip, player: Player, plateMm: number, trai
         hidden: bar.hidden.map(({ from, to }) => ({ from: ms(from), to: ms(to) })),
         lostMs: bar.lostAt === null ? null : ms(bar.lostAt),
       });
-      setHands({ ...hands, ring });
-      setAgain(false);
-      setRep(0);
+      onFollowed(ring);
     } finally {
       setProgress(null);
     }
   };
+  return { progress, follow };
+}
+
+/** The state of a film bench: what is drawn, what hands move, and how the bar is followed. */
+export function useBench(
+  found: FoundClip,
+  player: Player,
+  plateMm: number,
+  trainerId: string,
+  /** The client's body in the style's computed set-up; null where there is none. */
+  computed: Pose | null,
+) {
+  const { clip } = found;
+  const { width, height, followed } = clip;
+  const unit = Math.max(width, height) / 640;
+  const [tool, setTool] = useState<Tool>('bar');
+  const [again, setAgain] = useState(false);
+  const [laidOver, setLaidOver] = useState(false);
+  const path = useMemo(() => (followed ? pathPoints(followed.path) : []), [followed]);
+  const reps = useMemo(() => repsIn(clip), [clip]);
+  const [hands, setHands] = useState(() => {
+    const first = firstHands(width, height, plateMm);
+    return followed ? handsOf(followed.view, path, first) : first;
+  });
+  const [rep, setRep] = useState(0);
+  const [held, setHeld] = useState<{ stick: Stick; t: number } | null>(null);
+  const shown = followed && !again;
+  const now = reps[rep];
+  const shapes = [
+    ...(shown
+      ? pathShapes(
+          followed.view,
+          path,
+          now ? { from: now.begin, to: now.end, t: player.t } : null,
+          unit,
+        )
+      : []),
+    ...(laidOver && computed && followed ? poseShapes(followed.view, computed, unit) : []),
+    ...toolShapes(tool, hands, unit, Boolean(shown)),
+  ];
+  const { progress, follow } = useFollow(found, trainerId, hands, (ring) => {
+    setHands({ ...hands, ring });
+    setAgain(false);
+    setRep(0);
+  });
   return {
     unit,
     tool,
@@ -243,9 +266,11 @@ export function useBench(found: FoundClip, player: Player, plateMm: number, trai
     handles: tool === 'bar' && shown ? [] : handlesOf(tool, hands),
     move: (id: string, at: Spot) => setHands(moved(tool, hands, id, at)),
     progress,
-    follow,
+    follow: (blob: Blob) => follow(blob, player.t),
     followed: shown ? followed : null,
     followAgain: () => setAgain(true),
+    /** The computed set-up over the film, where there is one and the scale is known. */
+    computed: computed && followed ? { shown: laidOver, turn: () => setLaidOver(!laidOver) } : null,
     hold: () => setHeld({ stick: hands.stick, t: player.t }),
     held,
     /** What the joints of two pictures show, as a sign of the rep that they lie in. */

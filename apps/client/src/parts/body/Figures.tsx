@@ -1,4 +1,6 @@
-import { lazy, Suspense, type ComponentProps } from 'react';
+import type { Style } from '@spalo/catalog';
+import type { Built, Pose } from '@spalo/coaching/build';
+import { lazy, Suspense, useEffect, useState, type ComponentProps } from 'react';
 import { LoadingState } from '../../design/States';
 import type * as figures from './figures';
 
@@ -8,6 +10,23 @@ const OfStyle = lazy(async () => ({ default: (await load()).StyleFigure }));
 const OfStyles = lazy(async () => ({ default: (await load()).StylesForBody }));
 
 const coming = <LoadingState what="the figure" />;
+
+/** A client's body in a style's computed set-up, once that is fetched; null before, and where there is none. */
+export function useComputedPose(client: Built | undefined, style: Style | undefined): Pose | null {
+  const [pose, setPose] = useState<Pose | null>(null);
+  useEffect(() => {
+    let left = false;
+    if (client && style) {
+      void load().then(({ computedFor }) => {
+        if (!left) setPose(computedFor(client, style));
+      });
+    }
+    return () => {
+      left = true;
+    };
+  }, [client, style]);
+  return pose;
+}
 
 /** What a set-up should look like for a client, once it is fetched. */
 export const ForThisBody = (props: ComponentProps<typeof figures.ForThisBody>) => (

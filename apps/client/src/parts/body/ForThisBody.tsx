@@ -1,5 +1,6 @@
 import {
   answersOf,
+  blocksSays,
   bodyOf,
   lookSays,
   poseOf,
@@ -107,6 +108,10 @@ function Positions({ client, body }: { client: Client; body: BodyLengths }) {
     : null;
   const look =
     'squat' in position ? lookSays({ ...client, heightMm: client.heightMm! }, body) : null;
+  const blocks =
+    'pull' in position && stance.barHeight !== undefined
+      ? blocksSays(body, position.pull, stance.barHeight)
+      : null;
   const less = 'squat' in position ? stanceSays(client, body, position.squat) : null;
   return (
     <>
@@ -134,6 +139,7 @@ function Positions({ client, body }: { client: Client; body: BodyLengths }) {
       <Tries position={position} stance={stance} onTry={setStance} />
       {why && <Body>{why}</Body>}
       {look && <Body>{look}</Body>}
+      {blocks && <Body>{blocks}</Body>}
       {less && !tried && <Body>{less}</Body>}
       {answers.map((answer) => (
         <Quiet key={answer} className="text-ink">

@@ -1,3 +1,4 @@
 /** All that draws a body in a set-up: one chunk, fetched where the first figure is looked at. */
 export { ForThisBody } from './ForThisBody';
+export { computedFor } from './computed-for';
 export { StyleFigure, StylesForBody } from './StyleFigure';

@@ -1,6 +1,5 @@
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
-import { Quiet } from '../../design/Words';
 import type { Player } from './use-player';
 
 const speeds = [
@@ -17,24 +16,22 @@ export function Transport({ player, frame }: { player: Player; frame: number }) 
   );
   const speed = speeds[at]!;
   return (
-    <View className="gap-1">
-      <View className="flex-row items-center gap-2">
-        <Button label="‹" says="One picture back" onPress={() => player.seek(player.t - frame)} />
-        <Button
-          kind="now"
-          label={player.playing ? 'Stop' : 'Play'}
-          onPress={player.playing ? player.pause : player.play}
-          className="flex-1"
-        />
-        <Button label="›" says="One picture on" onPress={() => player.seek(player.t + frame)} />
-        <Button
-          label={speed.label}
-          says={`${speed.says}; tap for another`}
-          onPress={() => player.setSpeed(speeds[(at + 1) % speeds.length]!.value)}
-          className="w-16"
-        />
-      </View>
-      <Quiet className="text-center">{`${player.t.toFixed(2)} s`}</Quiet>
+    <View className="flex-row items-center gap-2">
+      <Button label="‹" says="One picture back" onPress={() => player.seek(player.t - frame)} />
+      <Button
+        kind="now"
+        label={`${player.playing ? 'Stop' : 'Play'} · ${player.t.toFixed(2)} s`}
+        says={player.playing ? 'Stop' : 'Play'}
+        onPress={player.playing ? player.pause : player.play}
+        className="flex-1"
+      />
+      <Button label="›" says="One picture on" onPress={() => player.seek(player.t + frame)} />
+      <Button
+        label={speed.label}
+        says={`${speed.says}; tap for another`}
+        onPress={() => player.setSpeed(speeds[(at + 1) % speeds.length]!.value)}
+        className="w-16"
+      />
     </View>
   );
 }

@@ -53,6 +53,21 @@ export function pathShapes(
   return shapes;
 }
 
+/** A body in its computed set-up, laid over the picture at its foot and in its size. */
+export function poseShapes(
+  view: View,
+  pose: Record<'ankle' | 'knee' | 'hip' | 'shoulder' | 'bar', Pick<PathPoint, 'x' | 'y'>>,
+  unit: number,
+): Shape[] {
+  const at = (joint: keyof typeof pose) => inPicture(view, pose[joint]);
+  const limbs = (['ankle', 'knee', 'hip', 'shoulder'] as const).map(at);
+  return [
+    { kind: 'line', points: limbs, tone: 'warm-up', width: 5 * unit },
+    { kind: 'line', points: [at('shoulder'), at('bar')], tone: 'warm-up', width: 3 * unit },
+    { kind: 'ring', at: at('bar'), radius: 7 * unit, tone: 'warm-up', width: 3 * unit },
+  ];
+}
+
 const bones: [StickJoint, StickJoint][] = [
   ['ankle', 'knee'],
   ['knee', 'hip'],
