@@ -5,7 +5,6 @@ import { useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { EmptyState, LoadingState } from '../../design/States';
-import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Title } from '../../design/Words';
 import { useComputedPose } from '../../parts/body/Figures';
 import { suggestedMarks } from '../../parts/film/film-signs';
@@ -50,8 +49,9 @@ function usePlates(): number[] {
 
 function FilmBench({ found, others, account }: BenchProps) {
   const { clip, lift } = found;
-  const wide = useWide();
-  const { height } = useWindowDimensions();
+  const { width, height } = useWindowDimensions();
+  // Also on a phone that lies on its side.
+  const wide = width >= 900 || width > 1.3 * height;
   const nowMs = useNow(false);
   const plates = usePlates();
   const place = useFilmFile(clip.id);
@@ -82,7 +82,7 @@ function FilmBench({ found, others, account }: BenchProps) {
           handles={bench.handles}
           onMove={bench.move}
           unit={bench.unit}
-          highest={wide ? height - 260 : height * 0.42}
+          highest={wide ? Math.max(150, height - 260) : height * 0.42}
           says={`Film of set ${found.place}`}
         />
         <Transport player={player} frame={FRAME_S} />

@@ -114,7 +114,7 @@ function toolShapes(tool: Tool, hands: Hands, unit: number, followed: boolean): 
     kind: 'dot',
     at,
     radius: 6 * unit,
-    tone: 'card',
+    tone: 'white',
   }));
   if (tool === 'joints') return stickShapes(hands.stick, unit);
   if (tool === 'bar') {
@@ -122,7 +122,7 @@ function toolShapes(tool: Tool, hands: Hands, unit: number, followed: boolean): 
     const plumb: Shape = {
       kind: 'line',
       points: [{ x: foot.x, y: 0 }, foot],
-      tone: 'card',
+      tone: 'white',
       width: 2 * unit,
       dashed: true,
     };

@@ -1,6 +1,5 @@
 import Svg, { Circle, G, Path, Text } from 'react-native-svg';
-import { tone } from '../../design/tone';
-import type { Shape } from './overlay';
+import { colours, type Shape } from './overlay';
 
 const line = (points: readonly { x: number; y: number }[]) =>
   points.length === 0
@@ -8,7 +7,7 @@ const line = (points: readonly { x: number; y: number }[]) =>
     : `M${points.map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`;
 
 function Drawn({ shape, unit }: { shape: Shape; unit: number }) {
-  const color = tone(shape.tone);
+  const color = colours[shape.tone];
   if (shape.kind === 'line') {
     return (
       <G>

@@ -16,15 +16,15 @@ export function Transport({ player, frame }: { player: Player; frame: number }) 
   );
   const speed = speeds[at]!;
   return (
-    <View className="flex-row items-center gap-2">
-      <Button label="‹" says="One picture back" onPress={() => player.seek(player.t - frame)} />
+    <View className="flex-row flex-wrap items-center gap-2">
       <Button
         kind="now"
         label={`${player.playing ? 'Stop' : 'Play'} · ${player.t.toFixed(2)} s`}
         says={player.playing ? 'Stop' : 'Play'}
         onPress={player.playing ? player.pause : player.play}
-        className="flex-1"
+        className="min-w-[9rem] flex-1"
       />
+      <Button label="‹" says="One picture back" onPress={() => player.seek(player.t - frame)} />
       <Button label="›" says="One picture on" onPress={() => player.seek(player.t + frame)} />
       <Button
         label={speed.label}

@@ -1,12 +1,20 @@
 import type { PathPoint, Spot, Stick, StickJoint, View } from '@spalo/core/film';
-import type { Tone } from '../../design/tone';
+
+/** Colours over a film are the same in both themes: the picture behind them is. */
+export const colours = {
+  white: '#FBFCFA',
+  pale: '#DCE7DE',
+  marigold: '#F0B429',
+  moss: '#8FB39C',
+} as const;
+type Colour = keyof typeof colours;
 
 /** What is drawn over a picture, in pixels of the clip: once for the screen, and once for a still. */
 export type Shape =
-  | { kind: 'line'; points: Spot[]; tone: Tone; width: number; dashed?: boolean }
-  | { kind: 'ring'; at: Spot; radius: number; tone: Tone; width: number }
-  | { kind: 'dot'; at: Spot; radius: number; tone: Tone }
-  | { kind: 'text'; at: Spot; text: string; tone: Tone };
+  | { kind: 'line'; points: Spot[]; tone: Colour; width: number; dashed?: boolean }
+  | { kind: 'ring'; at: Spot; radius: number; tone: Colour; width: number }
+  | { kind: 'dot'; at: Spot; radius: number; tone: Colour }
+  | { kind: 'text'; at: Spot; text: string; tone: Colour };
 
 /** A place of the room as a place in the picture. */
 const inPicture = (
@@ -32,11 +40,11 @@ export function pathShapes(
         { x: view.plumbX, y: 0 },
         { x: view.plumbX, y: view.floorY },
       ],
-      tone: 'card',
+      tone: 'white',
       width: 2 * unit,
       dashed: true,
     },
-    { kind: 'line', points: drawn(path), tone: 'coming', width: 2 * unit },
+    { kind: 'line', points: drawn(path), tone: 'pale', width: 2 * unit },
   ];
   if (!now) return shapes;
   const own = path.filter(({ t }) => t >= now.from && t <= now.to);
@@ -62,9 +70,9 @@ export function poseShapes(
   const at = (joint: keyof typeof pose) => inPicture(view, pose[joint]);
   const limbs = (['ankle', 'knee', 'hip', 'shoulder'] as const).map(at);
   return [
-    { kind: 'line', points: limbs, tone: 'warm-up', width: 5 * unit },
-    { kind: 'line', points: [at('shoulder'), at('bar')], tone: 'warm-up', width: 3 * unit },
-    { kind: 'ring', at: at('bar'), radius: 7 * unit, tone: 'warm-up', width: 3 * unit },
+    { kind: 'line', points: limbs, tone: 'moss', width: 5 * unit },
+    { kind: 'line', points: [at('shoulder'), at('bar')], tone: 'moss', width: 3 * unit },
+    { kind: 'ring', at: at('bar'), radius: 7 * unit, tone: 'moss', width: 3 * unit },
   ];
 }
 
@@ -86,14 +94,10 @@ export function stickShapes(stick: Stick, unit: number): Shape[] {
     kind: 'dot',
     at,
     radius: 6 * unit,
-    tone: 'card',
+    tone: 'white',
   }));
   return [...lines, ...dots];
 }
-
-/** A colour of the palette as a canvas needs it. */
-const colourOf = (name: Tone) =>
-  `rgb(${getComputedStyle(document.documentElement).getPropertyValue(`--${name}`)})`;
 
 /** Draws shapes on a canvas, as they stand over the picture on the screen. */
 export function paint(
@@ -102,7 +106,7 @@ export function paint(
   unit: number,
 ): void {
   for (const shape of shapes) {
-    context.strokeStyle = context.fillStyle = colourOf(shape.tone);
+    context.strokeStyle = context.fillStyle = colours[shape.tone];
     context.lineWidth = 'width' in shape ? shape.width : 1;
     context.setLineDash(shape.kind === 'line' && shape.dashed ? [6 * unit, 6 * unit] : []);
     context.lineJoin = context.lineCap = 'round';
