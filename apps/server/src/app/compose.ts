@@ -11,6 +11,7 @@ import { accountsRouter } from '../accounts/router';
 import { trainersRouter } from '../accounts/trainers-router';
 import type { App } from '../http/app';
 import { bookingsRouter } from '../bookings/router';
+import { calendarRouter } from '../calendar/router';
 import { clientFileRouter } from '../files/client-export';
 import { clientsRouter } from '../clients/router';
 import { filmsRouter } from '../films/router';
@@ -153,7 +154,8 @@ export function makeServer(app: App, clientDir: string | null): Express {
         req: (request: { id: string; method: string; url: string }) => ({
           id: request.id,
           method: request.method,
-          path: request.url.split('?')[0],
+          // The address of a calendar is a secret of its own.
+          path: request.url.split('?')[0]?.replace(/^\/calendar\/.*/, '/calendar/…'),
         }),
         res: (response: { statusCode: number }) => ({ status: response.statusCode }),
       },
@@ -182,6 +184,7 @@ export function makeServer(app: App, clientDir: string | null): Express {
     roomsRouter,
     ownLiftsRouter,
     filmsRouter,
+    calendarRouter,
     logRouter,
   ]) {
     server.use(router(app));

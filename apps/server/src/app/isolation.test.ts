@@ -148,6 +148,7 @@ const tables = [
   'screenings',
   'screening_openings',
   'rooms',
+  'calendar_feeds',
   'film_files',
   'film_pieces',
   'own_lifts',

@@ -22,6 +22,7 @@ const GRANTS: Record<string, string> = {
   bookings: 'SELECT, INSERT, UPDATE, DELETE',
   events: 'SELECT, INSERT',
   blocks: 'SELECT, INSERT, UPDATE, DELETE',
+  calendar_feeds: 'SELECT, INSERT, UPDATE, DELETE',
   film_files: 'SELECT, INSERT, UPDATE, DELETE',
   film_pieces: 'SELECT, INSERT, DELETE',
   sessions: 'SELECT, INSERT, UPDATE, DELETE',
@@ -38,6 +39,7 @@ const FUNCTIONS = [
   'browser_known(text, text)',
   'prune_access()',
   'prune_films()',
+  'feed_holder(text)',
   'erase_client(uuid)',
   'refuse_streams(uuid, uuid[])',
 ];

@@ -338,7 +338,12 @@ export function generateDemo(seed: number, now: Date, filmsDir: string): DemoStu
     demo.bookings.push(...bookings);
     demo.events.push(...events);
     if (who.name === filmed.name) {
-      const { films, events: filmedEvents } = demoFilms(filmsDir, logsOf(events), client.id, filmIds);
+      const { films, events: filmedEvents } = demoFilms(
+        filmsDir,
+        logsOf(events),
+        client.id,
+        filmIds,
+      );
       demo.films.push(...films);
       demo.events.push(...filmedEvents);
     }

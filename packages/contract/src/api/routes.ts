@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { accountRoutes } from '../routes/account';
+import { calendarRoutes } from '../routes/calendar';
 import { clientRoutes } from '../routes/client';
 import { filmRoutes } from '../routes/film';
 import { logRoutes } from '../routes/log';
@@ -11,6 +12,7 @@ export const routes = {
   ...clientRoutes,
   ...studioRoutes,
   ...filmRoutes,
+  ...calendarRoutes,
   ...logRoutes,
 };
 

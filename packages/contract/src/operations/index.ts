@@ -1,4 +1,5 @@
 import { accountOperations } from './account';
+import { calendarOperations } from './calendar';
 import { clientOperations } from './client';
 import { filmOperations } from './film';
 import { logOperations } from './log';
@@ -17,5 +18,6 @@ export const operations = {
   ...clientOperations,
   ...studioOperations,
   ...filmOperations,
+  ...calendarOperations,
   ...logOperations,
 };

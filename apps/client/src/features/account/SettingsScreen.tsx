@@ -14,6 +14,7 @@ import { InviteSection } from './InviteSection';
 import { PasswordSection } from './PasswordSection';
 import { SignInsSection } from './SignInsSection';
 import { TrainersSection } from './TrainersSection';
+import { CalendarSection } from './CalendarSection';
 import { FilmSection } from './FilmSection';
 import { FloorSection } from './FloorSection';
 import { WarmUpTasteSection } from './WarmUpTasteSection';
@@ -65,6 +66,7 @@ export function SettingsScreen({ account }: { account: Account }) {
         <View className={column}>
           <YouSection account={account} />
           <PasswordSection />
+          <CalendarSection zone={account.studio.zone} />
           <SignInsSection zone={account.studio.zone} />
           <Outbox />
         </View>

@@ -1,5 +1,6 @@
 export * from './blocks';
 export * from './bookings';
+export * from './calendar-feeds';
 export * from './clients';
 export * from './films';
 export * from './log';
