@@ -4,6 +4,8 @@ import { filmFamilies, judgeFilm, type FilmVerdict } from '@spalo/simulator/came
 /** Clips of each family, and where their seeds begin: those of tuning lie below, those of judging above 1000. */
 const CLIPS = Number(process.env.CLIPS ?? 8);
 const FROM = Number(process.env.FROM ?? 1000);
+/** One family alone, while something of it is tuned. */
+const families = filmFamilies.filter((each) => !process.env.FAMILY || each === process.env.FAMILY);
 
 const share = (sorted: readonly number[], part: number) =>
   sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))] ?? NaN;
@@ -34,7 +36,7 @@ function line(name: string, of: readonly FilmVerdict[]) {
   );
 }
 
-const verdicts = filmFamilies.flatMap((family) =>
+const verdicts = families.flatMap((family) =>
   Array.from({ length: CLIPS }, (_each, clip) =>
     judgeFilm(family, FROM + clip, () => performance.now()),
   ),
@@ -42,7 +44,7 @@ const verdicts = filmFamilies.flatMap((family) =>
 console.log(
   '              clips  median     p95  reps %  pause s   p95  depth mm   p95  lost hidden  wrong  x clip',
 );
-for (const family of filmFamilies)
+for (const family of families)
   line(
     family,
     verdicts.filter((each) => each.family === family),

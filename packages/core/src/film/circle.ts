@@ -23,10 +23,33 @@ function edge(frame: Frame, { x, y, radius }: Circle): number {
   return sum;
 }
 
+/** How much a circle is believed that lies apart from the drawn one, 0 to 1: a finger is off by a twentieth, seldom by more. */
+function nearness({ x, y, radius }: Circle, drawn: Circle): number {
+  const off = (radius - drawn.radius) / (0.15 * drawn.radius);
+  const aside = Math.hypot(x - drawn.x, y - drawn.y) / (4 + 0.15 * drawn.radius);
+  return Math.exp(-(off * off + aside * aside) / 4);
+}
+
+/** A rim has rings within it; the outer edge is it where it is at least so strong as the strongest. */
+const OUTER = 0.7;
+
+/** The same circle, at the outermost of its strong edges that lies within what a finger may be off. */
+function outermost(frame: Frame, found: Circle, drawn: Circle): Circle {
+  const strengthOf = (circle: Circle) => edge(frame, circle) * nearness(circle, drawn);
+  const most = strengthOf(found);
+  for (let radius = drawn.radius * (1 + FINGER); radius > found.radius; radius -= 0.5) {
+    const at = (by: number) => strengthOf({ ...found, radius: radius + by });
+    const here = at(0);
+    if (here >= OUTER * most && here >= at(1) && here >= at(-1)) return { ...found, radius };
+  }
+  return found;
+}
+
 /** The circle near a drawn one that follows an edge best: a finger is coarser than a plate's rim. */
 export function snapped(frame: Frame, drawn: Circle): Circle {
   let best = drawn;
-  let most = edge(frame, drawn);
+  const strengthOf = (circle: Circle) => edge(frame, circle) * nearness(circle, drawn);
+  let most = strengthOf(drawn);
   for (const by of [2, 0.5]) {
     const from = best;
     const wide = by === 2 ? 4 : 3;
@@ -35,11 +58,11 @@ export function snapped(frame: Frame, drawn: Circle): Circle {
         for (let dy = -wide; dy <= wide; dy += 1) {
           const near = { x: from.x + dx * by, y: from.y + dy * by, radius: from.radius + dr * by };
           if (Math.abs(near.radius - drawn.radius) > FINGER * drawn.radius) continue;
-          const strength = edge(frame, near);
+          const strength = strengthOf(near);
           if (strength > most) [best, most] = [near, strength];
         }
       }
     }
   }
-  return best;
+  return outermost(frame, best, drawn);
 }

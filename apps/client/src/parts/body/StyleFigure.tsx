@@ -9,6 +9,7 @@ import {
 } from '@spalo/coaching/build';
 import { bodyFromHeight, type PullStyle, type SquatStyle } from '@spalo/core/geometry';
 import type { Style } from '@spalo/catalog';
+import { within } from '../../design/sentence';
 import { Quiet } from '../../design/Words';
 import { SetUpFigure } from './SetUpFigure';
 
@@ -40,6 +41,7 @@ export function StyleFigure({
   const built = own ? client : USUAL;
   const body = own ?? bodyFromHeight(USUAL.heightMm);
   const answers = answersOf(built, body, position);
+  const first = within(answers[0] ?? '').replace(': ', ' ');
   const beside = other?.position ? poseOf(built, body, other.position) : null;
   return (
     <>
@@ -52,9 +54,7 @@ export function StyleFigure({
         says={`The ${nameOf(position)}: ${answers.join('; ')}`}
       />
       <Quiet className="text-ink">
-        {own
-          ? `For this body: ${answers[0]}.`
-          : `A usual body of ${USUAL.heightMm / 10} cm. ${answers[0]}.`}
+        {own ? `For this body: ${first}.` : `A usual body of ${USUAL.heightMm / 10} cm: ${first}.`}
       </Quiet>
       {beside && other && <Quiet>{`Behind, in grey: ${other.name.toLowerCase()}.`}</Quiet>}
     </>

@@ -1,4 +1,6 @@
+import { useState } from 'react';
 import { Banner } from '../../../design/Banner';
+import { Button } from '../../../design/Button';
 import { Sheet } from '../../../design/Sheet';
 import { ErrorState, LoadingState } from '../../../design/States';
 import { Body } from '../../../design/Words';
@@ -15,6 +17,7 @@ export function ChecklistSheet() {
   const { lane, actions, sheets } = useLane();
   const { lift, style: taught, state } = useLiftInHand();
   const { ticked, tick } = ticksOf(state, actions);
+  const [drawn, setDrawn] = useState(false);
   const { lesson, failed, again } = useLesson(lift.id);
   const style = useStyle(lift.id, taught.id, lane.client);
   return (
@@ -24,7 +27,14 @@ export function ChecklistSheet() {
       {!style && !failed && <LoadingState what="the lesson" />}
       {style && (
         <>
-          <StyleFigure style={style} {...(lane.client && { client: lane.client })} />
+          {style.position && !drawn && (
+            <Button
+              label={`Draw it for ${lane.name}`}
+              onPress={() => setDrawn(true)}
+              className="self-start"
+            />
+          )}
+          {drawn && <StyleFigure style={style} {...(lane.client && { client: lane.client })} />}
           {lane.client && lesson && <StylesForBody client={lane.client} styles={lesson.styles} />}
           <Body>{`${ticked.length} of ${style.checkpoints.length} seen with ${lane.name}.`}</Body>
           <Checklist style={style} ticked={ticked} onTick={tick} />
