@@ -15,10 +15,14 @@ function edge(frame: Frame, { x, y, radius }: Circle): number {
   for (let point = 0; point < POINTS; point += 1) {
     const angle = (2 * Math.PI * point) / POINTS;
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
-    const outside = greyAt(frame, x + (radius + 1.5) * cos, y + (radius + 1.5) * sin);
-    const inside = greyAt(frame, x + (radius - 1.5) * cos, y + (radius - 1.5) * sin);
+    const across = (by: number) =>
+      Math.abs(
+        greyAt(frame, x + (radius + by) * cos, y + (radius + by) * sin) -
+          greyAt(frame, x + (radius - by) * cos, y + (radius - by) * sin),
+      );
     // One arm or leg before the plate must not decide it.
-    sum += Math.min(60, Math.abs(outside - inside));
+    // Far across it finds a soft rim, near across it the middle of it.
+    sum += Math.min(60, across(1.5)) + Math.min(60, across(0.5));
   }
   return sum;
 }
@@ -30,19 +34,23 @@ function nearness({ x, y, radius }: Circle, drawn: Circle): number {
   return Math.exp(-(off * off + aside * aside) / 4);
 }
 
-/** A rim has rings within it; the outer edge is it where it is at least so strong as the strongest. */
-const OUTER = 0.7;
+/** What a finger's doubt has drawn the circle off by is taken back within this share of it. */
+const REFINED = 0.05;
 
-/** The same circle, at the outermost of its strong edges that lies within what a finger may be off. */
-function outermost(frame: Frame, found: Circle, drawn: Circle): Circle {
-  const strengthOf = (circle: Circle) => edge(frame, circle) * nearness(circle, drawn);
-  const most = strengthOf(found);
-  for (let radius = drawn.radius * (1 + FINGER); radius > found.radius; radius -= 0.5) {
-    const at = (by: number) => strengthOf({ ...found, radius: radius + by });
-    const here = at(0);
-    if (here >= OUTER * most && here >= at(1) && here >= at(-1)) return { ...found, radius };
+/** The same circle where its own edge is strongest, whatever was drawn. */
+function refined(frame: Frame, found: Circle): Circle {
+  let [best, most] = [found, edge(frame, found)];
+  const reach = REFINED * found.radius;
+  for (let dr = -reach; dr <= reach; dr += 0.5) {
+    for (let dx = -2; dx <= 2; dx += 0.5) {
+      for (let dy = -2; dy <= 2; dy += 0.5) {
+        const near = { x: found.x + dx, y: found.y + dy, radius: found.radius + dr };
+        const strength = edge(frame, near);
+        if (strength > most) [best, most] = [near, strength];
+      }
+    }
   }
-  return found;
+  return best;
 }
 
 /** The circle near a drawn one that follows an edge best: a finger is coarser than a plate's rim. */
@@ -64,5 +72,5 @@ export function snapped(frame: Frame, drawn: Circle): Circle {
       }
     }
   }
-  return outermost(frame, best, drawn);
+  return refined(frame, best);
 }
