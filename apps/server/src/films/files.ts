@@ -166,10 +166,14 @@ export async function bytesFrom(
   return piece.bytes.subarray(from - piece.start);
 }
 
-/** Takes a file away; one that is not there is away already. */
+/** Takes a file away; refuses one that is not there. */
 export async function removeFile(db: StudioDb, studioId: string, id: string): Promise<void> {
   await db
     .delete(filmPieces)
     .where(and(eq(filmPieces.studioId, studioId), eq(filmPieces.fileId, id)));
-  await db.delete(filmFiles).where(ofFile(studioId, id));
+  const gone = await db
+    .delete(filmFiles)
+    .where(ofFile(studioId, id))
+    .returning({ id: filmFiles.id });
+  if (gone.length === 0) throw new Refusal('not-found', 'No such film here');
 }

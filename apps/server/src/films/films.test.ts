@@ -149,7 +149,7 @@ describe('a film that is kept', () => {
     expect(films).toMatchObject([{ id, kind: 'clip', bytes: 1000, received: 1000 }]);
     const stranger = (await newStudio(server)).agent;
     await stranger.get(`/api/v1/films/${id}/bytes`).expect(404);
-    await stranger.delete(`/api/v1/films/${id}`).expect(200);
+    await stranger.delete(`/api/v1/films/${id}`).expect(404);
     await piece(id, 0, randomBytes(5), stranger).expect(404);
     expect((await fetched(id)).status).toBe(200);
     const file = (await agent.get(`/api/v1/clients/${clientId}/export`)).body;
@@ -159,7 +159,7 @@ describe('a film that is kept', () => {
   it('goes when it is removed, when its client is erased, and when its days are over', async () => {
     const removed = await kept();
     await agent.delete(`/api/v1/films/${removed.id}`).expect(200);
-    await agent.delete(`/api/v1/films/${removed.id}`).expect(200);
+    await agent.delete(`/api/v1/films/${removed.id}`).expect(404);
     expect(await left(removed.id)).toEqual([0, 0]);
 
     const erased = await kept();

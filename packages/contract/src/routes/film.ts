@@ -22,6 +22,7 @@ export const filmRoutes = {
     ...filmOperations.deleteFilm,
     params: byId,
     answer: done,
+    problems: ['not-found'],
   },
   filmRules: {
     ...filmOperations.filmRules,
