@@ -53,7 +53,9 @@ const onTheWall = (date: Date, zone: string) =>
 
 describe('a calendar at its secret address', () => {
   it('has each booking, at the hour on the wall before and after the clocks change', async () => {
-    const year = new Date().getUTCFullYear() + 1;
+    const now = new Date();
+    // The next tenth of June, which lies within a year.
+    const year = now.getUTCFullYear() + (now.getUTCMonth() < 5 ? 0 : 1);
     // Six in the evening in Berlin, in winter and in summer time; both lie within a year.
     const winter = await booked(
       new Date(Date.now() + 20 * 86_400_000).toISOString().replace(/T.*/, 'T17:00:00.000Z'),
