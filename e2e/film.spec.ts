@@ -10,6 +10,7 @@ import {
   openDemo,
   startClient,
   test,
+  told,
   toWork,
   untilOffline,
 } from './spalo';
@@ -70,27 +71,6 @@ async function putRing(page: Page) {
   };
   await press(away.x > 0 ? 'ArrowRight' : 'ArrowLeft', away.x);
   await press(away.y > 0 ? 'ArrowDown' : 'ArrowUp', away.y);
-}
-
-interface Told {
-  type: string;
-  payload: { taken?: boolean; marks?: unknown[]; text?: string; good?: string };
-}
-
-/** What the server holds of the day since a moment. */
-async function told(page: Page, since: string): Promise<Told[]> {
-  const events: (Told & { at: string })[] = [];
-  let after: string | null = '';
-  while (after !== null) {
-    const answer = await page.request.get(`/api/v1/events/live${after && `?after=${after}`}`);
-    const body = (await answer.json()) as {
-      events: (Told & { at: string })[];
-      next: string | null;
-    };
-    events.push(...body.events.filter(({ at }) => at >= since));
-    after = body.next;
-  }
-  return events;
 }
 
 /** How many films this device holds. */

@@ -1,5 +1,15 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test';
-import { expect, openDemo, startClient, test, toTheSet, untilOffline, type Spalo } from './spalo';
+import {
+  expect,
+  openDemo,
+  startClient,
+  test,
+  told,
+  toTheSet,
+  untilOffline,
+  type Spalo,
+  type Told,
+} from './spalo';
 
 test.use({ scene: 'full floor', viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -61,26 +71,7 @@ async function secondTrainer(page: Page, browser: Browser, spalo: Spalo) {
   return other;
 }
 
-interface Told {
-  id: string;
-  type: string;
-  at: string;
-  author: string;
-}
 const isSet = ({ type }: Told) => type === 'set.logged';
-
-/** What the server holds of the sessions of the day, from a moment on. */
-async function told(page: Page, since: string): Promise<Told[]> {
-  const events: Told[] = [];
-  let after: string | null = '';
-  while (after !== null) {
-    const answer = await page.request.get(`/api/v1/events/live${after && `?after=${after}`}`);
-    const body = (await answer.json()) as { events: Told[]; next: string | null };
-    events.push(...body.events.filter(({ at }) => at >= since));
-    after = body.next;
-  }
-  return events;
-}
 
 test('four clients for twenty minutes: a pair, a lane handed over, half of it without network', async ({
   page,

@@ -207,6 +207,28 @@ export async function toWork(page: Page): Promise<void> {
   while ((await working.count()) === 0) await logSet(page);
 }
 
+/** An entry of a log as the server holds it. */
+export interface Told {
+  id: string;
+  type: string;
+  at: string;
+  author: string;
+  payload: Record<string, unknown>;
+}
+
+/** What the server holds of the studio's logs since a moment. */
+export async function told(page: Page, since: string): Promise<Told[]> {
+  const events: Told[] = [];
+  let after: string | null = '';
+  while (after !== null) {
+    const answer = await page.request.get(`/api/v1/events/live${after && `?after=${after}`}`);
+    const body = (await answer.json()) as { events: Told[]; next: string | null };
+    events.push(...body.events.filter(({ at }) => at >= since));
+    after = body.next;
+  }
+  return events;
+}
+
 /** No violation of WCAG 2.2 AA that a machine can find. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page })

@@ -1,10 +1,8 @@
 import type { OneTimeLink } from '@spalo/contract';
-import { useState } from 'react';
-import { Text, View } from 'react-native';
-import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
-import { Body, Quiet } from '../../design/Words';
+import { Body } from '../../design/Words';
 import { dayAndTime } from '../../parts/time/day-time';
+import { SecretAddress } from './SecretAddress';
 
 /** In the fragment, which no server and no log ever sees. */
 const addressOf = ({ token }: OneTimeLink) => `${window.location.origin}/join#${token}`;
@@ -21,10 +19,6 @@ export function LinkSheet({
   zone: string;
   onClose: () => void;
 }) {
-  const [copied, setCopied] = useState(false);
-  const address = addressOf(link);
-  // Only where the page came over HTTPS or from this machine.
-  const clipboard = window.isSecureContext ? navigator.clipboard : undefined;
   return (
     <Sheet title={`Link for ${name}`} open onClose={onClose}>
       <Body>
@@ -32,23 +26,11 @@ export function LinkSheet({
           ? `Give this link to ${name} and to nobody else. With it they choose their password and are in.`
           : `Give this link to ${name} and to nobody else. With it they choose a new password; the old one ends then, and every browser is signed out.`}
       </Body>
-      <View className="rounded-2xl border-2 border-line bg-card p-3">
-        <Text
-          selectable
-          className="font-text text-body text-ink"
-          style={{ wordBreak: 'break-all' } as object}
-        >
-          {address}
-        </Text>
-      </View>
-      <Quiet>{`It works once, until ${dayAndTime(link.expiresAt, zone)}, and is not shown again.`}</Quiet>
-      {clipboard && (
-        <Button
-          kind="main"
-          label={copied ? 'Copied' : 'Copy the link'}
-          onPress={() => void clipboard.writeText(address).then(() => setCopied(true))}
-        />
-      )}
+      <SecretAddress
+        address={addressOf(link)}
+        says={`It works once, until ${dayAndTime(link.expiresAt, zone)}, and is not shown again.`}
+        copy="Copy the link"
+      />
     </Sheet>
   );
 }

@@ -7,6 +7,7 @@ import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet } from '../../design/Words';
+import { unitOf } from '../../parts/film/overlay';
 import { Stage } from '../../parts/film/Stage';
 import { usePlayer, type Player } from '../../parts/film/use-player';
 
@@ -42,7 +43,7 @@ function Half({ of, player, faint }: { of: RepOf; player: Player; faint: boolean
   const place = useFilmFile(clip.id);
   if (!('url' in place))
     return <Quiet>{place.at === 'coming' ? '' : 'This film is not here.'}</Quiet>;
-  const unit = Math.max(clip.width, clip.height) / 640;
+  const unit = unitOf(clip);
   return (
     <View style={faint ? { position: 'absolute', inset: 0, opacity: 0.5 } : undefined}>
       <Stage

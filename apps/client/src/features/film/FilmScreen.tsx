@@ -30,8 +30,6 @@ import { usePlayer } from '../../parts/film/use-player';
 
 /** The usual diameter of a full plate, mm, where the room says none. */
 const FULL_PLATE = 450;
-/** Pictures a second of the films that phones make. */
-const FRAME_S = 1 / 30;
 
 interface BenchProps {
   found: FoundClip;
@@ -85,7 +83,7 @@ function FilmBench({ found, others, account }: BenchProps) {
           highest={wide ? Math.max(150, height - 260) : height * 0.42}
           says={`Film of set ${found.place}`}
         />
-        <Transport player={player} frame={FRAME_S} />
+        <Transport player={player} />
       </View>
     ) : (
       <Body>

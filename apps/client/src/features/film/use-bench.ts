@@ -22,7 +22,14 @@ import { followInFilm, snapInFilm } from '../../state/film/ask-film';
 import { addToSession } from '../../state/past-session';
 import { repsIn } from '../../parts/film/film-signs';
 import type { FoundClip } from '../../parts/film/find-clip';
-import { pathShapes, poseShapes, stickShapes, type Shape } from '../../parts/film/overlay';
+import {
+  inPicture,
+  pathShapes,
+  poseShapes,
+  stickShapes,
+  unitOf,
+  type Shape,
+} from '../../parts/film/overlay';
 import type { Handle } from '../../parts/film/use-drag';
 import type { Player } from '../../parts/film/use-player';
 
@@ -63,14 +70,12 @@ function firstHands(width: number, height: number, plateMm: number): Hands {
 /** Hands as a clip that was followed has them. */
 function handsOf(view: View, path: readonly PathPoint[], before: Hands): Hands {
   const [first] = path;
-  const forward = view.facing === 'right' ? 1 : -1;
   return {
     ...before,
     facing: view.facing,
     foot: { x: view.plumbX, y: view.floorY },
     ring: {
-      x: view.plumbX + (forward * (first?.x ?? 0)) / view.mmPerPixel,
-      y: view.floorY - (first?.y ?? 0) / view.mmPerPixel,
+      ...inPicture(view, first ?? { x: 0, y: 0 }),
       radius: before.plateMm / 2 / view.mmPerPixel,
     },
   };
@@ -215,7 +220,7 @@ export function useBench(
 ) {
   const { clip } = found;
   const { width, height, followed } = clip;
-  const unit = Math.max(width, height) / 640;
+  const unit = unitOf(clip);
   const [tool, setTool] = useState<Tool>('bar');
   const [again, setAgain] = useState(false);
   const [laidOver, setLaidOver] = useState(false);

@@ -8,6 +8,7 @@ import { Choice } from '../../design/Choice';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet } from '../../design/Words';
 import { changeClient } from '../client/change-client';
+import { pickFile } from '../../state/pick-file';
 import { attempt } from '../../state/problems';
 
 const spots = [
@@ -19,18 +20,6 @@ const spots = [
   { value: 'fist', label: 'Fist' },
   { value: 'floor', label: 'Floor at the heel' },
 ] as const satisfies readonly { value: keyof StillSpots; label: string }[];
-
-/** Lets the trainer choose or take a picture; null where none was. */
-function pickPicture(): Promise<File | null> {
-  return new Promise((resolve) => {
-    const input = document.createElement('input');
-    input.type = 'file';
-    input.accept = 'image/*';
-    input.oncancel = () => resolve(null);
-    input.onchange = () => resolve(input.files?.[0] ?? null);
-    input.click();
-  });
-}
 
 /** A picture's own address while it is shown. */
 function useAddress(file: File | null): string | null {
@@ -104,7 +93,7 @@ export function MeasureStill({ client, onClose }: { client: Client; onClose: () 
   const [ratio, setRatio] = useState(1);
   const [spot, setSpot] = useState<keyof StillSpots>('crown');
   const choose = async () => {
-    const picked = await pickPicture();
+    const picked = await pickFile('image/*');
     if (!picked) return;
     setWrong(false);
     setPlaces({});

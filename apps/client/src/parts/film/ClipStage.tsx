@@ -1,13 +1,10 @@
 import { pathPoints, type Clip } from '@spalo/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { pathShapes } from './overlay';
+import { pathShapes, unitOf } from './overlay';
 import { Stage } from './Stage';
 import { Transport } from './Transport';
 import { usePlayer } from './use-player';
-
-/** Pictures a second of the films that phones make. */
-const FRAME_S = 1 / 30;
 
 /** A clip that is played, with the bar's path over it where it was followed. */
 export function ClipStage({
@@ -23,7 +20,7 @@ export function ClipStage({
 }) {
   const { width, height, followed, ms } = clip;
   const player = usePlayer(ms / 1000);
-  const unit = Math.max(width, height) / 640;
+  const unit = unitOf(clip);
   const path = useMemo(() => (followed ? pathPoints(followed.path) : []), [followed]);
   const now = { from: 0, to: player.t, t: player.t };
   return (
@@ -40,7 +37,7 @@ export function ClipStage({
         highest={highest}
         says={says}
       />
-      <Transport player={player} frame={FRAME_S} />
+      <Transport player={player} />
     </View>
   );
 }

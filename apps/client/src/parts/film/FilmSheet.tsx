@@ -9,9 +9,9 @@ import { Sheet } from '../../design/Sheet';
 import { Body, Quiet } from '../../design/Words';
 import { changeClient } from '../client/change-client';
 import { loadReps } from '../words/load-words';
+import { pickFile } from '../../state/pick-file';
 import { attempt } from '../../state/problems';
 import { addClip } from './add-clip';
-import { pickFilm } from './pick-film';
 
 /** Nobody is filmed who has not agreed to it. */
 function AskConsent({ client }: { client: ListedClient }) {
@@ -54,7 +54,7 @@ export function FilmSheet({
   const [problem, setProblem] = useState<string | null>(null);
   const [reading, setReading] = useState(false);
   const film = async (camera: boolean) => {
-    const file = await pickFilm(camera);
+    const file = await pickFile('video/*', camera);
     if (!file || !setId) return;
     setProblem(null);
     setReading(true);

@@ -8,8 +8,11 @@ const speeds = [
   { value: 1, label: '1×', says: 'As fast as it was' },
 ];
 
-/** Plays a clip, slowly or picture by picture; `frame` seconds a picture. */
-export function Transport({ player, frame }: { player: Player; frame: number }) {
+/** One picture of the films that phones make, seconds. */
+const FRAME_S = 1 / 30;
+
+/** Plays a clip, slowly or picture by picture. */
+export function Transport({ player }: { player: Player }) {
   const at = Math.max(
     0,
     speeds.findIndex(({ value }) => value === player.speed),
@@ -24,8 +27,8 @@ export function Transport({ player, frame }: { player: Player; frame: number }) 
         onPress={player.playing ? player.pause : player.play}
         className="min-w-[9rem] flex-1"
       />
-      <Button label="‹" says="One picture back" onPress={() => player.seek(player.t - frame)} />
-      <Button label="›" says="One picture on" onPress={() => player.seek(player.t + frame)} />
+      <Button label="‹" says="One picture back" onPress={() => player.seek(player.t - FRAME_S)} />
+      <Button label="›" says="One picture on" onPress={() => player.seek(player.t + FRAME_S)} />
       <Button
         label={speed.label}
         says={`${speed.says}; tap for another`}

@@ -9,6 +9,10 @@ export const colours = {
 } as const;
 type Colour = keyof typeof colours;
 
+/** Pixels of a clip that look as one of the screen, near enough, whatever its size. */
+export const unitOf = ({ width, height }: { width: number; height: number }): number =>
+  Math.max(width, height) / 640;
+
 /** What is drawn over a picture, in pixels of the clip: once for the screen, and once for a still. */
 export type Shape =
   | { kind: 'line'; points: Spot[]; tone: Colour; width: number; dashed?: boolean }
@@ -17,7 +21,7 @@ export type Shape =
   | { kind: 'text'; at: Spot; text: string; tone: Colour };
 
 /** A place of the room as a place in the picture. */
-const inPicture = (
+export const inPicture = (
   { mmPerPixel, facing, plumbX, floorY }: View,
   { x, y }: Pick<PathPoint, 'x' | 'y'>,
 ): Spot => ({

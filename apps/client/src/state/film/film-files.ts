@@ -35,6 +35,8 @@ export const setWay = (id: string, change: Partial<FileWay>): void =>
     return { ways: { ...ways, [id]: { ...before, ...change } } };
   });
 
+/** Whether the ways of all files of the store are known. */
+let read = false;
 let opened: { holder: string; store: UseStore } | null = null;
 
 /** The store of whoever uses the device: another's films rest in a store of their own and are never read. */
@@ -44,6 +46,7 @@ function theirs(): UseStore {
   if (opened?.holder !== holder) {
     opened = { holder, store: createStore(`spalo-films-${holder}`, 'files') };
     useFileWays.setState({ ways: {} });
+    read = false;
   }
   return opened.store;
 }
@@ -72,10 +75,26 @@ export async function dropFile(id: string): Promise<void> {
 }
 
 /** All files of this device, by id. */
-export async function allFiles(): Promise<[string, HeldFile][]> {
+async function allFiles(): Promise<[string, HeldFile][]> {
   const held = await entries<string, HeldFile>(theirs());
   for (const [id, file] of held) if (!useFileWays.getState().ways[id]) setWay(id, wayOf(file));
   return held;
+}
+
+/** Files that may go to the studio and are not there yet. The store is read once; then their ways tell. */
+export async function waitingFiles(): Promise<[string, HeldFile][]> {
+  theirs();
+  if (!read) {
+    await allFiles();
+    read = true;
+  }
+  const { ways } = useFileWays.getState();
+  const ids = Object.keys(ways).filter((id) => {
+    const { wanted, sent, refusal } = ways[id]!;
+    return wanted && !sent && refusal === null;
+  });
+  const held = await Promise.all(ids.map(async (id) => [id, await getFile(id)] as const));
+  return held.flatMap(([id, file]): [string, HeldFile][] => (file ? [[id, file]] : []));
 }
 
 /** Lets go of the films of clients who were deleted for good. */

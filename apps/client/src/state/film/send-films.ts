@@ -2,7 +2,7 @@ import { API_BASE, FILM_PIECE_BYTES } from '@spalo/contract/operations';
 import { ApiProblem, call, sendBytes } from '../../api/call';
 import { journal } from '../device';
 import { waitingEntries } from '../log/entries';
-import { allFiles, putFile, setWay, type HeldFile } from './film-files';
+import { putFile, setWay, waitingFiles, type HeldFile } from './film-files';
 
 /** Sends the rest of one file, piece by piece, from where the studio's copy ends. Throws where the network is away. */
 async function sendFile(id: string, file: HeldFile): Promise<void> {
@@ -25,8 +25,7 @@ export async function sendFilms(): Promise<void> {
   if (sending || waitingEntries(journal.state.getState()).length > 0) return;
   sending = true;
   try {
-    for (const [id, file] of await allFiles()) {
-      if (!file.wanted || file.sent || file.refusal !== null) continue;
+    for (const [id, file] of await waitingFiles()) {
       try {
         await sendFile(id, file);
       } catch (error) {
