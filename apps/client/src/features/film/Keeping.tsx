@@ -4,7 +4,7 @@ import { Button } from '../../design/Button';
 import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet } from '../../design/Words';
-import { call } from '../../api/call';
+import { ApiProblem, call } from '../../api/call';
 import type { FilmPlace } from '../../parts/film/use-film-file';
 import type { FoundClip } from '../../parts/film/find-clip';
 import { dropFile, getFile, putFile, useFileWays } from '../../state/film/film-files';
@@ -12,12 +12,23 @@ import { sendFilms } from '../../state/film/send-films';
 import { addToSession } from '../../state/past-session';
 import { attempt } from '../../state/problems';
 
-/** The entry of a session's log that a clip came with: taking it back takes the clip out of its session. */
-async function removeClip({ clip, session }: FoundClip, trainerId: string, eventId: string) {
-  await call('deleteFilm', { params: { id: clip.id } }).catch(() => undefined);
-  await dropFile(clip.id);
+/** Takes a file away here and in the studio. What the studio does not have is away there; without network nothing is. */
+async function removeFile(id: string) {
+  const held = await getFile(id);
+  if (!held || held.wanted) {
+    await call('deleteFilm', { params: { id } }).catch((error: unknown) => {
+      if (!(error instanceof ApiProblem)) throw error;
+    });
+  }
+  await dropFile(id);
+}
+
+/** Takes a clip out of its session by taking back the entry that it came with; its stills go with it. */
+async function removeClip({ clip, lift, session }: FoundClip, trainerId: string) {
+  const stills = lift.stills.filter(({ clipId }) => clipId === clip.id);
+  for (const { id } of [clip, ...stills]) await removeFile(id);
   await addToSession(session.id, trainerId, 'entries.withdrawn', {
-    eventIds: [eventId],
+    eventIds: [clip.eventId],
     withdrawn: true,
   });
 }
@@ -26,7 +37,7 @@ function RemoveSheet({ onRemove, onClose }: { onRemove: () => void; onClose: () 
   return (
     <Sheet title="Remove this film?" open onClose={onClose}>
       <Body>
-        The film goes from this device and from the studio, for good. Marks and stills stay.
+        The film and its stills go from this device and from the studio, for good. Marks stay.
       </Body>
       <Button kind="stop" big label="Remove" onPress={onRemove} />
       <Button label="Keep it" onPress={onClose} />
@@ -60,7 +71,7 @@ export function Keeping({
     });
   const remove = () =>
     attempt(async () => {
-      await removeClip(found, trainerId, clip.eventId);
+      await removeClip(found, trainerId);
       router.push({ pathname: '/clients/[id]/review', params: { id: session.clientId } });
     });
   const size = `${(clip.bytes / 1_000_000).toFixed(1)} MB`;
