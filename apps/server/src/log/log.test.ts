@@ -1,6 +1,6 @@
 import path from 'node:path';
 import type { Room, SessionEvent } from '@spalo/core';
-import { emptyHistory, reduceSession } from '@spalo/core';
+import { emptyHistory, liftIsDone, reduceSession } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import { inStudio } from '../db/database';
@@ -303,7 +303,7 @@ describe('two devices on one session', () => {
             const sets = state.lifts.flatMap((each) => each.sets);
             const set = sets[roll(Math.max(1, sets.length))];
             const by = names[who]!;
-            if (act < 3 && state.lifts[lift]!.sets.length < state.lifts[lift]!.steps.length)
+            if (act < 3 && !liftIsDone(state.lifts[lift]!))
               session.logNext(liftId, by);
             else if (act === 3 && set)
               session.append('set.voided', { setId: set.id, voided: roll(2) === 0 }, by);
