@@ -1,4 +1,4 @@
-import type { BlockState, BodyRange, ClientHistory, Person } from '@spalo/core';
+import type { BlockState, BodyRange, ClientHistory, Person, Wishes } from '@spalo/core';
 
 /** A client as coaching sees them: who they are, what they lack, and what earlier sessions left. */
 export interface CoachedClient extends Person {
@@ -8,4 +8,6 @@ export interface CoachedClient extends Person {
   history: ClientHistory;
   /** Their blocks, the latest started first; absent where there are none. */
   blocks?: readonly BlockState[];
+  /** What they want of their weeks; absent where nobody wrote it down. */
+  wishes?: Wishes;
 }

@@ -37,6 +37,12 @@ const trainedSlots: readonly string[][] = [
   ['overhead-press', 'dumbbell-shoulder-press', 'lat-pulldown', 'pull-up'],
 ];
 
+/** Whether a lift is one that people of so much training usually do: known ones first, and nothing that needs years. */
+export const suitsTheirYears = (person: Person, liftId: string): boolean =>
+  (isInFirstYear(person) ? beginnerSlots : [...trainedSlots, ...beginnerSlots]).some((slot) =>
+    slot.includes(liftId),
+  );
+
 /** The lifts that a client without a programme of their own begins with: what the room has and no flag closes. */
 export function usualProgramme(person: Person, room: Room, now: string): string[] {
   const slow = person.cautions.includes('slow changes');

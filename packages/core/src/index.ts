@@ -13,6 +13,7 @@ export {
 export { joints, sides, type Joint, type Side, type StressKind } from './lift/joints';
 export { amountText, HELD_STEP, heldCounts, type HeldCount } from './lift/counted';
 export type { Lift, LiftImplement, LoadBelief, RepRange } from './lift/lift';
+export { muscles, type Muscle } from './lift/muscles';
 export { familyOf, patterns, type Pattern } from './lift/patterns';
 export { isSteady, jointsIn } from './lift/position';
 export { stations, type Station } from './lift/stations';
@@ -49,6 +50,7 @@ export {
 } from './person/person';
 export { isRedPlace, lockedBy, redFlag } from './person/red-flag';
 export { isInFirstYear } from './person/training-age';
+export { noWishes, type Wishes } from './person/wishes';
 export {
   turnedDownOn,
   turnedDownReasons,
@@ -325,7 +327,7 @@ export {
   type LoadsDraft,
 } from './planning/draft';
 export type { ProgrammeLift } from './planning/programme-lift';
-export { sessionDuration, stepsDuration } from './planning/duration';
+export { BETWEEN_LIFTS_S, sessionDuration, stepsDuration } from './planning/duration';
 export { loadCardRow, type CardCell, type CardRow } from './planning/load-card';
 export { cleanInARow, techniqueTrend, type TechniquePoint } from './insight/technique-trend';
 export { trendsOf } from './insight/trends';

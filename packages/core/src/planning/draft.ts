@@ -342,6 +342,9 @@ function openStandIn({ standIn }: ProgrammeLift, input: DraftInput): ProgrammeLi
 const steppedDown = (entry: ProgrammeLift, input: DraftInput): ProgrammeLift =>
   entry.steppedDown && !closedBy(entry.steppedDown, input) ? entry.steppedDown : entry;
 
+const withSets = (lift: LoadedLift, { sets }: ProgrammeLift): LoadedLift =>
+  sets === undefined ? lift : { ...lift, sets };
+
 const lessToday = (lift: LoadedLift, { turnedDown: less, room }: DraftInput): LoadedLift =>
   less ? turnedDown(lift, loadables(room, lift.implement), less) : lift;
 
@@ -355,7 +358,7 @@ export function draftLoads(input: DraftInput): LoadsDraft {
     const doing = closed ? openStandIn(entry, input) : steppedDown(entry, input);
     const found = doing && loadLift(doing, input);
     const standsFor = doing === entry ? {} : { standsFor: entry.lift.id };
-    const loaded = found && { ...lessToday(found, input), ...standsFor };
+    const loaded = found && { ...lessToday(withSets(found, entry), input), ...standsFor };
     const why = `${input.room.name} has nothing to load it with`;
     if (loaded) draft.lifts.push(loaded);
     if (closed || !loaded) {

@@ -71,7 +71,7 @@ function inOrder(lifts: readonly PlannedLift[]): { lift: PlannedLift; partner?: 
 }
 
 /** From one lift to the next: walking, putting back, setting up. */
-const BETWEEN_LIFTS_S = 120;
+export const BETWEEN_LIFTS_S = 120;
 
 /** How long a session takes, part by part, in seconds. */
 export function sessionDuration(

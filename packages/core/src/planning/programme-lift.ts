@@ -5,6 +5,8 @@ export interface ProgrammeLift {
   lift: Lift;
   styleId: string;
   firstCueId: string;
+  /** Working sets that the session asks for, 1 to 12; absent: as planned. */
+  sets?: number;
   /** The easier lift that it was stepped down to; absent while it is done itself. */
   steppedDown?: ProgrammeLift;
   /** Another in its place where it is closed; absent where there is none. */

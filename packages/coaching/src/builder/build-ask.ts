@@ -1,0 +1,169 @@
+import { allLifts, findLift, stylesOf } from '@spalo/catalog';
+import {
+  BETWEEN_LIFTS_S,
+  draftLoads,
+  isInFirstYear,
+  isSteady,
+  memoryOf,
+  planLift,
+  stepsDuration,
+  turnedDownOn,
+  type Lift,
+  type LoadedLift,
+  type Muscle,
+  type PlannedLift,
+  type ProgrammeLift,
+  type Room,
+} from '@spalo/core';
+import {
+  coverOf,
+  coverOfWeek,
+  weeklySets,
+  type BuildAsk,
+  type Candidate,
+  type Cover,
+  type Fixed,
+  type Merit,
+} from '@spalo/core/builder';
+import { draftInputFor, type Training } from '../draft-input';
+import { programmeLift, suitsTheirYears, usualProgramme } from '../programme';
+import { sessionsAWeek, setsBetween } from './week-done';
+
+/** What the trainer wants of a session. */
+export interface BuildWish {
+  /** What was booked, minutes. */
+  minutes: number;
+  /** When the week began and ends (ISO). */
+  week: { from: string; to: string };
+  /** Sessions of the week that are still to come, this one included; absent: from how often they come. */
+  sessionsLeft?: number;
+  fixed: readonly Fixed[];
+  banned: readonly string[];
+}
+
+/** A lift that must be learned: a bar, or a squat, lunge or hinge that stands free. */
+function mustBeLearned({ implement, pattern, position }: Lift): boolean {
+  if (implement === 'barbell' || implement === 'trap bar') return true;
+  const free = implement !== 'machine' && implement !== 'stack' && implement !== 'assisted';
+  const big = pattern === 'squat' || pattern === 'lunge' || pattern === 'hinge';
+  return big && free && position === 'standing';
+}
+
+/** How many lifts that are new somebody takes in at once: two in the first year, one when nervous. */
+const MOST_NEW = { firstYear: 2, nervous: 1 } as const;
+/** Nobody is held back who has trained for long. */
+const ANY = 99;
+
+/** Days within which a lift counts as done last time. */
+const LATELY_DAYS = 10;
+const DAY_MS = 24 * 3600 * 1000;
+
+const SETS = { firstYear: [2, 3], later: [3, 4], turnedDown: [2] } as const;
+
+function setChoiceOf({ client, now }: Training): readonly number[] {
+  if (turnedDownOn(client, now.slice(0, 10))) return SETS.turnedDown;
+  return isInFirstYear(client) ? SETS.firstYear : SETS.later;
+}
+
+/** Seconds of a lift by number of sets, the change to it included. */
+function secondsBy(plan: PlannedLift, setChoice: readonly number[], room: Room): number[] {
+  const warmUps = plan.steps.filter(({ kind }) => kind === 'warm-up');
+  const [set] = plan.steps.filter(({ kind }) => kind === 'working');
+  return setChoice.map((sets) => {
+    const steps = [...warmUps, ...Array.from({ length: sets }, () => set!)];
+    const { warmUpS, workS } = stepsDuration(steps, plan, room);
+    return Math.ceil(warmUpS + workS + BETWEEN_LIFTS_S);
+  });
+}
+
+function meritsOf(lift: Lift, training: Training, usual: readonly string[]): Merit[] {
+  const { client, now } = training;
+  const { liked = [], disliked = [] } = client.wishes ?? {};
+  const { lastDone } = memoryOf(client.history, lift.id);
+  const lately = lastDone !== null && Date.parse(now) - Date.parse(lastDone) < LATELY_DAYS * DAY_MS;
+  const slow = client.cautions.includes('slow changes');
+  const all: [Merit, boolean][] = [
+    ['liked', liked.includes(lift.id)],
+    ['disliked', disliked.includes(lift.id)],
+    ['their programme', client.programme.includes(lift.id)],
+    ['as last time', lately],
+    ['usual', usual.includes(lift.id)],
+    ['suits', suitsTheirYears(client, lift.id)],
+    ['steady', slow && isSteady(lift.position)],
+    ['new', lastDone === null && !client.reports.some(({ liftId }) => liftId === lift.id)],
+  ];
+  return all.filter(([, holds]) => holds).map(([merit]) => merit);
+}
+
+/** Whether a lift counts against what may be new: to who has trained nothing here yet, only what must be learned does. */
+function countsAsNew(lift: Lift, merits: readonly Merit[], { client }: Training): boolean {
+  if (!merits.includes('new')) return false;
+  const isFirst = Object.values(client.history.lifts).every(({ lastDone }) => lastDone === null);
+  return isFirst ? mustBeLearned(lift) : true;
+}
+
+/** Whether even the lightest load here is more than somebody who never did a lift is believed to lift. */
+const isTooHeavy = ({ liftId, loadG, belief }: LoadedLift, { client }: Training): boolean =>
+  memoryOf(client.history, liftId).lastDone === null && belief !== null && loadG > belief.high;
+
+/** The lifts that have a lesson here, as programmes take them. */
+const taughtLifts = (): ProgrammeLift[] =>
+  allLifts()
+    .filter(({ id }) => (stylesOf(id)[0]?.cues.length ?? 0) > 0)
+    .map(({ id }) => programmeLift(id));
+
+/** The cover of any lift that is taught here. */
+export function coverById(liftId: string): Cover | null {
+  const lift = findLift(liftId);
+  return lift ? coverOf(lift) : null;
+}
+
+/** What a session is built from: this client, this room, this week, these minutes less the general part (s). */
+export function buildAskFor(training: Training, wish: BuildWish, generalS: number): BuildAsk {
+  const { client, room, now } = training;
+  const entries = taughtLifts();
+  const input = draftInputFor(training, entries);
+  const { lifts: open, closed } = draftLoads(input);
+  const setChoice = setChoiceOf(training);
+  const usual = usualProgramme(client, room, now);
+  const heavy = open.filter((lift) => isTooHeavy(lift, training));
+  const able = open.filter((lift) => !heavy.includes(lift));
+  const candidates = able.flatMap(({ liftId }): Candidate[] => {
+    const entry = entries.find(({ lift }) => lift.id === liftId)!;
+    const plan = planLift(entry, input, false);
+    if (!plan) return [];
+    const merits = meritsOf(entry.lift, training, usual);
+    const isNew = countsAsNew(entry.lift, merits, training);
+    return [{ lift: entry.lift, seconds: secondsBy(plan, setChoice, room), isNew, merits }];
+  });
+  const done = setsBetween(client.history, wish.week.from, wish.week.to);
+  const daysDone = new Set(done.map(({ day }) => day)).size;
+  const firstYear = isInFirstYear(client);
+  const nothing = `${room.name} has nothing to load it with`;
+  return {
+    candidates,
+    shut: [
+      ...closed.map(({ liftId, why }) => ({
+        liftId,
+        by: why === nothing ? ('room' as const) : ('closed' as const),
+        why,
+      })),
+      ...heavy.map(({ liftId }) => ({
+        liftId,
+        by: 'strength' as const,
+        why: 'The lightest there is here is more than they are believed to lift',
+      })),
+    ],
+    // The first lift needs no change to it.
+    seconds: wish.minutes * 60 - generalS + BETWEEN_LIFTS_S,
+    mostNew: firstYear ? (client.nervous ? MOST_NEW.nervous : MOST_NEW.firstYear) : ANY,
+    setChoice,
+    week: coverOfWeek(done),
+    sessionsLeft: wish.sessionsLeft ?? Math.max(1, sessionsAWeek(client, now) - daysDone),
+    weeklySets: weeklySets(firstYear),
+    focus: (client.wishes?.focus ?? []) as readonly Muscle[],
+    fixed: wish.fixed,
+    banned: wish.banned,
+    steadyFirst: client.cautions.includes('slow changes'),
+  };
+}

@@ -1,0 +1,83 @@
+import {
+  buildGeneral,
+  draftSession,
+  generalSeconds,
+  sessionDuration,
+  type WarmUpTaste,
+} from '@spalo/core';
+import { buildSession, type Built, type BuiltSession, type Solve } from '@spalo/core/builder';
+import { draftInputFor, type Training } from '../draft-input';
+import { generalInputFor } from '../general-input';
+import { programmeFor, programmeLift } from '../programme';
+import { buildAskFor, coverById, type BuildWish } from './build-ask';
+
+/** How long a built session takes, part by part, seconds. */
+type Takes = ReturnType<typeof sessionDuration>;
+
+/** A session built for a client, with what it takes as a whole. */
+export type BuiltFor =
+  | Exclude<Built, { session: BuiltSession }>
+  | (Extract<Built, { session: BuiltSession }> & { takes: Takes });
+
+/** The hour of the day in the studio's zone, and how the trainer warms up. */
+interface When {
+  hour: number;
+  taste: WarmUpTaste;
+}
+
+/** The most of a session that its general part may take, and the least that is worth doing (minutes). */
+const GENERAL = { share: 0.2, least: 5 } as const;
+
+const generalFor = (
+  { client, now }: Training,
+  liftIds: readonly string[],
+  { hour, taste }: When,
+  minutes: number | null,
+) => buildGeneral(generalInputFor(client, liftIds, { now, hour }, { minutes, taste }));
+
+/** Minutes that the general part of a session of some minutes may take: a fifth. */
+export const generalMinutes = (minutes: number): number =>
+  Math.max(GENERAL.least, Math.round(minutes * GENERAL.share));
+
+/** Seconds of the general part before the client's usual lifts, as short as it may be made. */
+function usualGeneralS(training: Training, minutes: number, when: When): number {
+  const usual = programmeFor(training.client, training.room, training.now);
+  const ids = usual.map(({ lift }) => lift.id);
+  return generalSeconds(generalFor(training, ids, when, generalMinutes(minutes)).steps);
+}
+
+/** How long a session takes with its general part and with ramps that know what is warm already. */
+function takesOf(
+  lifts: BuiltSession['lifts'],
+  training: Training,
+  when: When,
+  minutes: number,
+): Takes {
+  const given = lifts.map(({ liftId, sets }) => ({ ...programmeLift(liftId), sets }));
+  const draft = draftSession(draftInputFor(training, given));
+  const ids = lifts.map(({ liftId }) => liftId);
+  const general = generalFor(training, ids, when, generalMinutes(minutes));
+  return sessionDuration(draft.lifts, general.steps, training.room);
+}
+
+/** What other lifts may add to the general part and to ramps, seconds: kept free from the start, and again with each new try. */
+const SPARE_S = 60;
+/** Where the estimate lift by lift was too short all the same, it is built again with less time: so often. */
+const MOST_TRIES = 4;
+
+/** Builds a session for a client in a room: it fits the minutes with its general part, its ramps and its changes. */
+export function buildFor(training: Training, wish: BuildWish, when: When, solve: Solve): BuiltFor {
+  const generalS = usualGeneralS(training, wish.minutes, when);
+  const ask = buildAskFor(training, wish, generalS + SPARE_S);
+  let { seconds } = ask;
+  let over = 0;
+  for (let tried = 0; tried < MOST_TRIES; tried += 1) {
+    const built = buildSession({ ...ask, seconds }, solve, coverById);
+    if ('lacks' in built) return built;
+    const takes = takesOf(built.session.lifts, training, when, wish.minutes);
+    over = Math.ceil(takes.totalS - wish.minutes * 60);
+    if (over <= 0) return { ...built, takes };
+    seconds -= over + SPARE_S;
+  }
+  return { lacks: [{ limit: 'time', seconds: over }] };
+}

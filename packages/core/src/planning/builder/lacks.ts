@@ -1,0 +1,76 @@
+import { secondsFor, setsFor, type BuildAsk, type Candidate, type Shut } from './ask';
+import { coverOf, covers, type Cover } from './cover';
+
+/** A limit that keeps a session from being built, and by how much it would have to give. */
+export type Lack =
+  | { limit: 'time'; seconds: number }
+  | { limit: 'new'; lifts: number }
+  | { limit: Shut['by']; liftId: string; why: string }
+  | { limit: 'nothing open' }
+  | { limit: 'order' };
+
+const fewest = (candidate: Candidate, ask: BuildAsk) =>
+  Math.min(...setsFor(candidate, ask).map((sets) => secondsFor(candidate, sets, ask)));
+
+const fixedOf = (ask: BuildAsk) =>
+  ask.candidates.filter(({ lift }) => ask.fixed.some(({ liftId }) => liftId === lift.id));
+
+/** Why no session can hold what was fixed: every limit in its way. Empty where one can. */
+export function lacksOf(ask: BuildAsk): Lack[] {
+  const fixed = fixedOf(ask);
+  const shut = ask.shut.filter((each) => ask.fixed.some(({ liftId }) => liftId === each.liftId));
+  const over = fixed.reduce((sum, each) => sum + fewest(each, ask), 0) - ask.seconds;
+  const tooNew = fixed.filter(({ isNew }) => isNew).length - ask.mostNew;
+  return [
+    ...shut.map(({ liftId, by, why }): Lack => ({ limit: by, liftId, why })),
+    ...(ask.candidates.length === 0 ? [{ limit: 'nothing open' } as const] : []),
+    ...(fixed.length > 0 && over > 0 ? [{ limit: 'time', seconds: over } as const] : []),
+    ...(tooNew > 0 ? [{ limit: 'new', lifts: tooNew } as const] : []),
+  ];
+}
+
+/** A movement that a session goes without, and what would have to give for it. */
+export interface Uncovered {
+  cover: Cover;
+  by:
+    | { limit: 'room' }
+    | { limit: 'closed'; why: string }
+    | { limit: 'banned' }
+    | { limit: 'new' }
+    | { limit: 'time'; seconds: number }
+    | { limit: 'enough' };
+}
+
+function whyUncovered(
+  cover: Cover,
+  ask: BuildAsk,
+  left: { seconds: number; isNewFull: boolean },
+  patternOf: (liftId: string) => Cover | null,
+): Uncovered['by'] {
+  const open = ask.candidates.filter(({ lift }) => coverOf(lift) === cover);
+  const shut = ask.shut.filter(({ liftId }) => patternOf(liftId) === cover);
+  const closed = shut.find(({ by }) => by === 'closed');
+  if (open.length === 0) return closed ? { limit: 'closed', why: closed.why } : { limit: 'room' };
+  const allowed = open.filter(({ lift }) => !ask.banned.includes(lift.id));
+  if (allowed.length === 0) return { limit: 'banned' };
+  const known = allowed.filter(({ isNew }) => !(isNew && left.isNewFull));
+  if (known.length === 0) return { limit: 'new' };
+  const over = Math.min(...known.map((each) => fewest(each, ask))) - left.seconds;
+  return over > 0 ? { limit: 'time', seconds: over } : { limit: 'enough' };
+}
+
+/** The movements that the week lacks and the session does not bring. `coverBy`: the cover of a lift that is shut. */
+export function uncoveredBy(
+  chosen: readonly { candidate: Candidate; seconds: number }[],
+  ask: BuildAsk,
+  coverBy: (liftId: string) => Cover | null,
+): Uncovered[] {
+  const left = {
+    seconds: ask.seconds - chosen.reduce((sum, { seconds }) => sum + seconds, 0),
+    isNewFull: chosen.filter(({ candidate }) => candidate.isNew).length >= ask.mostNew,
+  };
+  return covers
+    .filter((cover) => !ask.week.covers[cover])
+    .filter((cover) => !chosen.some(({ candidate }) => coverOf(candidate.lift) === cover))
+    .map((cover) => ({ cover, by: whyUncovered(cover, ask, left, coverBy) }));
+}
