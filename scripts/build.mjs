@@ -1,12 +1,20 @@
 import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { clientDist, inRoot, serverBundle } from './paths.mjs';
 import { compileLessons } from './lessons.mjs';
 import { must } from './run.mjs';
 
-const SKIP = new Set(['node_modules', 'dist', '.expo', 'drizzle', 'made']);
+const SKIP = new Set(['node_modules', 'dist', '.expo', 'drizzle', 'made', 'solver']);
 
 function* filesIn(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
@@ -66,11 +74,18 @@ export async function buildServer() {
   });
 }
 
+/** The solver of the session builder lies beside the client: its package ships it. */
+export function placeSolver() {
+  const folder = inRoot('apps/client/public/solver');
+  mkdirSync(folder, { recursive: true });
+  copyFileSync(inRoot('node_modules/highs/build/highs.wasm'), path.join(folder, 'highs.wasm'));
+}
+
 async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build');
   const { warnings } = await generateSW({
     globDirectory: clientDist,
-    globPatterns: ['**/*.{html,js,css,ttf,png,svg,webmanifest}'],
+    globPatterns: ['**/*.{html,js,css,ttf,png,svg,wasm,webmanifest}'],
     swDest: path.join(clientDist, 'sw.js'),
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//, /^\/health$/, /^\/ready$/],
@@ -92,6 +107,7 @@ async function writeServiceWorker() {
 export async function buildClient() {
   await unlessBuilt(path.join(clientDist, 'sw.js'), ['packages', 'apps/client'], async () => {
     console.log('Building the client (one to three minutes the first time)');
+    placeSolver();
     rmSync(clientDist, { recursive: true, force: true });
     const quiet = process.env.SPALO_VERBOSE ? 'inherit' : ['ignore', 'ignore', 'inherit'];
     await must('npx', ['expo', 'export', '-p', 'web', '--output-dir', 'dist'], {

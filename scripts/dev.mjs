@@ -8,9 +8,10 @@ const PORT = process.env.PORT ?? '4600';
 
 if (!process.env.DATABASE_URL) await ensureDebian();
 await ensureNodeModules();
-const { buildServer } = await import('./build.mjs');
+const { buildServer, placeSolver } = await import('./build.mjs');
 const { openDatabases, prepare, serverEnv } = await import('./instance.mjs');
 await buildServer();
+placeSolver();
 const databases = await openDatabases();
 const demo = await prepare(databases);
 const env = serverEnv(databases, {

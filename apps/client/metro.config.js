@@ -24,9 +24,19 @@ const withoutLists = (resolve) => (context, moduleName, platform) =>
         platform,
       )
     : resolve(context, moduleName, platform);
+// The solver can run in Node as well; in a browser it asks for none of this. Its form as a module asks where it lies, which
+// Metro cannot tell; its plain form is told where the rest of it is.
+const solver = (resolve) => (context, moduleName, platform) => {
+  if (moduleName === 'highs') return { type: 'sourceFile', filePath: require.resolve('highs') };
+  return moduleName.startsWith('node:') && /[\\/]highs[\\/]/.test(context.originModulePath)
+    ? { type: 'empty' }
+    : resolve(context, moduleName, platform);
+};
 config.resolver.resolveRequest = withoutLists(
-  englishOnly((context, moduleName, platform) =>
-    context.resolveRequest(context, moduleName, platform),
+  solver(
+    englishOnly((context, moduleName, platform) =>
+      context.resolveRequest(context, moduleName, platform),
+    ),
   ),
 );
 

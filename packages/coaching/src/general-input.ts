@@ -48,3 +48,10 @@ export function generalInputFor(
     ...wish,
   };
 }
+
+/** The most of a session that its general part may take, and the least that is worth doing (minutes). */
+const GENERAL = { share: 0.2, least: 5 } as const;
+
+/** Minutes that the general part of a session of some minutes may take: a fifth. */
+export const generalMinutes = (minutes: number): number =>
+  Math.max(GENERAL.least, Math.round(minutes * GENERAL.share));

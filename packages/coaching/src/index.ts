@@ -5,12 +5,12 @@ export { decideFor, ruleFor } from './decision-context';
 export { draftInputFor } from './draft-input';
 export { firstLesson, offersLesson, type LessonStep } from './first-lesson';
 export { floorContextFor, liftHere } from './floor-context';
-export { generalInputFor } from './general-input';
+export { generalInputFor, generalMinutes } from './general-input';
 export { historyContext } from './history';
 export { cueToJudge, type CueToJudge } from './judge-cue';
 export { ladderStanding } from './ladder-standing';
 export { pointsGotWrong } from './points-to-see';
-export { programmeFor, programmeLift } from './programme';
+export { programmeFor, programmeLift, programmeOf } from './programme';
 export { rampTodayFor } from './ramp-today';
 export { warmLifts } from './warm-lifts';
 export {

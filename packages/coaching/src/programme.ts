@@ -8,6 +8,7 @@ import {
   type Person,
   type ProgrammeLift,
   type Room,
+  type SessionLift,
 } from '@spalo/core';
 
 /** A lift as a programme takes it: in its default style, with that style's first cue. Throws RangeError for no lift. */
@@ -68,3 +69,9 @@ export function programmeFor(
   const chosen = person.programme.filter((liftId) => findLift(liftId));
   return (chosen.length > 0 ? chosen : usualProgramme(person, room, now)).map(programmeLift);
 }
+
+/** The lifts that a session was built with, as a draft takes them; those that are taught no more are left out. */
+export const programmeOf = (lifts: readonly SessionLift[]): ProgrammeLift[] =>
+  lifts
+    .filter(({ liftId }) => findLift(liftId))
+    .map(({ liftId, sets }) => ({ ...programmeLift(liftId), sets }));

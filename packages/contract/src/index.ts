@@ -3,7 +3,7 @@ export type { Problem } from './primitives/problem';
 export { problemType, problems, type ProblemKind } from './operations/problems';
 export { eventTypes, logEvent } from './events/event';
 export { newPassword, type Account, type Colleague, type OneTimeLink } from './resources/account';
-export type { Booking } from './resources/booking';
+export { MOST_BOOKINGS, type Booking, type BookingFacts } from './resources/booking';
 export type { StreamMessage } from './resources/change-message';
 export {
   clientFacts,
@@ -22,6 +22,7 @@ export {
 } from './resources/film';
 export { measurementFacts, type Measurement } from './resources/measurement';
 export { band, barbell, bell, machine, plate, room, stack } from './resources/room';
+export type { Template, TemplateFacts } from './resources/template';
 export { screening, type Screening, type ScreeningOpening } from './resources/screening';
 export type { FileProblem } from './files/file-problem';
 export { ownLiftsToJson, readOwnLiftsFile } from './files/own-lifts';

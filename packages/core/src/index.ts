@@ -327,6 +327,18 @@ export {
   type LoadsDraft,
 } from './planning/draft';
 export type { ProgrammeLift } from './planning/programme-lift';
+export { bookingStates, isExpected, type BookingState, type SessionLift } from './planning/booked';
+export {
+  clashesOf,
+  crossing,
+  MOST_IN_SLOT,
+  neededIn,
+  overlaps,
+  type Clash,
+  type Hour,
+  type Needed,
+  type Want,
+} from './planning/clash';
 export { BETWEEN_LIFTS_S, sessionDuration, stepsDuration } from './planning/duration';
 export { loadCardRow, type CardCell, type CardRow } from './planning/load-card';
 export { cleanInARow, techniqueTrend, type TechniquePoint } from './insight/technique-trend';

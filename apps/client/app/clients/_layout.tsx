@@ -15,7 +15,7 @@ export default function ClientsLayout() {
       list={<ClientList zone={studio.zone} chosen={chosen} trainerId={trainer.id} />}
       detail={<Slot />}
       showDetail={path !== '/clients'}
-      alone={/\/(film|review)$/.test(path)}
+      alone={/\/(build|film|review)$/.test(path)}
     />
   );
 }

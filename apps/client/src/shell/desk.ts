@@ -6,6 +6,7 @@ export { SettingsScreen } from '../features/account/SettingsScreen';
 export { JoinScreen } from '../features/account/JoinScreen';
 export { SignInScreen } from '../features/account/SignInScreen';
 export { BlockScreen } from '../features/block/BlockScreen';
+export { BuilderScreen } from '../features/builder/BuilderScreen';
 export { BenchScreen } from '../features/bench/BenchScreen';
 export { ClientScreen } from '../features/clients/ClientScreen';
 export { FilmScreen } from '../features/film/FilmScreen';

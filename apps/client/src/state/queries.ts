@@ -1,6 +1,6 @@
 import type { OwnLift } from '@spalo/core';
 import { nothingLearned, type StudioLearned } from '@spalo/coaching';
-import type { Booking, ListedClient } from '@spalo/contract';
+import type { Booking, ListedClient, Template } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
@@ -9,6 +9,7 @@ import { forgetFetched } from './query-client';
 import { overlayBookings } from './resources/bookings';
 import { overlayClients } from './resources/clients';
 import { overlayOwnLifts } from './resources/own-lifts';
+import { overlayTemplates } from './resources/templates';
 import { overlayRooms } from './resources/rooms';
 import { takeRatios } from './strength';
 import { useFinishedSessions, useSessions, useWaitingChanges } from './use-journal';
@@ -45,6 +46,16 @@ export function useOwnLifts(): readonly OwnLift[] {
     const lifts = overlayOwnLifts(query.data ?? noLifts, waiting);
     return lifts.length > 0 ? lifts : noLifts;
   }, [query.data, waiting]);
+}
+
+/** Sessions and blocks that the studio keeps for other clients; none until they are known. */
+export function useTemplates(): readonly Template[] {
+  const query = useQuery({
+    queryKey: ['templates'],
+    queryFn: async () => (await call('templates', {})).templates,
+  });
+  const waiting = useWaitingChanges();
+  return useMemo(() => overlayTemplates(query.data ?? [], waiting), [query.data, waiting]);
 }
 
 export const useTrainers = () =>

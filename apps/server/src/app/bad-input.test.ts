@@ -51,6 +51,20 @@ beforeAll(async () => {
       hidden: [],
     },
     putBooking: { clientId: ids.client, startsAt: '2026-11-24T10:00:00.000Z', minutes: 60 },
+    putBookings: {
+      bookings: [
+        {
+          id: v7(),
+          clientId: ids.client,
+          startsAt: '2026-11-24T10:00:00.000Z',
+          minutes: 60,
+          state: 'booked',
+          lifts: [{ liftId: 'back-squat', sets: 3 }],
+          series: { id: v7(), rule: 'FREQ=WEEKLY;COUNT=2' },
+        },
+      ],
+    },
+    putTemplate: { kind: 'session', name: 'Legs', lifts: [{ liftId: 'back-squat', sets: 3 }] },
     appendEvents: { events: writer.events },
     signIn: { email: 'a@example.invalid', password: 'x' },
     addTrainer: {

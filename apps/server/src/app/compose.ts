@@ -21,6 +21,7 @@ import { measurementsRouter } from '../measurements/router';
 import { ownLiftsRouter } from '../own-lifts/router';
 import { roomsRouter } from '../rooms/router';
 import { screeningRouter } from '../screening/router';
+import { templatesRouter } from '../templates/router';
 import { sessionsRouter } from '../sessions/router';
 import { isDatabaseAway, loggable } from '../db/errors';
 import { problemDocument, Refusal } from '../http/refusal';
@@ -34,7 +35,8 @@ const securityHeaders = helmet({
     useDefaults: false,
     directives: {
       defaultSrc: ["'self'"],
-      scriptSrc: ["'self'"],
+      // The session builder's solver is WebAssembly; scripts from text stay closed.
+      scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
       // React Native for the web writes its style sheet at run time.
       styleSrc: ["'self'", "'unsafe-inline'"],
       // Stills rest on the device until they are sent.
@@ -183,6 +185,7 @@ export function makeServer(app: App, clientDir: string | null): Express {
     bookingsRouter,
     roomsRouter,
     ownLiftsRouter,
+    templatesRouter,
     filmsRouter,
     calendarRouter,
     logRouter,

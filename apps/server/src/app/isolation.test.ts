@@ -61,6 +61,11 @@ beforeAll(async () => {
     .send(measured)
     .expect(200);
   await agent.put(`/api/v1/own-lifts/${ownLiftId}`).send(ownLiftBody).expect(200);
+  const templateId = v7();
+  await agent
+    .put(`/api/v1/templates/${templateId}`)
+    .send({ kind: 'session', name: SECRET, lifts: [{ liftId: 'back-squat', sets: 3 }] })
+    .expect(200);
   const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
   const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() - 60_000 });
   writer.append('note.added', { liftId: null, text: SECRET });
@@ -90,6 +95,7 @@ beforeAll(async () => {
       film: filmId,
       room: room.id,
       'own-lift': ownLiftId,
+      template: templateId,
     },
     bodies: {
       putClient: { ...clientBody, name: 'Intruder' },
@@ -101,6 +107,12 @@ beforeAll(async () => {
       putOwnLift: { ...ownLiftBody, added: { name: 'Intruder', like: 'goblet-squat' } },
       putScreening: { answers: {} },
       putBooking: { clientId, startsAt, minutes: 30 },
+      putBookings: { bookings: [{ id: bookingId, clientId, startsAt, minutes: 30 }] },
+      putTemplate: {
+        kind: 'session',
+        name: 'Intruder',
+        lifts: [{ liftId: 'back-squat', sets: 3 }],
+      },
       appendEvents: { events: writer.events },
     },
   };
@@ -120,7 +132,9 @@ function aimed(path: string): string {
           ? 'own-lift'
           : path.includes('/films/')
             ? 'film'
-            : 'client';
+            : path.includes('/templates/')
+              ? 'template'
+              : 'client';
   return path
     .replace('{flagId}', first.ids.flagId!)
     .replace('{measurementId}', first.ids.measurementId!)
@@ -153,6 +167,7 @@ const tables = [
   'film_pieces',
   'own_lifts',
   'bookings',
+  'templates',
   'events',
   'sessions',
   'sets',

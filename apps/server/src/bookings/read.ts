@@ -25,14 +25,14 @@ export async function readBookings(
   // Two devices may each have started a session for the same booking: the booking is listed once.
   const once = new Map<string, Booking>();
   for (const row of rows) {
-    const { id, clientId, trainerId, startsAt, minutes } = row.bookings;
+    const { studioId: _studio, ...booked } = row.bookings;
+    const { id } = booked;
     const session = row.session && {
       id: row.session.id,
       finished: row.session.finishedAt !== null,
     };
     const known = once.get(id);
-    if (!known?.session?.finished)
-      once.set(id, { id, clientId, trainerId, startsAt, minutes, session });
+    if (!known?.session?.finished) once.set(id, { ...booked, session });
   }
   return [...once.values()];
 }

@@ -1,12 +1,10 @@
-import { and, eq, gte, lt } from 'drizzle-orm';
+import { and, eq, gte, inArray, lt } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../http/app';
-import { requireClient } from '../clients/read';
-import { bookings } from '../db/schema';
-import { announce } from '../db/announce';
-import { Refusal } from '../http/refusal';
 import { mountInStudio } from '../access/mount';
+import { bookings } from '../db/schema';
 import { readBookings } from './read';
+import { deleteBooking, writeBookings } from './write';
 
 export function bookingsRouter(app: App): Router {
   const router = Router();
@@ -20,26 +18,19 @@ export function bookingsRouter(app: App): Router {
   }));
 
   mountInStudio(router, app, 'putBooking', async ({ db, who, params, body }) => {
-    const { studioId, trainerId } = who;
-    await requireClient(db, studioId, body.clientId);
-    await db
-      .insert(bookings)
-      .values({ studioId, id: params.id, trainerId, ...body })
-      .onConflictDoUpdate({ target: [bookings.studioId, bookings.id], set: body });
-    await announce(db, studioId, { kind: 'changed', what: 'bookings' });
+    await writeBookings(db, who, [{ id: params.id, ...body }]);
     const [booking] = await readBookings(db, who, eq(bookings.id, params.id));
     return booking!;
   });
 
+  mountInStudio(router, app, 'putBookings', async ({ db, who, body }) => {
+    await writeBookings(db, who, body.bookings);
+    const ids = body.bookings.map(({ id }) => id);
+    return { bookings: await readBookings(db, who, inArray(bookings.id, ids)) };
+  });
+
   mountInStudio(router, app, 'deleteBooking', async ({ db, who, params }) => {
-    const { studioId } = who;
-    const [booking] = await readBookings(db, who, eq(bookings.id, params.id));
-    if (!booking) throw new Refusal('not-found', 'No such booking');
-    if (booking.session) throw new Refusal('conflict', 'A session was held for this booking');
-    await db
-      .delete(bookings)
-      .where(and(eq(bookings.studioId, studioId), eq(bookings.id, params.id)));
-    await announce(db, studioId, { kind: 'changed', what: 'bookings' });
+    await deleteBooking(db, who.studioId, params.id);
     return { done: true };
   });
 

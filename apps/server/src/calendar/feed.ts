@@ -1,3 +1,4 @@
+import { isExpected } from '@spalo/core';
 import { and, asc, eq, gte, lte, sql } from 'drizzle-orm';
 import { ICalCalendarMethod, ICalEventStatus, default as ical } from 'ical-generator';
 import type { Who } from '../access/sign-in';
@@ -52,12 +53,12 @@ const SPAN = { back: 60 * DAY_MS, ahead: 370 * DAY_MS } as const;
 export async function calendarOf(db: StudioDb, who: Whose, nowMs: number): Promise<string> {
   const at = (ms: number) => new Date(ms).toISOString();
   const [studio] = await db.select().from(studios).where(eq(studios.id, who.studioId));
-  // Where there is one room, it is there.
-  const [room, ...others] = await db
-    .select({ name: rooms.name })
+  const here = await db
+    .select({ id: rooms.id, name: rooms.name })
     .from(rooms)
-    .where(eq(rooms.studioId, who.studioId))
-    .limit(2);
+    .where(eq(rooms.studioId, who.studioId));
+  // Where there is one room, it is there.
+  const only = here.length === 1 ? here[0] : undefined;
   const rows = await db
     .select({ booking: bookings, name: clients.name, called: clients.calledName })
     .from(bookings)
@@ -83,14 +84,15 @@ export async function calendarOf(db: StudioDb, who: Whose, nowMs: number): Promi
   });
   for (const { booking, name, called } of rows) {
     const start = new Date(booking.startsAt);
+    const room = here.find(({ id }) => id === booking.roomId) ?? only;
     calendar.createEvent({
       id: `${booking.id}@spalo`,
       start,
       end: new Date(start.getTime() + booking.minutes * 60_000),
       stamp: new Date(nowMs),
       summary: called || name,
-      status: ICalEventStatus.CONFIRMED,
-      ...(room && others.length === 0 && { location: room.name }),
+      status: isExpected(booking) ? ICalEventStatus.CONFIRMED : ICalEventStatus.CANCELLED,
+      ...(room && { location: room.name }),
     });
   }
   return calendar.toString();

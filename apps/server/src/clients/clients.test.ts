@@ -48,6 +48,7 @@ describe('clients', () => {
       name: 'Ada',
       blocks: [],
       turnedDown: [],
+      wishes: { focus: [], liked: [], disliked: [] },
       trainingMonthsAt: expect.any(String),
       flags: [],
       mine: true,
@@ -238,8 +239,8 @@ describe('bookings', () => {
     expect((await list()).map((each: { id: string }) => each.id)).toEqual([early, late]);
     await agent.put(`/api/v1/bookings/${late}`).send(at('07')).expect(200);
     expect(await list()).toEqual([
-      { id: late, trainerId, session: null, ...at('07') },
-      { id: early, trainerId, session: null, ...at('09') },
+      expect.objectContaining({ id: late, trainerId, session: null, ...at('07') }),
+      expect.objectContaining({ id: early, trainerId, session: null, ...at('09') }),
     ]);
     await agent
       .put(`/api/v1/bookings/${late}`)

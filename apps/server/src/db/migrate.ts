@@ -20,6 +20,7 @@ const GRANTS: Record<string, string> = {
   rooms: 'SELECT, INSERT, UPDATE, DELETE',
   own_lifts: 'SELECT, INSERT, UPDATE, DELETE',
   bookings: 'SELECT, INSERT, UPDATE, DELETE',
+  templates: 'SELECT, INSERT, UPDATE, DELETE',
   events: 'SELECT, INSERT',
   blocks: 'SELECT, INSERT, UPDATE, DELETE',
   calendar_feeds: 'SELECT, INSERT, UPDATE, DELETE',

@@ -303,8 +303,7 @@ describe('two devices on one session', () => {
             const sets = state.lifts.flatMap((each) => each.sets);
             const set = sets[roll(Math.max(1, sets.length))];
             const by = names[who]!;
-            if (act < 3 && !liftIsDone(state.lifts[lift]!))
-              session.logNext(liftId, by);
+            if (act < 3 && !liftIsDone(state.lifts[lift]!)) session.logNext(liftId, by);
             else if (act === 3 && set)
               session.append('set.voided', { setId: set.id, voided: roll(2) === 0 }, by);
             else if (act === 4 && set) {

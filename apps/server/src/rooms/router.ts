@@ -1,7 +1,7 @@
 import { and, asc, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../http/app';
-import { rooms } from '../db/schema';
+import { bookings, rooms } from '../db/schema';
 import { announce } from '../db/announce';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
@@ -47,7 +47,13 @@ export function roomsRouter(app: App): Router {
     if (!held.some((room) => room.id === params.id)) throw new Refusal('not-found', 'No such room');
     if (held.length < 2) throw new Refusal('conflict', 'A studio keeps at least one room');
     await db.delete(rooms).where(and(eq(rooms.studioId, studioId), eq(rooms.id, params.id)));
+    // What was booked there is booked where one is.
+    await db
+      .update(bookings)
+      .set({ roomId: null })
+      .where(and(eq(bookings.studioId, studioId), eq(bookings.roomId, params.id)));
     await announce(db, studioId, { kind: 'changed', what: 'rooms' });
+    await announce(db, studioId, { kind: 'changed', what: 'bookings' });
     return { done: true };
   });
 

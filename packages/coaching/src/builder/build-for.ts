@@ -7,8 +7,8 @@ import {
 } from '@spalo/core';
 import { buildSession, type Built, type BuiltSession, type Solve } from '@spalo/core/builder';
 import { draftInputFor, type Training } from '../draft-input';
-import { generalInputFor } from '../general-input';
-import { programmeFor, programmeLift } from '../programme';
+import { generalInputFor, generalMinutes } from '../general-input';
+import { programmeFor, programmeOf } from '../programme';
 import { buildAskFor, coverById, type BuildWish } from './build-ask';
 
 /** How long a built session takes, part by part, seconds. */
@@ -25,19 +25,12 @@ interface When {
   taste: WarmUpTaste;
 }
 
-/** The most of a session that its general part may take, and the least that is worth doing (minutes). */
-const GENERAL = { share: 0.2, least: 5 } as const;
-
 const generalFor = (
   { client, now }: Training,
   liftIds: readonly string[],
   { hour, taste }: When,
   minutes: number | null,
 ) => buildGeneral(generalInputFor(client, liftIds, { now, hour }, { minutes, taste }));
-
-/** Minutes that the general part of a session of some minutes may take: a fifth. */
-export const generalMinutes = (minutes: number): number =>
-  Math.max(GENERAL.least, Math.round(minutes * GENERAL.share));
 
 /** Seconds of the general part before the client's usual lifts, as short as it may be made. */
 function usualGeneralS(training: Training, minutes: number, when: When): number {
@@ -53,8 +46,7 @@ function takesOf(
   when: When,
   minutes: number,
 ): Takes {
-  const given = lifts.map(({ liftId, sets }) => ({ ...programmeLift(liftId), sets }));
-  const draft = draftSession(draftInputFor(training, given));
+  const draft = draftSession(draftInputFor(training, programmeOf(lifts)));
   const ids = lifts.map(({ liftId }) => liftId);
   const general = generalFor(training, ids, when, generalMinutes(minutes));
   return sessionDuration(draft.lifts, general.steps, training.room);

@@ -5,19 +5,26 @@ export const studioOperations = {
   bookings: {
     method: 'get',
     path: '/bookings',
-    summary: 'The bookings that start in a stretch of time of at most 62 days',
+    summary: 'The bookings that start in a stretch of time of at most 400 days',
     access: 'trainer',
   },
   putBooking: {
     method: 'put',
     path: '/bookings/:id',
-    summary: 'Add a booking under an id made on the device, or move it',
+    summary: 'Add a booking under an id made on the device, move it, or say what became of it',
+    access: 'trainer',
+  },
+  putBookings: {
+    method: 'put',
+    path: '/bookings',
+    summary:
+      'Add or change up to 120 bookings at once, as a repeated booking does: all of them or none',
     access: 'trainer',
   },
   deleteBooking: {
     method: 'delete',
     path: '/bookings/:id',
-    summary: 'Cancel a booking for which no session was held',
+    summary: 'Take away a booking that was a mistake, for which no session was held',
     access: 'trainer',
   },
   rooms: {
@@ -36,6 +43,24 @@ export const studioOperations = {
     method: 'delete',
     path: '/rooms/:id',
     summary: 'Take a room away; the last one stays',
+    access: 'trainer',
+  },
+  templates: {
+    method: 'get',
+    path: '/templates',
+    summary: 'Sessions and blocks that the studio keeps for other clients',
+    access: 'trainer',
+  },
+  putTemplate: {
+    method: 'put',
+    path: '/templates/:id',
+    summary: 'Keep a session or a block under an id made on the device, or replace it',
+    access: 'trainer',
+  },
+  deleteTemplate: {
+    method: 'delete',
+    path: '/templates/:id',
+    summary: 'Keep it no longer',
     access: 'trainer',
   },
   ownLifts: {

@@ -1,15 +1,62 @@
+import { bookingStates, type SessionLift } from '@spalo/core';
 import { z } from 'zod';
-import { instant, uuid } from '../primitives/values';
+import { same } from '../primitives/same';
+import { instant, slug, text, uuid } from '../primitives/values';
 
-export const booking = z.object({
-  id: uuid,
+/** A lift that a session was built with. */
+export const sessionLift = same<SessionLift>()(
+  z.object({
+    liftId: slug,
+    sets: z.int().min(1, 'At least one set').max(12, 'At most 12 sets'),
+  }),
+);
+
+/** Lifts of a built session, each once. */
+export const sessionLifts = z
+  .array(sessionLift)
+  .min(1, 'At least one lift')
+  .max(16, 'At most 16 lifts')
+  .refine((lifts) => new Set(lifts.map(({ liftId }) => liftId)).size === lifts.length, {
+    message: 'A lift stands twice in it',
+  });
+
+/** The repeated booking that one belongs to: its id, and its rule (RFC 5545, "FREQ=WEEKLY;COUNT=8"). */
+const series = z.object({ id: uuid, rule: text(200) });
+
+/** What a trainer writes down about a booking. What is absent stays as it was; on a new one it is as said here. */
+export const bookingFacts = z.object({
   clientId: uuid,
-  trainerId: uuid,
   startsAt: instant,
   minutes: z.int().min(10).max(240),
+  /** Who coaches; absent: who books. */
+  trainerId: uuid.optional(),
+  /** Whether they come, came, or not; absent: booked. */
+  state: z.enum(bookingStates).optional(),
+  /** The session that was built for it; null for the client’s own lifts. */
+  lifts: sessionLifts.nullable().optional(),
+  /** Where; null for the room at hand. */
+  roomId: uuid.nullable().optional(),
+  series: series.nullable().optional(),
+});
+
+export const booking = bookingFacts.extend({
+  id: uuid,
+  trainerId: uuid,
   /** The session that was run for it, if any. */
   session: z.object({ id: uuid, finished: z.boolean() }).nullable(),
 });
-export const bookingFacts = booking.pick({ clientId: true, startsAt: true, minutes: true });
+
+/** How many bookings can be put at once: a year of two a week, and some. */
+export const MOST_BOOKINGS = 120;
+
+/** Bookings with their ids, each once. */
+export const manyBookings = z
+  .array(bookingFacts.extend({ id: uuid }))
+  .min(1, 'At least one booking')
+  .max(MOST_BOOKINGS, `At most ${MOST_BOOKINGS} bookings at once`)
+  .refine((all) => new Set(all.map(({ id }) => id)).size === all.length, {
+    message: 'A booking stands twice in it',
+  });
 
 export type Booking = z.infer<typeof booking>;
+export type BookingFacts = z.infer<typeof bookingFacts>;

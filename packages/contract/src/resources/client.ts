@@ -1,6 +1,7 @@
 import {
   bodyRanges,
   cautionKinds,
+  muscles,
   preferences,
   rangeIds,
   sexes,
@@ -10,6 +11,7 @@ import {
   type Person,
   type ReportedLift,
   type TurnedDown,
+  type Wishes,
 } from '@spalo/core';
 import { z } from 'zod';
 import { same } from '../primitives/same';
@@ -62,6 +64,15 @@ const turnedDown = same<TurnedDown>()(
     .refine(({ from, to }) => from <= to, { path: ['to'], message: 'Ends before it begins' }),
 );
 
+const wishes = same<Wishes>()(
+  z.object({
+    sessionsAWeek: z.int().min(1).max(7).optional(),
+    focus: z.array(z.enum(muscles)).max(6, 'At most six muscles'),
+    liked: z.array(slug).max(100),
+    disliked: z.array(slug).max(100),
+  }),
+);
+
 const segment = z.int().min(100, 'At least 100 mm').max(1200, 'At most 1200 mm');
 
 /** Lengths of the body, for the computed set-up. */
@@ -108,6 +119,8 @@ export const clientFacts = z.object({
   overrides: z.array(override).max(100),
   /** Weeks in which less is planned; absent where nobody wrote any down. */
   turnedDown: z.array(turnedDown).max(60).optional(),
+  /** What they want of their weeks; absent where nobody wrote it down. */
+  wishes: wishes.optional(),
   /** Kept, but no longer in the list; null for a client who comes. */
   archivedAt: happenedAt.nullable(),
 });

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { studioOperations } from '../operations/studio';
 import { instant } from '../primitives/values';
-import { booking, bookingFacts } from '../resources/booking';
+import { booking, bookingFacts, manyBookings } from '../resources/booking';
 import { ownLift, ownLiftFacts } from '../resources/own-lift';
 import { room, roomFacts } from '../resources/room';
+import { template, templateFacts } from '../resources/template';
 import { byId, done, type Route } from './route';
 
 /** What sessions are planned with: bookings and rooms. */
@@ -12,9 +13,9 @@ export const studioRoutes = {
     ...studioOperations.bookings,
     query: z
       .object({ from: instant, to: instant })
-      .refine(({ from, to }) => Date.parse(to) - Date.parse(from) <= 62 * 86_400_000, {
+      .refine(({ from, to }) => Date.parse(to) - Date.parse(from) <= 400 * 86_400_000, {
         path: ['to'],
-        message: 'At most 62 days after from',
+        message: 'At most 400 days after from',
       }),
     answer: z.object({ bookings: z.array(booking) }),
   },
@@ -23,6 +24,12 @@ export const studioRoutes = {
     params: byId,
     body: bookingFacts,
     answer: booking,
+    problems: ['not-found'],
+  },
+  putBookings: {
+    ...studioOperations.putBookings,
+    body: z.object({ bookings: manyBookings }),
+    answer: z.object({ bookings: z.array(booking) }),
     problems: ['not-found'],
   },
   deleteBooking: {
@@ -46,6 +53,22 @@ export const studioRoutes = {
     params: byId,
     answer: done,
     problems: ['not-found', 'conflict'],
+  },
+  templates: {
+    ...studioOperations.templates,
+    answer: z.object({ templates: z.array(template) }),
+  },
+  putTemplate: {
+    ...studioOperations.putTemplate,
+    params: byId,
+    body: templateFacts,
+    answer: template,
+  },
+  deleteTemplate: {
+    ...studioOperations.deleteTemplate,
+    params: byId,
+    answer: done,
+    problems: ['not-found'],
   },
   ownLifts: {
     ...studioOperations.ownLifts,

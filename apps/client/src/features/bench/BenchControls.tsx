@@ -11,7 +11,8 @@ import { Strong } from '../../design/Words';
 import { loadUnit } from '../../parts/words/load-words';
 import { LiftPicker } from '../../parts/pickers/LiftPicker';
 import { useRoomUi } from '../../parts/room/use-room';
-import { implementName, problemText } from './bench-load';
+import { implementName } from '../../parts/words/implement-words';
+import { problemText } from './bench-load';
 import type { Bench } from './use-bench';
 
 const ages = [

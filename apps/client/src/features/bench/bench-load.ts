@@ -4,10 +4,8 @@ import {
   shownAs,
   toGrams,
   type Grams,
-  type Implement,
   type LoadProblem,
   type Loads,
-  type Room,
   type Unit,
 } from '@spalo/core';
 import { typedGrams } from '../../parts/forms/typed';
@@ -42,26 +40,5 @@ export function problemText({ kind, above, below }: LoadProblem, what: string, u
       return `All that fits is on at ${massText(below!.loadG, unit)}`;
     case 'not exact':
       return 'This load cannot be built here; these come nearest';
-  }
-}
-
-/** An implement as a room calls it. */
-export function implementName(implement: Implement, room: Room): string {
-  switch (implement.kind) {
-    case 'barbell': {
-      const bar = room.bars.find((each) => each.id === implement.barId);
-      return bar ? `${bar.name} ${massText(bar.massG, bar.unit)}` : 'Bar';
-    }
-    case 'machine':
-      return room.machines.find((each) => each.id === implement.machineId)?.name ?? 'Machine';
-    case 'stack':
-    case 'assisted':
-      return room.stacks.find((each) => each.id === implement.stackId)?.name ?? 'Stack';
-    case 'dumbbell':
-      return 'Dumbbells';
-    case 'kettlebell':
-      return 'Kettlebells';
-    case 'body':
-      return 'Own body';
   }
 }

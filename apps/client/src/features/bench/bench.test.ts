@@ -1,5 +1,6 @@
 import { loadables, noLoads, type Room } from '@spalo/core';
-import { implementName, problemText, readLoad } from './bench-load';
+import { implementName } from '../../parts/words/implement-words';
+import { problemText, readLoad } from './bench-load';
 
 const kg = (value: number) => value * 1000;
 const lb = (value: number) => Math.round(value * 453.59237);

@@ -34,6 +34,7 @@ import { StartingWeights } from './StartingWeights';
 import { TechniqueTrends } from './TechniqueTrends';
 import { TurnedDownSection } from './TurnedDownSection';
 import { WarmUpHabits } from './WarmUpHabits';
+import { WeekSection } from './WeekSection';
 
 /** From here on the page has two columns beside the list. */
 const TWO_COLUMNS = 1180;
@@ -91,6 +92,9 @@ function ClientRecord({ client, room, account }: PageProps) {
   }
   return (
     <View className="gap-6">
+      <Guard what="The week">
+        <WeekSection client={client} zone={account.studio.zone} />
+      </Guard>
       <Guard what="What the marks say">
         <MarksSay client={client} />
       </Guard>

@@ -75,6 +75,16 @@ export function NextSession({
             onPress={() => setMoving(true)}
           />
         )}
+        <Button
+          label="Build"
+          says={`Build a session for ${client.name}`}
+          onPress={() =>
+            router.push({
+              pathname: '/clients/[id]/build',
+              params: { id: client.id, ...(next && { booking: next.id }) },
+            })
+          }
+        />
         <Button label="Book" says={`Book ${client.name}`} onPress={() => setBooking(true)} />
       </View>
       {moving && next && (

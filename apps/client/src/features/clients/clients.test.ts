@@ -69,9 +69,15 @@ describe('a booking as it is typed', () => {
   });
 
   it('is asked about where it has passed, or is there already', () => {
-    const wanted = { id: 'b', clientId: 'c', startsAt: '2026-11-25T10:00:00.000Z', minutes: 60 };
+    const wanted = {
+      id: 'b',
+      clientId: 'c',
+      trainerId: 't',
+      startsAt: '2026-11-25T10:00:00.000Z',
+      minutes: 60,
+    };
     const doubt = (change: object, others: (typeof wanted)[] = []) =>
-      bookingDoubt({ ...wanted, ...change }, others, Date.parse(NOW));
+      bookingDoubt([{ ...wanted, ...change }], others, Date.parse(NOW));
     expect(doubt({})).toBeNull();
     expect(doubt({ startsAt: '2026-11-23T10:00:00.000Z' })).toMatch(/passed/);
     const other = { ...wanted, id: 'other', startsAt: '2026-11-25T10:30:00.000Z' };

@@ -1,4 +1,4 @@
-import type { Account, Client } from '@spalo/contract';
+import type { Account, Booking, Client } from '@spalo/contract';
 import { recordedFlags, sessionDuration, type LoadsDraft, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
@@ -18,24 +18,27 @@ export function Brief({
   draft,
   account,
   room,
-  minutes,
+  booking,
   titled = true,
 }: {
   client: Client;
   draft: LoadsDraft;
   account: Account;
   room: Room;
-  /** What was booked. */
-  minutes: number;
+  booking: Booking;
   titled?: boolean;
 }) {
   const router = useRouter();
-  const task = useMemo(() => visitOf(client, room, account), [client, room, account]);
+  const task = useMemo(
+    () => visitOf(client, room, account, booking),
+    [client, room, account, booking],
+  );
   const whole = useTask('draft', task);
   const seconds = useMemo(
     () => whole && sessionDuration(whole.lifts, whole.general.steps, room),
     [whole, room],
   );
+  const { minutes } = booking;
   const late = seconds ? Math.round(seconds.totalS / 60) - minutes : 0;
   return (
     <View className="gap-4">
@@ -65,6 +68,18 @@ export function Brief({
         client={client}
         account={account}
       />
+      {!booking.session && (
+        <Button
+          label={booking.lifts ? 'Change the session' : 'Build another session'}
+          icon="floor"
+          onPress={() =>
+            router.push({
+              pathname: '/clients/[id]/build',
+              params: { id: client.id, booking: booking.id },
+            })
+          }
+        />
+      )}
       <Button
         label="Open the client’s page"
         onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}

@@ -71,7 +71,7 @@ function Bookings({
   if (day.rows.length === 0) return <NobodyBooked />;
   const start = ({ booking, client, room }: DayRow) =>
     attempt(async () => {
-      await startSession(client, room, account, booking.id);
+      await startSession(client, room, account, booking);
       router.push('/floor');
     });
   const toFloor = ({ session }: Booking) => {

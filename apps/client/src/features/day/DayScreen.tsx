@@ -20,12 +20,12 @@ export function DayScreen({ account }: { account: Account }) {
   const shown = opened ?? (wide ? next : undefined);
   const brief = shown?.draft && shown.room && (
     <Brief
-      key={shown.client.id}
+      key={shown.booking.id}
       client={shown.client}
       draft={shown.draft}
       account={account}
       room={shown.room}
-      minutes={shown.booking.minutes}
+      booking={shown.booking}
       titled={wide}
     />
   );

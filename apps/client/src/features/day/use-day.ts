@@ -1,5 +1,5 @@
 import type { Account, Booking } from '@spalo/contract';
-import type { LoadsDraft, Room } from '@spalo/core';
+import type { LoadsDraft, Room, Unit } from '@spalo/core';
 import { useMemo } from 'react';
 import { useNow } from '../../design/use-now';
 import { roomToday } from '../../parts/room/room-today';
@@ -21,6 +21,22 @@ export interface DayRow {
 
 const MINUTE_MS = 60_000;
 
+/** What is drafted for a booking; null while it is not known. */
+function drafted(
+  client: KnownClient,
+  room: Room | undefined,
+  unit: Unit,
+  { lifts }: Booking,
+): LoadsDraft | null {
+  if (!room || client.past === 'coming') return null;
+  try {
+    return draftFor(client, room, unit, lifts);
+  } catch {
+    // One client who cannot be drafted for leaves the day to the others; the card goes without a plan.
+    return null;
+  }
+}
+
 /** The bookings of a day, `offset` days from today, in time's order. */
 export function useDay({ studio, trainer }: Account, offset: number) {
   const minute = Math.floor(useNow(true) / MINUTE_MS) * MINUTE_MS;
@@ -30,27 +46,16 @@ export function useDay({ studio, trainer }: Account, offset: number) {
   const clients = useKnownClients(bookings.data?.map(({ clientId }) => clientId) ?? []);
   const rooms = useRooms();
   const room: Room | undefined = useRoomChoice(rooms.data);
-  const drafts = useMemo(() => {
-    if (!room) return new Map<string, LoadsDraft>();
-    return new Map(
-      (clients.data ?? []).flatMap((client) => {
-        if (client.past === 'coming') return [];
-        try {
-          const here = roomToday(client, rooms.data, room) ?? room;
-          return [[client.id, draftFor(client, here, unit)] as const];
-        } catch {
-          // One client who cannot be drafted for leaves the day to the others; the card goes without a plan.
-          return [];
-        }
+  const rows = useMemo(
+    () =>
+      (bookings.data ?? []).flatMap((booking): DayRow[] => {
+        const client = clients.data?.find((each) => each.id === booking.clientId);
+        if (!client) return [];
+        const here = roomToday(client, rooms.data, room, booking);
+        return [{ booking, client, draft: drafted(client, here, unit, booking), room: here }];
       }),
-    );
-  }, [clients.data, rooms.data, room, unit]);
-  const rows = (bookings.data ?? []).flatMap((booking): DayRow[] => {
-    const client = clients.data?.find((each) => each.id === booking.clientId);
-    if (!client) return [];
-    const draft = drafts.get(client.id) ?? null;
-    return [{ booking, client, draft, room: roomToday(client, rooms.data, room) }];
-  });
+    [bookings.data, clients.data, rooms.data, room, unit],
+  );
   // A session cannot start before its room is known, so the day waits for all three.
   const fetched = [bookings, clients, rooms];
   return {

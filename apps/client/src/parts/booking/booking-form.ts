@@ -1,4 +1,5 @@
 import type { Booking } from '@spalo/contract';
+import { clashesOf } from '@spalo/core';
 import { instantOf } from '../time/day-time';
 
 /** A booking as it is typed: a day and a time in the studio's zone. */
@@ -29,21 +30,26 @@ export function readBooking(
     : { booking: { startsAt, minutes: length } };
 }
 
-const MINUTE_MS = 60_000;
+type Wanted = Pick<Booking, 'id' | 'clientId' | 'trainerId' | 'startsAt' | 'minutes' | 'state'>;
 
 /** What is odd about a booking that is wanted, as a question; null where nothing is. */
+function doubtOf(wanted: Wanted, others: readonly Wanted[], nowMs: number): string | null {
+  if (Date.parse(wanted.startsAt) < nowMs) return 'That time has passed. Is it meant?';
+  const [clash] = clashesOf(wanted, others);
+  if (!clash) return null;
+  return clash.clash === 'client'
+    ? 'They are booked at that time already. Twice?'
+    : `That makes ${clash.clients} clients at once for one trainer. Is it meant?`;
+}
+
+/** What is odd about bookings that are wanted together, as a question; null where nothing is. */
 export function bookingDoubt(
-  wanted: Pick<Booking, 'id' | 'clientId' | 'startsAt' | 'minutes'>,
-  others: readonly Pick<Booking, 'id' | 'clientId' | 'startsAt' | 'minutes'>[],
+  wanted: readonly Wanted[],
+  others: readonly Wanted[],
   nowMs: number,
 ): string | null {
-  const from = Date.parse(wanted.startsAt);
-  if (from < nowMs) return 'That time has passed. Is it meant?';
-  const to = from + wanted.minutes * MINUTE_MS;
-  const twice = others.some(({ id, clientId, startsAt, minutes }) => {
-    const start = Date.parse(startsAt);
-    const overlaps = start < to && start + minutes * MINUTE_MS > from;
-    return id !== wanted.id && clientId === wanted.clientId && overlaps;
-  });
-  return twice ? 'They are booked at that time already. Twice?' : null;
+  const doubts = wanted.flatMap((each) => doubtOf(each, others, nowMs) ?? []);
+  const [first] = doubts;
+  if (!first || wanted.length === 1) return first ?? null;
+  return `${doubts.length} of ${wanted.length}: ${first}`;
 }

@@ -2,25 +2,51 @@ import type { Booking } from '@spalo/contract';
 import type { ChangeOf } from '../../state/changes/changes';
 import { changeWithBack } from '../../state/changes/take-back';
 
-/** What is booked: who, when, how long. */
-export type Booked = Pick<Booking, 'id' | 'clientId' | 'startsAt' | 'minutes'>;
+/** What is booked: who, when, how long, and all that is said of it. */
+export type Booked = Omit<Booking, 'session' | 'trainerId'> & Partial<Pick<Booking, 'trainerId'>>;
 
-const put = ({ id, clientId, startsAt, minutes }: Booked): ChangeOf<'putBooking'> => ({
+/** The facts of a booking as they are sent; sessions are the server's. */
+const factsOf = (booked: Booked & Partial<Booking>) => {
+  const { id: _id, session: _session, ...facts } = booked;
+  return facts;
+};
+
+const put = (booked: Booked): ChangeOf<'putBooking'> => ({
   route: 'putBooking',
-  args: { params: { id }, body: { clientId, startsAt, minutes } },
+  args: { params: { id: booked.id }, body: factsOf(booked) },
+});
+const putMany = (all: readonly Booked[]): ChangeOf<'putBookings'> => ({
+  route: 'putBookings',
+  args: { body: { bookings: all.map((each) => ({ ...factsOf(each), id: each.id })) } },
 });
 const remove = ({ id }: Booked): ChangeOf<'deleteBooking'> => ({
   route: 'deleteBooking',
   args: { params: { id } },
 });
 
-/** Books, or moves a booking, with the way back to what it was, or to none; kept on the device until the server has it. */
-export const putBooking = (booked: Booked, before: Booked | null) =>
-  changeWithBack(
-    put(booked),
-    before ? 'Booking moved' : 'Booked',
-    before ? put(before) : remove(booked),
-  );
+/** What a booking was before something of it changes: what was unsaid then is unsaid again. */
+const asItWas = (before: Booked): Booked => ({
+  state: 'booked',
+  lifts: null,
+  series: null,
+  ...before,
+});
 
-export const cancelBooking = (booked: Booked) =>
-  changeWithBack(remove(booked), 'Booking cancelled', put(booked));
+/** Books, or changes a booking, with the way back to what it was, or to none; kept on the device until the server has it. */
+export const putBooking = (
+  booked: Booked,
+  before: Booked | null,
+  says = before ? 'Booking moved' : 'Booked',
+) => changeWithBack(put(booked), says, before ? put(asItWas(before)) : remove(booked));
+
+/** Books many at once, as a repeated booking does, with the way back to none. */
+export const bookMany = (booked: readonly Booked[]) =>
+  changeWithBack(putMany(booked), `${booked.length} bookings made`, ...booked.map(remove));
+
+/** Changes many at once, with the way back to what they were. */
+export const changeMany = (booked: readonly Booked[], before: readonly Booked[], says: string) =>
+  changeWithBack(putMany(booked), says, putMany(before.map(asItWas)));
+
+/** Takes a booking away that was a mistake. */
+export const removeBooking = (booked: Booked) =>
+  changeWithBack(remove(booked), 'Booking removed', put(asItWas(booked)));

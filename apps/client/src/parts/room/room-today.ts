@@ -1,11 +1,12 @@
 import { turnedDownOn, type Room, type TurnedDown } from '@spalo/core';
 
-/** The room that a client trains in today: another one while they are away, else the usual. */
+/** The room that a client trains in today: the one that was booked, another one while they are away, else the usual. */
 export function roomToday(
   client: { turnedDown?: readonly TurnedDown[] },
   rooms: readonly Room[] | undefined,
   usual: Room | undefined,
+  booked?: { roomId?: string | null | undefined },
 ): Room | undefined {
   const away = turnedDownOn(client, new Date().toISOString().slice(0, 10))?.roomId;
-  return rooms?.find(({ id }) => id === away) ?? usual;
+  return rooms?.find(({ id }) => id === (booked?.roomId ?? away)) ?? usual;
 }

@@ -1,4 +1,4 @@
-import type { Account } from '@spalo/contract';
+import type { Account, Booking } from '@spalo/contract';
 import { lockedBy, redFlag, type Room } from '@spalo/core';
 import { authorFor, journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
@@ -13,7 +13,8 @@ export async function startSession(
   client: KnownClient,
   room: Room | undefined,
   account: Account,
-  bookingId: string | null,
+  /** The booking that it is run for, with what was built for it; or what was built without one. */
+  booking: (Pick<Booking, 'lifts' | 'minutes'> & { id: string | null }) | null,
 ): Promise<string> {
   if (!room) throw new Error('the room has not been fetched yet');
   // What is being fetched must not be taken for nothing.
@@ -22,7 +23,11 @@ export async function startSession(
   if (red) throw new Error(lockedBy(red));
   const sessionId = newId();
   const { unit } = account.studio;
-  const { lifts, general, block } = await inWorker('draft', visitOf(client, room, account));
+  const { lifts, general, block } = await inWorker(
+    'draft',
+    visitOf(client, room, account, booking ?? undefined),
+  );
+  const bookingId = booking?.id ?? null;
   const start = { clientId: client.id, bookingId, roomId: room.id, unit, lifts };
   const author = authorFor(account.trainer.id);
   const payload = { ...start, general: general.steps, ...(block && { block }) };

@@ -1,21 +1,35 @@
-import { draftInputFor } from '@spalo/coaching';
-import type { Account, Client } from '@spalo/contract';
-import { draftLoads, type LoadsDraft, type Room, type Unit } from '@spalo/core';
+import { draftInputFor, programmeOf } from '@spalo/coaching';
+import type { Account, Booking, Client } from '@spalo/contract';
+import { draftLoads, type LoadsDraft, type Room, type SessionLift, type Unit } from '@spalo/core';
 import { useSettings } from '../../state/settings';
 import { profileOfClient, ratiosHere } from '../../state/strength';
 import type { Visit } from '../../state/worker/tasks/draft';
 import { clockTime } from '../time/day-time';
 
 /** The loads of today's session for a client, from what this device knows; its ramps are planned in the worker. */
-export function draftFor(client: Client, room: Room, unit: Unit): LoadsDraft {
+export function draftFor(
+  client: Client,
+  room: Room,
+  unit: Unit,
+  built?: readonly SessionLift[] | null,
+): LoadsDraft {
   const profile = profileOfClient(client);
-  return draftLoads(draftInputFor({ client, profile, room, unit, now: new Date().toISOString() }));
+  const training = { client, profile, room, unit, now: new Date().toISOString() };
+  return draftLoads(draftInputFor(training, built ? programmeOf(built) : undefined));
 }
 
 /** A client about to train here and now, as the worker needs them. */
-export function visitOf(client: Client, room: Room, { studio }: Account): Visit {
+export function visitOf(
+  client: Client,
+  room: Room,
+  { studio }: Account,
+  booking?: Pick<Booking, 'lifts' | 'minutes'>,
+): Visit {
   const now = new Date().toISOString();
   const hour = Number(clockTime(now, studio.zone).slice(0, 2));
   const { taste } = useSettings.getState();
-  return { client, room, unit: studio.unit, now, hour, taste, ratios: ratiosHere() };
+  const visit = { client, room, unit: studio.unit, now, hour, taste, ratios: ratiosHere() };
+  return booking?.lifts
+    ? { ...visit, built: { lifts: booking.lifts, minutes: booking.minutes } }
+    : visit;
 }

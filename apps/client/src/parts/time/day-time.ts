@@ -3,6 +3,7 @@ import { TZDate } from '@date-fns/tz';
 import { addDays } from 'date-fns/addDays';
 import { isSameDay } from 'date-fns/isSameDay';
 import { startOfDay } from 'date-fns/startOfDay';
+import { startOfWeek } from 'date-fns/startOfWeek';
 
 /** Formatters are costly to make: one of each zone and length is kept. */
 const formatters = new Map<string, Intl.DateTimeFormat>();
@@ -37,6 +38,13 @@ export function dayBounds(
   const { weekday, day: date, month } = partsOf(day.getTime(), zone, 'long');
   const iso = (at: Date) => new Date(at.getTime()).toISOString();
   return { from: iso(day), to: iso(addDays(day, 1)), label: `${weekday} ${date} ${month}` };
+}
+
+/** The week that holds an instant, in a zone, as the two instants it lies between; `offset` weeks on. It begins on Monday. */
+export function weekBounds(nowMs: number, zone: string, offset = 0): { from: string; to: string } {
+  const monday = addDays(startOfWeek(new TZDate(nowMs, zone), { weekStartsOn: 1 }), offset * 7);
+  const iso = (at: Date) => new Date(at.getTime()).toISOString();
+  return { from: iso(monday), to: iso(addDays(monday, 7)) };
 }
 
 /** "24 Nov 2026, 10:30". */

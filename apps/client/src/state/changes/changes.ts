@@ -10,7 +10,10 @@ const touches = {
   putMeasurement: 'clients',
   putScreening: 'clients',
   putBooking: 'bookings',
+  putBookings: 'bookings',
   deleteBooking: 'bookings',
+  putTemplate: 'templates',
+  deleteTemplate: 'templates',
   putRoom: 'rooms',
   deleteRoom: 'rooms',
   putOwnLift: 'own-lifts',
@@ -33,6 +36,7 @@ export const fetchedOf: Record<Extract<StreamMessage, { kind: 'changed' }>['what
   rooms: ['rooms'],
   trainers: ['trainers'],
   'own-lifts': ['own-lifts'],
+  templates: ['templates'],
 };
 
 type Send = <R extends ChangeRoute>(route: R, args: Call<R>) => Promise<unknown>;

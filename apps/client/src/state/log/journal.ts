@@ -27,6 +27,12 @@ const emptyStates = <R extends Reducers>(kinds: R): StatesOf<R> =>
   ) as unknown as StatesOf<R>;
 
 /** The device's copy of the logs and its outbox. An entry is stored before it shows. */
+/** Whether a change is about clients of a list and nobody else. */
+function isOnlyOf(clientIds: ReadonlySet<string>, args: Change['args']): boolean {
+  if ('params' in args) return clientIds.has(args.params.id);
+  return args.body.bookings.every(({ clientId }) => clientIds.has(clientId));
+}
+
 export class Journal<R extends Reducers = typeof reducers> {
   readonly state: StoreApi<JournalState<R>>;
   /** The latest id made here: what is made later sorts later, within a millisecond and across kinds. */
@@ -150,7 +156,7 @@ export class Journal<R extends Reducers = typeof reducers> {
         .filter((entry) =>
           entry.kind === 'event'
             ? lost.has(streamKey(entry.event))
-            : gone.has(entry.change.args.params.id),
+            : isOnlyOf(gone, entry.change.args),
         )
         .map((entry) => entry.id),
     );

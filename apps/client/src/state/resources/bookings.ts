@@ -1,13 +1,28 @@
-import type { Booking } from '@spalo/contract';
+import type { Booking, BookingFacts } from '@spalo/contract';
 import type { SessionState } from '@spalo/core';
 import type { Entry } from '../log/journal-store';
 import { changesAmong, laidOver, type Overlays } from './overlays';
 
-/** A booking made here is the trainer's own. */
-const bookingOverlays = (trainerId: string): Overlays<Booking, 'putBooking' | 'deleteBooking'> => ({
+type BookingChange = 'putBooking' | 'putBookings' | 'deleteBooking';
+
+/** A booking made here is the trainer's own, where nobody else is named; what it leaves unsaid stays as it was. */
+function lay(bookings: Map<string, Booking>, id: string, facts: BookingFacts, trainerId: string) {
+  const known = bookings.get(id) ?? { trainerId, session: null };
+  const said = Object.fromEntries(Object.entries(facts).filter(([, value]) => value !== undefined));
+  bookings.set(id, {
+    ...known,
+    ...(said as BookingFacts),
+    id,
+    trainerId: facts.trainerId ?? known.trainerId,
+  });
+}
+
+const bookingOverlays = (trainerId: string): Overlays<Booking, BookingChange> => ({
   putBooking(bookings, { params: { id }, body }) {
-    const known = bookings.get(id);
-    bookings.set(id, { trainerId, session: null, ...known, ...body, id });
+    lay(bookings, id, body, trainerId);
+  },
+  putBookings(bookings, { body }) {
+    for (const { id, ...facts } of body.bookings) lay(bookings, id, facts, trainerId);
   },
   deleteBooking(bookings, { params: { id } }) {
     bookings.delete(id);

@@ -1,4 +1,5 @@
-import { index, integer, pgTable, primaryKey, uuid } from 'drizzle-orm/pg-core';
+import { bookingStates, type SessionLift } from '@spalo/core';
+import { index, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import { belongsTo, studioId, when } from './columns';
 import { clients } from './clients';
 
@@ -11,6 +12,13 @@ export const bookings = pgTable(
     trainerId: uuid('trainer_id').notNull(),
     startsAt: when('starts_at').notNull(),
     minutes: integer('minutes').notNull(),
+    state: text('state', { enum: bookingStates }).notNull().default('booked'),
+    /** The session that was built for it; null for the client's own lifts. */
+    lifts: jsonb('lifts').$type<SessionLift[]>(),
+    /** Where; null for the room at hand. A room that is taken away since is none. */
+    roomId: uuid('room_id'),
+    /** The repeated booking that it belongs to, and its rule (RFC 5545). */
+    series: jsonb('series').$type<{ id: string; rule: string }>(),
   },
   (table) => [
     primaryKey({ columns: [table.studioId, table.id] }),

@@ -1,6 +1,7 @@
 import type { Segments } from '@spalo/contract';
 import {
   flagStates,
+  noWishes,
   preferences,
   sexes,
   sides,
@@ -9,6 +10,7 @@ import {
   type Override,
   type ReportedLift,
   type TurnedDown,
+  type Wishes,
 } from '@spalo/core';
 import {
   boolean,
@@ -56,6 +58,7 @@ export const clients = pgTable(
     programme: jsonb('programme').$type<string[]>().notNull().default([]),
     overrides: jsonb('overrides').$type<Override[]>().notNull().default([]),
     turnedDown: jsonb('turned_down').$type<TurnedDown[]>().notNull().default([]),
+    wishes: jsonb('wishes').$type<Wishes>().notNull().default(noWishes),
     archivedAt: when('archived_at'),
     createdAt: when('created_at').notNull().default(now),
     updatedAt: when('updated_at').notNull().default(now),

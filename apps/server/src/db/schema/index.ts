@@ -9,3 +9,4 @@ export * from './rooms';
 export * from './screenings';
 export * from './sessions';
 export * from './studios';
+export * from './templates';

@@ -1,5 +1,11 @@
 import { liftById } from '@spalo/catalog';
-import { draftInputFor, generalInputFor, programmeLift } from '@spalo/coaching';
+import {
+  draftInputFor,
+  generalInputFor,
+  generalMinutes,
+  programmeLift,
+  programmeOf,
+} from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
 import {
   buildGeneral,
@@ -11,6 +17,7 @@ import {
   type Plate,
   type PlannedLift,
   type Room,
+  type SessionLift,
   type SessionState,
   type StudioRatios,
   type Unit,
@@ -29,6 +36,8 @@ export interface Visit {
   taste: WarmUpTaste;
   /** What the studio's clients teach of its lifts. */
   ratios: StudioRatios;
+  /** What was built for the session; absent for the client's own lifts. */
+  built?: { lifts: readonly SessionLift[]; minutes: number };
 }
 
 export interface WholeDraft extends Draft {
@@ -36,7 +45,7 @@ export interface WholeDraft extends Draft {
 }
 
 /** A lift to plan for a client who is on the floor. */
-interface LiftToAdd extends Omit<Visit, 'hour' | 'taste'> {
+interface LiftToAdd extends Omit<Visit, 'hour' | 'taste' | 'built'> {
   session: SessionState;
   liftId: string;
   standing: Plate[];
@@ -44,12 +53,12 @@ interface LiftToAdd extends Omit<Visit, 'hour' | 'taste'> {
 
 export const draftTasks = {
   /** Today's session with its ramps and its general part. */
-  draft({ client, room, unit, now, hour, taste, ratios }: Visit): WholeDraft {
+  draft({ client, room, unit, now, hour, taste, ratios, built }: Visit): WholeDraft {
     const profile = profileOfClient(client, ratios);
     const training = { client, profile, room: steadyRoom(room), unit, now };
-    const draft = draftSession(draftInputFor(training));
+    const draft = draftSession(draftInputFor(training, built && programmeOf(built.lifts)));
     const ids = draft.lifts.map((lift) => lift.liftId);
-    const wish = { minutes: null, taste };
+    const wish = { minutes: built ? generalMinutes(built.minutes) : null, taste };
     return { ...draft, general: buildGeneral(generalInputFor(client, ids, { now, hour }, wish)) };
   },
 

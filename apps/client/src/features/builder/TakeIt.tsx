@@ -1,0 +1,71 @@
+import type { Account, Booking } from '@spalo/contract';
+import { redFlag, type Room } from '@spalo/core';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { putBooking } from '../../parts/booking/change-booking';
+import { startSession } from '../../parts/session/start-session';
+import { attempt } from '../../state/problems';
+import type { KnownClient } from '../../state/resources/known-client';
+import { MoreWays } from './MoreWays';
+import type { Builder } from './use-builder';
+
+/** What happens with a session that was built: it is kept for its booking, or begun; and the other ways. */
+export function TakeIt({
+  builder,
+  client,
+  room,
+  account,
+  booking,
+}: {
+  builder: Builder;
+  client: KnownClient;
+  room: Room;
+  account: Account;
+  booking: Booking | undefined;
+}) {
+  const router = useRouter();
+  const [more, setMore] = useState(false);
+  const { lifts, minutes } = builder;
+  const isReady = lifts.length > 0 && builder.isNew;
+  const keep = () =>
+    attempt(async () => {
+      await putBooking({ ...booking!, minutes, lifts, roomId: room.id }, booking!);
+      router.push('/day');
+    });
+  const start = () =>
+    attempt(async () => {
+      await startSession(client, room, account, { id: null, lifts, minutes });
+      router.push('/floor');
+    });
+  return (
+    <View className="flex-row gap-2 border-t-2 border-line bg-paper p-3">
+      <Button
+        kind="main"
+        big
+        label={booking ? 'Keep this session' : 'Start this session'}
+        disabled={!isReady || (!booking && redFlag(client) !== null)}
+        onPress={booking ? keep : start}
+        className="flex-1"
+      />
+      <Button
+        big
+        icon="more"
+        label="More"
+        says="More to do with it"
+        onPress={() => setMore(true)}
+      />
+      {more && (
+        <MoreWays
+          builder={builder}
+          client={client}
+          room={room}
+          account={account}
+          booking={booking}
+          onClose={() => setMore(false)}
+        />
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,143 @@
+import type { Account, Booking } from '@spalo/contract';
+import type { BuiltFor } from '@spalo/coaching/builder';
+import type { Room, SessionLift } from '@spalo/core';
+import type { Fixed } from '@spalo/core/builder';
+import { useEffect, useMemo, useState } from 'react';
+import { visitOf } from '../../parts/session/visit';
+import { weekBounds } from '../../parts/time/day-time';
+import { buildInWorker } from '../../state/builder/ask-builder';
+import type { KnownClient } from '../../state/resources/known-client';
+import { useTeaching } from '../../state/use-teaching';
+
+/** What the trainer set by hand: the rest is drafted round it. */
+interface ByHand {
+  minutes: number;
+  fixed: readonly Fixed[];
+  banned: readonly string[];
+}
+
+const USUAL_MINUTES = 60;
+
+/** A session that was built before comes back as it was kept. */
+const fromBooking = (booking: Booking | undefined): ByHand => ({
+  minutes: booking?.minutes ?? USUAL_MINUTES,
+  fixed: (booking?.lifts ?? []).map(({ liftId, sets }, place) => ({ liftId, sets, place })),
+  banned: [],
+});
+
+/** What the worker said last: what it built, or that it could not. */
+interface Answer {
+  built: BuiltFor | null;
+  failed: boolean;
+  isNew: boolean;
+}
+
+/** A session being built for a client: what it is, and the ways to change it. */
+export function useBuilder(
+  client: KnownClient,
+  room: Room,
+  account: Account,
+  booking: Booking | undefined,
+) {
+  const [byHand, setByHand] = useState<ByHand>(() => fromBooking(booking));
+  const [tries, setTries] = useState(0);
+  const own = useTeaching();
+  const [answer, setAnswer] = useState<Answer>({ built: null, failed: false, isNew: true });
+  const ask = useMemo(() => {
+    const at = booking ? Date.parse(booking.startsAt) : Date.now();
+    const wish = { ...byHand, week: weekBounds(at, account.studio.zone) };
+    return { visit: visitOf(client, room, account), wish, own, tries };
+  }, [client, room, account, booking, byHand, own, tries]);
+  useEffect(() => {
+    let stale = false;
+    setAnswer((before) => ({ ...before, isNew: false }));
+    buildInWorker(ask).then(
+      (built) => !stale && setAnswer({ built, failed: false, isNew: true }),
+      () => !stale && setAnswer({ built: null, failed: true, isNew: true }),
+    );
+    return () => {
+      stale = true;
+    };
+  }, [ask]);
+  const lifts = useMemo<SessionLift[]>(
+    () =>
+      answer.built && 'session' in answer.built
+        ? answer.built.session.lifts.map(({ liftId, sets }) => ({ liftId, sets }))
+        : [],
+    [answer.built],
+  );
+  return {
+    ...byHand,
+    ...answer,
+    lifts,
+    ...changes(setByHand, lifts),
+    again: () => setTries(tries + 1),
+  };
+}
+
+type SetByHand = (change: (before: ByHand) => ByHand) => void;
+
+/** A lift as the trainer set it, with something of it set anew. */
+function withFixed(
+  { fixed, ...rest }: ByHand,
+  liftId: string,
+  change: Omit<Fixed, 'liftId'>,
+): ByHand {
+  const before = fixed.find((each) => each.liftId === liftId) ?? { liftId };
+  const others = fixed.filter((each) => each.liftId !== liftId);
+  return {
+    ...rest,
+    banned: rest.banned.filter((id) => id !== liftId),
+    fixed: [...others, { ...before, ...change }],
+  };
+}
+
+const without = (fixed: readonly Fixed[], liftId: string) =>
+  fixed.filter((each) => each.liftId !== liftId);
+
+/** The ways to change a session by hand. `lifts`: as it stands. */
+function changes(set: SetByHand, lifts: readonly SessionLift[]) {
+  return {
+    setMinutes: (minutes: number) => set((before) => ({ ...before, minutes })),
+    keep: (liftId: string) => set((before) => withFixed(before, liftId, {})),
+    letGo: (liftId: string) =>
+      set((before) => ({ ...before, fixed: without(before.fixed, liftId) })),
+    setSets: (liftId: string, sets: number) => set((before) => withFixed(before, liftId, { sets })),
+    /** Gives a lift another place, by so many; the others follow in the order that is best then. */
+    move: (liftId: string, by: number) =>
+      set((before) => {
+        const at = lifts.findIndex((each) => each.liftId === liftId);
+        const place = Math.max(0, Math.min(lifts.length - 1, at + by));
+        return withFixed(before, liftId, { place });
+      }),
+    ban: (liftId: string) =>
+      set(({ fixed, banned, ...rest }) => ({
+        ...rest,
+        fixed: without(fixed, liftId),
+        banned: [...banned.filter((id) => id !== liftId), liftId],
+      })),
+    unban: (liftId: string) =>
+      set((before) => ({ ...before, banned: before.banned.filter((id) => id !== liftId) })),
+    /** Puts another lift in the place of one. */
+    swap: (liftId: string, by: string) =>
+      set((before) => {
+        const place = lifts.findIndex((each) => each.liftId === liftId);
+        const gone = {
+          ...before,
+          fixed: without(before.fixed, liftId),
+          banned: [...before.banned, liftId],
+        };
+        return withFixed(gone, by, place >= 0 ? { place } : {});
+      }),
+    /** Takes lifts as they are, as of a kept session. */
+    take: (taken: readonly SessionLift[]) =>
+      set((before) => ({
+        ...before,
+        banned: [],
+        fixed: taken.map(({ liftId, sets }, place) => ({ liftId, sets, place })),
+      })),
+    startOver: () => set((before) => ({ ...before, fixed: [], banned: [] })),
+  };
+}
+
+export type Builder = ReturnType<typeof useBuilder>;

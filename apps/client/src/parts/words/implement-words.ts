@@ -1,0 +1,22 @@
+import { massText, type Implement, type Room } from '@spalo/core';
+
+/** An implement as a room calls it. */
+export function implementName(implement: Implement, room: Room): string {
+  switch (implement.kind) {
+    case 'barbell': {
+      const bar = room.bars.find((each) => each.id === implement.barId);
+      return bar ? `${bar.name} ${massText(bar.massG, bar.unit)}` : 'Bar';
+    }
+    case 'machine':
+      return room.machines.find((each) => each.id === implement.machineId)?.name ?? 'Machine';
+    case 'stack':
+    case 'assisted':
+      return room.stacks.find((each) => each.id === implement.stackId)?.name ?? 'Stack';
+    case 'dumbbell':
+      return 'Dumbbells';
+    case 'kettlebell':
+      return 'Kettlebells';
+    case 'body':
+      return 'Own body';
+  }
+}
