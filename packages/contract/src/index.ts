@@ -3,7 +3,7 @@ export type { Problem } from './primitives/problem';
 export { problemType, problems, type ProblemKind } from './operations/problems';
 export { eventTypes, logEvent } from './events/event';
 export { newPassword, type Account, type Colleague, type OneTimeLink } from './resources/account';
-export { MOST_BOOKINGS, type Booking, type BookingFacts } from './resources/booking';
+export type { Booking, BookingFacts } from './resources/booking';
 export type { StreamMessage } from './resources/change-message';
 export {
   clientFacts,

@@ -331,10 +331,8 @@ export { bookingStates, isExpected, type BookingState, type SessionLift } from '
 export {
   clashesOf,
   crossing,
-  MOST_IN_SLOT,
   neededIn,
   overlaps,
-  type Clash,
   type Hour,
   type Needed,
   type Want,

@@ -8,6 +8,7 @@ export { SignInScreen } from '../features/account/SignInScreen';
 export { BlockScreen } from '../features/block/BlockScreen';
 export { BuilderScreen } from '../features/builder/BuilderScreen';
 export { BenchScreen } from '../features/bench/BenchScreen';
+export { CalendarScreen } from '../features/calendar/CalendarScreen';
 export { ClientScreen } from '../features/clients/ClientScreen';
 export { FilmScreen } from '../features/film/FilmScreen';
 export { IntakeScreen } from '../features/intake/IntakeScreen';

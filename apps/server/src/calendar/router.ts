@@ -24,6 +24,9 @@ export function calendarRouter(app: App): Router {
   mountInStudio(router, app, 'calendarFeed', async ({ db, who }) => ({
     since: await feedSince(db, who),
   }));
+  mountInStudio(router, app, 'calendarFile', async ({ db, who }) => ({
+    ics: await calendarOf(db, who, Date.now()),
+  }));
   mountInStudio(router, app, 'makeCalendarFeed', ({ db, who }) => makeFeed(db, who));
   mountInStudio(router, app, 'endCalendarFeed', async ({ db, who }) => {
     await endFeed(db, who);

@@ -5,7 +5,7 @@ const term = ({ column, times }: { column: string; times: number }) =>
   `${times < 0 ? '-' : '+'} ${Math.abs(times)} ${column}`;
 
 /** A programme in the LP file format that solvers read. */
-export function lpText({ columns, rows }: IntegerProgramme): string {
+function lpText({ columns, rows }: IntegerProgramme): string {
   const worth = columns.map(({ name, points }) => term({ column: name, times: points }));
   const bounds = rows.flatMap(({ name, terms, low, high }) => {
     const sum = terms.map(term).join(' ');

@@ -8,6 +8,12 @@ export const calendarOperations = {
     summary: 'Since when the signed-in trainer’s calendar has a secret address',
     access: 'trainer',
   },
+  calendarFile: {
+    method: 'get',
+    path: '/calendar-file',
+    summary: 'The signed-in trainer’s bookings as a calendar file (RFC 5545)',
+    access: 'trainer',
+  },
   makeCalendarFeed: {
     method: 'post',
     path: '/calendar-feed',

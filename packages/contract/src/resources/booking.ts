@@ -4,7 +4,7 @@ import { same } from '../primitives/same';
 import { instant, slug, text, uuid } from '../primitives/values';
 
 /** A lift that a session was built with. */
-export const sessionLift = same<SessionLift>()(
+const sessionLift = same<SessionLift>()(
   z.object({
     liftId: slug,
     sets: z.int().min(1, 'At least one set').max(12, 'At most 12 sets'),
@@ -47,7 +47,7 @@ export const booking = bookingFacts.extend({
 });
 
 /** How many bookings can be put at once: a year of two a week, and some. */
-export const MOST_BOOKINGS = 120;
+const MOST_BOOKINGS = 120;
 
 /** Bookings with their ids, each once. */
 export const manyBookings = z

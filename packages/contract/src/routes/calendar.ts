@@ -9,6 +9,7 @@ export const calendarRoutes = {
     ...calendarOperations.calendarFeed,
     answer: z.object({ since: instant.nullable() }),
   },
+  calendarFile: { ...calendarOperations.calendarFile, answer: z.object({ ics: z.string() }) },
   makeCalendarFeed: {
     ...calendarOperations.makeCalendarFeed,
     answer: z.object({ token: z.string(), since: instant }),

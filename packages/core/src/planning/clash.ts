@@ -5,7 +5,7 @@ import { isExpected, type BookingState } from './booked';
 
 const MINUTE_MS = 60_000;
 /** How many clients one trainer can have in one slot. */
-export const MOST_IN_SLOT = 4;
+const MOST_IN_SLOT = 4;
 
 /** A booking as clashes are looked for in it. */
 export interface Hour {
@@ -31,7 +31,7 @@ export const crossing = <T extends Hour>(hour: Hour, all: readonly T[]): T[] =>
   all.filter((other) => other.id !== hour.id && overlaps(hour, other));
 
 /** What is odd about a booking beside the others: it is said, not forbidden. */
-export type Clash = { clash: 'client'; with: string } | { clash: 'trainer'; clients: number };
+type Clash = { clash: 'client'; with: string } | { clash: 'trainer'; clients: number };
 
 /** How many of a trainer's clients are there at once, at the fullest moment of a booking; it counts itself. */
 function fullest(hour: Hour, others: readonly Hour[]): number {

@@ -1,3 +1,4 @@
+import type { Account } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -8,12 +9,18 @@ import { Body } from '../../design/Words';
 import { useNow } from '../../design/use-now';
 import { shortDate } from '../../parts/time/day-time';
 import { attempt } from '../../state/problems';
+import type { CalendarFile } from '../../parts/booking/calendar-file';
+import { download } from '../../state/download';
+import { pickTextFile } from '../../state/pick-file';
+import { CalendarFileSheet } from './CalendarFileSheet';
 import { SecretAddress } from './SecretAddress';
 
 /** The secret address by which other calendar programs follow a trainer's bookings. */
-export function CalendarSection({ zone }: { zone: string }) {
+export function CalendarSection({ account }: { account: Account }) {
+  const { zone } = account.studio;
   const now = useNow(false);
   const [token, setToken] = useState<string | null>(null);
+  const [file, setFile] = useState<CalendarFile | null>(null);
   const { data, refetch } = useQuery({
     queryKey: ['calendar-feed'],
     queryFn: () => call('calendarFeed', {}),
@@ -28,6 +35,17 @@ export function CalendarSection({ zone }: { zone: string }) {
       await call('endCalendarFeed', {});
       setToken(null);
       await refetch();
+    });
+  const save = () =>
+    attempt(async () => {
+      download('spalo.ics', 'text/calendar', (await call('calendarFile', {})).ics);
+    });
+  const read = () =>
+    attempt(async () => {
+      const text = await pickTextFile('.ics,text/calendar');
+      if (text === null) return;
+      const { readCalendarFile } = await import('../../parts/booking/calendar-file');
+      setFile(readCalendarFile(text, zone, Date.now()));
     });
   if (!data) return null;
   return (
@@ -47,7 +65,14 @@ export function CalendarSection({ zone }: { zone: string }) {
       <View className="flex-row flex-wrap gap-2">
         <Button label={data.since ? 'Another address' : 'Make an address'} onPress={make} />
         {data.since && <Button kind="stop" label="End it" onPress={end} />}
+        <Button
+          label="Save as a file"
+          says="Save your bookings as a calendar file"
+          onPress={save}
+        />
+        <Button label="From a file" says="Book from a calendar file" onPress={read} />
       </View>
+      {file && <CalendarFileSheet file={file} account={account} onClose={() => setFile(null)} />}
     </Section>
   );
 }

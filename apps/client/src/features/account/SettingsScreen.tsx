@@ -66,7 +66,7 @@ export function SettingsScreen({ account }: { account: Account }) {
         <View className={column}>
           <YouSection account={account} />
           <PasswordSection />
-          <CalendarSection zone={account.studio.zone} />
+          <CalendarSection account={account} />
           <SignInsSection zone={account.studio.zone} />
           <Outbox />
         </View>

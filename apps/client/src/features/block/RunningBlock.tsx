@@ -10,13 +10,14 @@ import { attempt } from '../../state/problems';
 import { BlockLiftSheet } from './BlockLiftSheet';
 import { BlockTerrain } from './BlockTerrain';
 import type { ChangeBlock } from './change-block';
+import { KeepBlock } from './KeepBlock';
 import { NameBlock } from './NameBlock';
 import { WeekSheet } from './WeekSheet';
 
 type Opened =
   | { kind: 'week'; liftId: string; week: number }
   | { kind: 'lift'; liftId: string }
-  | { kind: 'add' | 'name' };
+  | { kind: 'add' | 'name' | 'keep' };
 
 /** A lift that comes into a running block: three sets of its usual reps in every session. */
 const intoBlock = (lift: Lift, { weeks, days }: BlockState) => ({
@@ -59,6 +60,7 @@ function AddLift({ block, change, onClose }: Pick<SheetProps, 'block' | 'change'
 function BlockSheets({ opened, ...sheet }: SheetProps & { opened: Opened }) {
   if (opened.kind === 'week') return <WeekSheet {...opened} {...sheet} />;
   if (opened.kind === 'lift') return <BlockLiftSheet liftId={opened.liftId} {...sheet} />;
+  if (opened.kind === 'keep') return <KeepBlock block={sheet.block} onClose={sheet.onClose} />;
   return opened.kind === 'name' ? <NameBlock {...sheet} /> : <AddLift {...sheet} />;
 }
 
@@ -90,6 +92,7 @@ export function RunningBlock({
       <View className="flex-row flex-wrap gap-2">
         <Button label="Add a lift" icon="plus" onPress={() => setOpened({ kind: 'add' })} />
         <Button label="Name it" onPress={() => setOpened({ kind: 'name' })} />
+        <Button label="Keep in the studio" onPress={() => setOpened({ kind: 'keep' })} />
         {next && (
           <Button
             label={`Leave session ${next.day + 1} of week ${next.week + 1} out`}

@@ -1,12 +1,17 @@
-import type { Account } from '@spalo/contract';
+import type { Account, Template } from '@spalo/contract';
+import { findLift } from '@spalo/catalog';
 import { programmeFor, programmeLift } from '@spalo/coaching';
 import { BLOCK, type Room } from '@spalo/core';
 import { draftBlock, plainBlock, templates, usualTemplate } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
 import { formDay, isDay } from '../../parts/time/day-time';
+import { removeTemplate } from '../../parts/template/change-template';
+import { attempt } from '../../state/problems';
+import { useTemplates } from '../../state/queries';
 import type { KnownClient } from '../../state/resources/known-client';
 import { BeginBlock } from './BeginBlock';
 
@@ -15,6 +20,23 @@ const choices = [
   ...templates.map(({ id, name }) => ({ value: id, label: name })),
   { value: OWN, label: 'From nothing' },
 ];
+
+/** Blocks that the studio keeps; of one only the lifts that are taught still. */
+const keptBlocks = (all: readonly Template[]) =>
+  all.flatMap((template) =>
+    template.kind === 'block'
+      ? [
+          {
+            id: template.id,
+            name: template.name,
+            plan: {
+              ...template.plan,
+              lifts: template.plan.lifts.filter(({ liftId }) => findLift(liftId)),
+            },
+          },
+        ]
+      : [],
+  );
 const dayChoices = Array.from({ length: BLOCK.days.most }, (_, at) => ({
   value: at + 1,
   label: String(at + 1),
@@ -45,12 +67,16 @@ export function StartBlock({
       ),
     [client, room],
   );
+  const all = useTemplates();
+  const kept = useMemo(() => keptBlocks(all), [all]);
+  const ofStudio = kept.find(({ id }) => id === template);
   const plan = useMemo(() => {
     if (!isDay(from)) return null;
+    if (ofStudio) return { ...ofStudio.plan, from };
     const found = templates.find(({ id }) => id === template);
     const shape = { from, days };
     return found ? draftBlock(found, lifts, shape) : plainBlock(lifts, shape);
-  }, [template, lifts, days, from]);
+  }, [template, lifts, days, from, ofStudio]);
   return (
     <View className="gap-4">
       <Title level={2} className="text-figure">
@@ -60,18 +86,35 @@ export function StartBlock({
         Weeks on one strategy. Loads come from what is believed of this client, and every cell can
         be changed.
       </Body>
-      <Choice label="Strategy" options={choices} value={template} wrap onChange={setTemplate} />
-      <Quiet className="text-ink">{saysOf(template)}</Quiet>
-      <View className="gap-1">
-        <Strong>Sessions a week</Strong>
-        <Choice
-          label="Sessions a week"
-          options={dayChoices}
-          value={days}
-          figures
-          onChange={setDays}
+      <Choice
+        label="Strategy"
+        options={[...choices, ...kept.map(({ id, name }) => ({ value: id, label: name }))]}
+        value={template}
+        wrap
+        onChange={setTemplate}
+      />
+      <Quiet className="text-ink">{ofStudio ? 'Kept in the studio.' : saysOf(template)}</Quiet>
+      {ofStudio ? (
+        <Button
+          label={`Keep ${ofStudio.name} no longer`}
+          onPress={() => {
+            const gone = all.find(({ id }) => id === ofStudio.id);
+            if (gone) attempt(() => removeTemplate(gone));
+            setTemplate(usualTemplate(client).id);
+          }}
         />
-      </View>
+      ) : (
+        <View className="gap-1">
+          <Strong>Sessions a week</Strong>
+          <Choice
+            label="Sessions a week"
+            options={dayChoices}
+            value={days}
+            figures
+            onChange={setDays}
+          />
+        </View>
+      )}
       <BeginBlock
         plan={plan}
         from={from}

@@ -113,7 +113,7 @@ export function BuilderHead({
           onPress={() => setOpen('where')}
         />
         <Chip
-          label={focus.length > 0 ? `For ${focus.join(', ')}` : 'What they want'}
+          label={focus.length > 0 ? `For ${focus.join(', ')}` : 'Wishes'}
           says="What they want of their weeks"
           onPress={() => setOpen('wishes')}
         />

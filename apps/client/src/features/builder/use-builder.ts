@@ -5,7 +5,7 @@ import type { Fixed } from '@spalo/core/builder';
 import { useEffect, useMemo, useState } from 'react';
 import { visitOf } from '../../parts/session/visit';
 import { weekBounds } from '../../parts/time/day-time';
-import { buildInWorker } from '../../state/builder/ask-builder';
+import { buildInWorker, type BuilderAsk } from '../../state/builder/ask-builder';
 import type { KnownClient } from '../../state/resources/known-client';
 import { useTeaching } from '../../state/use-teaching';
 
@@ -29,7 +29,8 @@ const fromBooking = (booking: Booking | undefined): ByHand => ({
 interface Answer {
   built: BuiltFor | null;
   failed: boolean;
-  isNew: boolean;
+  /** What it answers. */
+  to: BuilderAsk | null;
 }
 
 /** A session being built for a client: what it is, and the ways to change it. */
@@ -42,18 +43,18 @@ export function useBuilder(
   const [byHand, setByHand] = useState<ByHand>(() => fromBooking(booking));
   const [tries, setTries] = useState(0);
   const own = useTeaching();
-  const [answer, setAnswer] = useState<Answer>({ built: null, failed: false, isNew: true });
+  const [answer, setAnswer] = useState<Answer>({ built: null, failed: false, to: null });
+  const [now] = useState(() => Date.now());
   const ask = useMemo(() => {
-    const at = booking ? Date.parse(booking.startsAt) : Date.now();
+    const at = booking ? Date.parse(booking.startsAt) : now;
     const wish = { ...byHand, week: weekBounds(at, account.studio.zone) };
     return { visit: visitOf(client, room, account), wish, own, tries };
-  }, [client, room, account, booking, byHand, own, tries]);
+  }, [client, room, account, booking, byHand, own, tries, now]);
   useEffect(() => {
     let stale = false;
-    setAnswer((before) => ({ ...before, isNew: false }));
     buildInWorker(ask).then(
-      (built) => !stale && setAnswer({ built, failed: false, isNew: true }),
-      () => !stale && setAnswer({ built: null, failed: true, isNew: true }),
+      (built) => !stale && setAnswer({ built, failed: false, to: ask }),
+      () => !stale && setAnswer({ built: null, failed: true, to: ask }),
     );
     return () => {
       stale = true;
@@ -68,7 +69,10 @@ export function useBuilder(
   );
   return {
     ...byHand,
-    ...answer,
+    built: answer.built,
+    failed: answer.failed,
+    /** Whether it answers what is asked now. */
+    isNew: answer.to === ask,
     lifts,
     ...changes(setByHand, lifts),
     again: () => setTries(tries + 1),

@@ -1,12 +1,13 @@
 import { cueOf, liftById } from '@spalo/catalog';
 import type { Account, Booking } from '@spalo/contract';
-import { lockedBy, redFlag, type LoadsDraft } from '@spalo/core';
+import { isExpected, lockedBy, redFlag, type LoadsDraft } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button, IconButton } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Chip } from '../../design/Chip';
+import { capital } from '../../design/sentence';
 import { Figure, Quiet, Strong, Title } from '../../design/Words';
 import { BookSheet } from '../../parts/booking/BookSheet';
 import { FlagChips } from '../../parts/client/FlagChips';
@@ -16,10 +17,10 @@ import { loadReps } from '../../parts/words/load-words';
 import { clockTime } from '../../parts/time/day-time';
 
 /** Where a booking stands. */
-export type BookingState = 'to come' | 'on the floor' | 'done';
+export type Standing = 'to come' | 'on the floor' | 'done' | 'off';
 
-export function stateOf(booking: Booking): BookingState {
-  if (!booking.session) return 'to come';
+export function stateOf(booking: Booking): Standing {
+  if (!booking.session) return isExpected(booking) ? 'to come' : 'off';
   return booking.session.finished ? 'done' : 'on the floor';
 }
 
@@ -93,10 +94,11 @@ export function BookingCard({
           {clockTime(booking.startsAt, zone)}
         </Figure>
       </View>
-      <FlagChips client={client} />
+      {state === 'off' && <Strong className="text-slate">{capital(booking.state!)}</Strong>}
+      {state !== 'off' && <FlagChips client={client} />}
       {lock && <Banner kind="stop" title={lock} />}
       {state === 'to come' && <PastMissing client={client} />}
-      {state !== 'done' && draft && (
+      {(state === 'to come' || state === 'on the floor') && draft && (
         <View className="flex-row flex-wrap gap-y-1 border-b-[3px] border-ink pb-2">
           {draft.lifts.map((plan) => (
             <View key={plan.liftId} className="w-1/2 pr-2">
@@ -107,7 +109,9 @@ export function BookingCard({
           ))}
         </View>
       )}
-      {state !== 'done' && cue ? <Strong>{`Focus: ${cue.text}`}</Strong> : null}
+      {(state === 'to come' || state === 'on the floor') && cue ? (
+        <Strong>{`Focus: ${cue.text}`}</Strong>
+      ) : null}
       <View className="flex-row gap-2">
         {state === 'to come' && !lock && client.archivedAt === null && (
           <Button
@@ -130,7 +134,9 @@ export function BookingCard({
         )}
         {state === 'done' && <Strong className="flex-1 self-center text-slate">Done</Strong>}
         <Button label="Plan" says={`Plan of ${client.name}`} onPress={onOpen} />
-        {state === 'to come' && <MoveBooking booking={booking} client={client} account={account} />}
+        {(state === 'to come' || state === 'off') && (
+          <MoveBooking booking={booking} client={client} account={account} />
+        )}
       </View>
       {client.archivedAt !== null && <Quiet>Archived: restore them to start a session.</Quiet>}
     </Card>

@@ -1,5 +1,6 @@
 import type { Account, Booking } from '@spalo/contract';
 import { useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
@@ -9,7 +10,8 @@ import { startSession } from '../../parts/session/start-session';
 import { Guard } from '../../design/Guard';
 import { attempt } from '../../state/problems';
 import { BookingCard } from './BookingCard';
-import type { DayRow, useDay } from './use-day';
+import type { HourRow } from '../../parts/booking/use-hours';
+import type { useDay } from './use-day';
 
 type Day = ReturnType<typeof useDay>;
 
@@ -23,6 +25,7 @@ function DayHead({
   offset: number;
   onMove: (offset: number) => void;
 }) {
+  const router = useRouter();
   const count = day.rows.length;
   const bookings = `${count} ${count === 1 ? 'booking' : 'bookings'}`;
   return (
@@ -32,6 +35,7 @@ function DayHead({
         <Quiet>{[day.label, ...(day.waiting ? [] : [bookings])].join(' · ')}</Quiet>
       </View>
       <View className="flex-row gap-2">
+        <IconButton icon="day" label="Calendar" onPress={() => router.push('/calendar')} />
         <IconButton icon="back" label="Day before" onPress={() => onMove(offset - 1)} />
         <IconButton icon="forward" label="Day after" onPress={() => onMove(offset + 1)} />
       </View>
@@ -69,7 +73,7 @@ function Bookings({
   if (day.failed) return <ErrorState what="The day could not be fetched" onRetry={day.refetch} />;
   if (day.waiting) return <LoadingState what="the day" />;
   if (day.rows.length === 0) return <NobodyBooked />;
-  const start = ({ booking, client, room }: DayRow) =>
+  const start = ({ booking, client, room }: HourRow) =>
     attempt(async () => {
       await startSession(client, room, account, booking);
       router.push('/floor');
@@ -99,12 +103,15 @@ export function DayList({
   day,
   offset,
   onMove,
+  ahead,
   ...rest
 }: {
   day: Day;
   offset: number;
   onMove: (offset: number) => void;
   account: Account;
+  /** The hour as it will be, in a line; null where it stands beside the list. */
+  ahead: ReactNode;
   /** The booking whose plan is shown beside the list. */
   chosen: string | null;
   onOpen: (bookingId: string) => void;
@@ -112,6 +119,7 @@ export function DayList({
   return (
     <View className="gap-3">
       <DayHead day={day} offset={offset} onMove={onMove} />
+      {ahead}
       <Bookings day={day} {...rest} />
     </View>
   );

@@ -1,12 +1,17 @@
 import type { Account } from '@spalo/contract';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Sheet } from '../../design/Sheet';
 import { useWide } from '../../design/use-wide';
 import { stateOf } from './BookingCard';
 import { Brief } from './Brief';
+
 import { DayList } from './DayList';
 import { useDay } from './use-day';
+
+const HourAhead = lazy(async () => ({
+  default: (await import('../../parts/booking/HourAhead')).HourAhead,
+}));
 
 /** Today's bookings in time's order, each with its brief; beside them, when wide, the plan of one. */
 export function DayScreen({ account }: { account: Account }) {
@@ -16,7 +21,7 @@ export function DayScreen({ account }: { account: Account }) {
   const day = useDay(account, offset);
   const { rows } = day;
   const opened = rows.find(({ booking }) => booking.id === openId);
-  const next = rows.find(({ booking }) => stateOf(booking) !== 'done') ?? rows[0];
+  const next = rows.find(({ booking }) => !['done', 'off'].includes(stateOf(booking))) ?? rows[0];
   const shown = opened ?? (wide ? next : undefined);
   const brief = shown?.draft && shown.room && (
     <Brief
@@ -29,6 +34,11 @@ export function DayScreen({ account }: { account: Account }) {
       titled={wide}
     />
   );
+  const ahead = (
+    <Suspense fallback={null}>
+      <HourAhead rows={rows} account={account} whole={wide} />
+    </Suspense>
+  );
   const list = (
     <DayList
       day={day}
@@ -37,6 +47,7 @@ export function DayScreen({ account }: { account: Account }) {
       account={account}
       chosen={wide ? (shown?.booking.id ?? null) : null}
       onOpen={setOpenId}
+      ahead={wide ? null : ahead}
     />
   );
   if (wide) {
@@ -49,6 +60,7 @@ export function DayScreen({ account }: { account: Account }) {
           {list}
         </ScrollView>
         <ScrollView className="flex-1" contentContainerClassName="max-w-[46rem] gap-4 p-6">
+          {ahead}
           {brief}
         </ScrollView>
       </View>

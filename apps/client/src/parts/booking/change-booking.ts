@@ -1,6 +1,7 @@
 import type { Booking } from '@spalo/contract';
+import { journal } from '../../state/device';
 import type { ChangeOf } from '../../state/changes/changes';
-import { changeWithBack } from '../../state/changes/take-back';
+import { changeWithBack, offerBack } from '../../state/changes/take-back';
 
 /** What is booked: who, when, how long, and all that is said of it. */
 export type Booked = Omit<Booking, 'session' | 'trainerId'> & Partial<Pick<Booking, 'trainerId'>>;
@@ -39,9 +40,20 @@ export const putBooking = (
   says = before ? 'Booking moved' : 'Booked',
 ) => changeWithBack(put(booked), says, before ? put(asItWas(before)) : remove(booked));
 
-/** Books many at once, as a repeated booking does, with the way back to none. */
-export const bookMany = (booked: readonly Booked[]) =>
-  changeWithBack(putMany(booked), `${booked.length} bookings made`, ...booked.map(remove));
+/** As many as are sent at once. */
+const PART = 120;
+
+/** Books many at once, as a repeated booking or a file does, with the way back to none. */
+export async function bookMany(booked: readonly Booked[]): Promise<void> {
+  for (let from = 0; from < booked.length; from += PART)
+    await journal.change(putMany(booked.slice(from, from + PART)));
+  offerBack({
+    says: `${booked.length} bookings made`,
+    back: async () => {
+      for (const each of booked) await journal.change(remove(each));
+    },
+  });
+}
 
 /** Changes many at once, with the way back to what they were. */
 export const changeMany = (booked: readonly Booked[], before: readonly Booked[], says: string) =>

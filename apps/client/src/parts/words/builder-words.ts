@@ -1,5 +1,5 @@
 import { findLift } from '@spalo/catalog';
-import type { Lack, Reason, Uncovered } from '@spalo/core/builder';
+import type { Lack, Peak, Reason, Uncovered } from '@spalo/core/builder';
 import { capital, within } from '../../design/sentence';
 import { minutesText } from './ramp-words';
 
@@ -19,6 +19,12 @@ const meritWords: Record<
   new: 'new to them',
 };
 
+const peakWords: Record<Peak, string> = {
+  shortened: 'shortened',
+  middle: 'in the middle',
+  stretched: 'stretched',
+};
+
 function reasonText(reason: Reason): string {
   switch (reason.why) {
     case 'fixed':
@@ -28,7 +34,7 @@ function reasonText(reason: Reason): string {
     case 'muscle':
       return `${sets(reason.sets)} that the ${reason.muscle} lack`;
     case 'position':
-      return `${reason.muscle} when ${reason.peak}`;
+      return `${reason.muscle} ${peakWords[reason.peak]}`;
     default:
       return meritWords[reason.why];
   }

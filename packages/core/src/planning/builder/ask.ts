@@ -73,9 +73,9 @@ export interface Chosen {
 }
 
 /** No session holds more lifts, unless the trainer fixes them. */
-export const MOST_LIFTS = 8;
+const MOST_LIFTS = 8;
 /** Nor more lifts for one cover. */
-export const MOST_OF_COVER = 2;
+const MOST_OF_COVER = 2;
 
 /** Lifts that do one job: the same movement, main muscles and position. A session holds one of them. */
 export const jobOf = ({ pattern, muscles, peak }: Lift): string =>

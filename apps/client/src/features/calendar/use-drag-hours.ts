@@ -1,0 +1,48 @@
+import {
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type KeyboardCoordinateGetter,
+} from '@dnd-kit/core';
+
+/** A press becomes a drag after so many pixels, so that a tap still opens. */
+const DISTANCE = 6;
+
+/** How a day's column is measured: pixels an hour and a day. */
+export interface HourScale {
+  hourPx: number;
+  dayPx: number;
+}
+
+/** Arrow keys move a booking by a quarter of an hour, or by a day. */
+const byKeys =
+  ({ hourPx, dayPx }: HourScale): KeyboardCoordinateGetter =>
+  (event, { currentCoordinates: { x, y } }) => {
+    const quarter = hourPx / 4;
+    const to = {
+      ArrowDown: { x, y: y + quarter },
+      ArrowUp: { x, y: y - quarter },
+      ArrowRight: { x: x + dayPx, y },
+      ArrowLeft: { x: x - dayPx, y },
+    }[event.code];
+    if (!to) return undefined;
+    event.preventDefault();
+    return to;
+  };
+
+/** A mouse, a finger or the keys: Space takes a booking up and puts it down, Escape puts it back. */
+export const useHourSensors = (scale: HourScale) =>
+  useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: DISTANCE } }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: byKeys(scale),
+      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
+    }),
+  );
+
+/** By how many quarters of an hour and by how many days a drag moved. */
+export const movedBy = (delta: { x: number; y: number }, { hourPx, dayPx }: HourScale) => ({
+  quarters: Math.round(delta.y / (hourPx / 4)),
+  days: dayPx > 0 ? Math.round(delta.x / dayPx) : 0,
+});

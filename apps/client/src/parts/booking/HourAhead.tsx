@@ -1,0 +1,162 @@
+import type { Account } from '@spalo/contract';
+import { findLift } from '@spalo/catalog';
+import { isExpected, openFlags, sessionDuration } from '@spalo/core';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../design/Button';
+import { Card } from '../../design/Card';
+import { Icon } from '../../design/Icon';
+import { Sheet } from '../../design/Sheet';
+import { Quiet, Strong, Title } from '../../design/Words';
+import { useTask } from '../../state/worker/use-task';
+import { flagName } from '../client/FlagChips';
+import { visitOf } from '../session/visit';
+import { clockTime } from '../time/day-time';
+import { loadReps } from '../words/load-words';
+import { allClashes, slotOf } from './clash-words';
+import { Silhouette } from './Silhouette';
+import type { HourRow } from './use-hours';
+
+const Packing = lazy(async () => ({ default: (await import('./Packing')).Packing }));
+
+/** How long a session takes, whole minutes; null while it is planned. */
+function useMinutes({ client, room, booking }: HourRow, account: Account): number | null {
+  const task = useMemo(
+    () => (room ? visitOf(client, room, account, booking) : null),
+    [client, room, account, booking],
+  );
+  const whole = useTask('draft', task);
+  return useMemo(
+    () =>
+      whole && room
+        ? Math.round(sessionDuration(whole.lifts, whole.general.steps, room).totalS / 60)
+        : null,
+    [whole, room],
+  );
+}
+
+/** What makes one be watched: flags, nerves, and lifts that are new. */
+function watchText({ client, draft }: HourRow): string {
+  const fresh = (draft?.lifts ?? []).filter(({ climb }) => climb).length;
+  return [
+    ...openFlags(client).map(flagName),
+    ...(client.nervous ? ['nervous'] : []),
+    ...(fresh > 0 ? [`${fresh} new or unsure ${fresh === 1 ? 'load' : 'loads'}`] : []),
+  ].join(', ');
+}
+
+/** The lift of a session that asks most. */
+function heaviest({ draft }: HourRow) {
+  const rank = { small: 0, press: 1, squat: 2, 'floor-pull': 3 } as const;
+  const rankOf = (liftId: string) => rank[findLift(liftId)?.restClass ?? 'small'];
+  return [...(draft?.lifts ?? [])].sort((a, b) => rankOf(b.liftId) - rankOf(a.liftId))[0];
+}
+
+function Coming({ row, account }: { row: HourRow; account: Account }) {
+  const minutes = useMinutes(row, account);
+  const { booking, client, draft } = row;
+  const { unit } = account.studio;
+  const top = heaviest(row);
+  const watch = watchText(row);
+  const late = minutes !== null && minutes > booking.minutes;
+  return (
+    <View className="flex-row items-stretch gap-3 border-b-2 border-line py-2">
+      <View className="relative w-16 border-b-[3px] border-ink">
+        {draft && <Silhouette draft={draft} />}
+      </View>
+      <View className="min-w-0 flex-1">
+        <View className="flex-row flex-wrap items-baseline justify-between gap-x-2">
+          <Strong>{client.calledName || client.name}</Strong>
+          <Quiet className={late ? 'text-oxide' : 'text-ink'}>
+            {minutes === null
+              ? `${booking.minutes} min`
+              : late
+                ? `${minutes} min, booked ${booking.minutes}`
+                : `${minutes} of ${booking.minutes} min`}
+          </Quiet>
+        </View>
+        {top && (
+          <Quiet className="text-ink">
+            {`${findLift(top.liftId)?.name} ${loadReps(top.loadG, top.reps, unit, top.counted)}`}
+          </Quiet>
+        )}
+        {watch !== '' && <Quiet>{`Watch: ${watch}`}</Quiet>}
+      </View>
+    </View>
+  );
+}
+
+/** The next slot of a day: the first that is not over, with all that are there at the same time. */
+function nextSlot(rows: readonly HourRow[]): HourRow[] {
+  const coming = rows.filter(({ booking }) => isExpected(booking) && !booking.session?.finished);
+  const [first] = coming;
+  return first ? slotOf(first, coming) : [];
+}
+
+/** What is ready to be known of a slot: who, what is heavy, whom to watch, how long each takes, and what is short. */
+function Slot({ slot, account }: { slot: readonly HourRow[]; account: Account }) {
+  const clashes = allClashes(slot, account.studio.unit);
+  return (
+    <View className="gap-1">
+      {slot.map((row) => (
+        <Coming key={row.booking.id} row={row} account={account} />
+      ))}
+      {clashes.map(({ text }) => (
+        <View key={text} className="flex-row items-start gap-2 pt-1">
+          <Icon name="alert" size={18} color="oxide" />
+          <Quiet className="min-w-0 flex-1 text-oxide">{text}</Quiet>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+/**
+ * The hour as it will be, where several come at once. `whole`: where there is room for all of it; else one line, which opens it.
+ */
+export function HourAhead({
+  rows,
+  account,
+  whole,
+}: {
+  rows: readonly HourRow[];
+  account: Account;
+  whole: boolean;
+}) {
+  const [open, setOpen] = useState(false);
+  const slot = nextSlot(rows);
+  if (slot.length < 2) return null;
+  const at = clockTime(slot[0]!.booking.startsAt, account.studio.zone);
+  const title = `${at}: ${slot.length} at once`;
+  const short = allClashes(slot, account.studio.unit).length;
+  const needs = (
+    <Suspense fallback={null}>
+      <Packing rows={slot} account={account} />
+    </Suspense>
+  );
+  if (whole) {
+    return (
+      <Card className="gap-2">
+        <Title level={2} className="text-figure">
+          {title}
+        </Title>
+        <Slot slot={slot} account={account} />
+        {needs}
+      </Card>
+    );
+  }
+  const odd = short > 0 ? `, ${short} ${short === 1 ? 'thing is' : 'things are'} short` : '';
+  return (
+    <>
+      <Button
+        icon={short > 0 ? 'alert' : 'clients'}
+        label={`${title}${odd}`}
+        onPress={() => setOpen(true)}
+      />
+      <Sheet title={title} open={open} onClose={() => setOpen(false)}>
+        <Slot slot={slot} account={account} />
+        {needs}
+      </Sheet>
+    </>
+  );
+}
