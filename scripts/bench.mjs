@@ -22,7 +22,7 @@ const { benchFloor } = await import('./bench-floor.mjs');
 const only = ['growth', 'floor'].find((part) => process.argv.includes(part));
 await buildAll();
 if (!only) {
-  for (const core of ['strength', 'training', 'response', 'ramps', 'cues', 'attention'])
+  for (const core of ['strength', 'training', 'response', 'ramps', 'cues', 'attention', 'builder'])
     await benchCore(core);
 }
 

@@ -68,7 +68,8 @@ export interface Needed {
   /** The mass that is wanted of bells, which are as many implements as there are masses; null for the others. */
   loadG: Grams | null;
   wants: Want[];
-  /** How many of it there are. */
+  /** How many clients want it, and how many of it there are. */
+  clients: number;
   there: number;
   isShort: boolean;
 }
@@ -114,7 +115,7 @@ export function neededIn(wants: readonly Want[], room: Room): Needed[] {
       const clients = new Set(all.map(({ bookingId }) => bookingId)).size;
       const { implement, loadG } = first;
       const mass = isBells(implement) ? loadG : null;
-      return { implement, loadG: mass, wants: all, there, isShort: clients > there };
+      return { implement, loadG: mass, wants: all, clients, there, isShort: clients > there };
     })
     .sort((a, b) => Number(b.isShort) - Number(a.isShort) || b.wants.length - a.wants.length);
 }

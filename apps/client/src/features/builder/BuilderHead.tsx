@@ -18,7 +18,8 @@ const STEP = 5;
 
 /** How the time of a session is used, to scale: general part, ramps, work, and what is left. */
 function TimeBar({ builder }: { builder: Builder }) {
-  const { built, minutes } = builder;
+  const { built, minutes, isNew } = builder;
+  if (!isNew) return <Quiet aria-live="polite">Drafting the rest again…</Quiet>;
   if (!built || !('session' in built)) return null;
   const { generalS, rampsS, workS, totalS } = built.takes;
   const left = Math.max(0, minutes * 60 - totalS);

@@ -79,7 +79,7 @@ export function BuiltList({ builder, client, room, account }: ListProps) {
   };
   const open = built.session.lifts.find(({ liftId }) => liftId === openId);
   return (
-    <View className={`gap-2 ${builder.isNew ? '' : 'opacity-60'}`} aria-busy={!builder.isNew}>
+    <View className="gap-2" aria-busy={!builder.isNew}>
       {built.session.lifts.map((lift) => (
         <BuiltRow
           key={lift.liftId}

@@ -1,5 +1,10 @@
 import type { Unit } from '@spalo/core';
-import { DndContext, type DragEndEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  type Announcements,
+  type DragEndEvent,
+  type UniqueIdentifier,
+} from '@dnd-kit/core';
 import { useState } from 'react';
 import { Pressable, View, type LayoutChangeEvent } from 'react-native';
 import { Quiet, Strong } from '../../design/Words';
@@ -15,6 +20,11 @@ import { movedBy, useHourSensors } from './use-drag-hours';
 /** Height of an hour, rem. */
 const HOUR_REM = 4.5;
 const LABEL_REM = 3.5;
+
+const screenReaderInstructions = {
+  draggable:
+    'Enter opens it. Space takes it up; arrows move it by a quarter of an hour or a day; Space puts it down, Escape puts it back.',
+};
 
 interface GridProps {
   days: readonly CalendarDay[];
@@ -112,8 +122,21 @@ export function HourGrid(grid: GridProps) {
     const { quarters, days: byDays } = movedBy(delta, scale);
     if (row && (quarters !== 0 || byDays !== 0)) onMove(row, quarters, byDays);
   };
+  const nameOf = (id: UniqueIdentifier) =>
+    days.flatMap(({ rows }) => rows).find(({ booking }) => booking.id === id)?.client.name ?? '';
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => `${nameOf(active.id)} taken up`,
+    onDragMove: () => undefined,
+    onDragOver: () => undefined,
+    onDragEnd: ({ active }) => `${nameOf(active.id)} put down`,
+    onDragCancel: ({ active }) => `${nameOf(active.id)} put back`,
+  };
   return (
-    <DndContext sensors={sensors} onDragEnd={end}>
+    <DndContext
+      sensors={sensors}
+      onDragEnd={end}
+      accessibility={{ announcements, screenReaderInstructions }}
+    >
       <View onLayout={({ nativeEvent }: LayoutChangeEvent) => setWidth(nativeEvent.layout.width)}>
         {days.length > 1 && (
           <View

@@ -4,6 +4,7 @@ import {
   useSensor,
   useSensors,
   type KeyboardCoordinateGetter,
+  type KeyboardSensorProps,
 } from '@dnd-kit/core';
 
 /** A press becomes a drag after so many pixels, so that a tap still opens. */
@@ -31,11 +32,24 @@ const byKeys =
     return to;
   };
 
+/** Moves what was taken up and not the page behind it: the hour it comes to is what the keys are about. */
+class HourKeys extends KeyboardSensor {
+  constructor(props: KeyboardSensorProps) {
+    const { context } = props;
+    const still = {
+      get current() {
+        return { ...context.current, scrollableAncestors: [] };
+      },
+    };
+    super({ ...props, context: still });
+  }
+}
+
 /** A mouse, a finger or the keys: Space takes a booking up and puts it down, Escape puts it back. */
 export const useHourSensors = (scale: HourScale) =>
   useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: DISTANCE } }),
-    useSensor(KeyboardSensor, {
+    useSensor(HourKeys, {
       coordinateGetter: byKeys(scale),
       keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
     }),
