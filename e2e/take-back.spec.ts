@@ -133,8 +133,13 @@ test('a booking is moved, asked about where it has passed, and cancelled', async
   await expect(more).toHaveCount(0);
   await button(page, 'Day after').click();
   await button(page, 'Move or cancel Anselm Quay, 21:30').click();
-  await button(page, 'Cancel this booking').click();
-  await button(page, 'Cancel it for good').click();
+  // Called off late it stays in the day; what was a mistake goes.
+  await page.getByRole('radio', { name: 'Cancelled late' }).click();
+  await expect(page.getByText('Cancelled late').first()).toBeVisible();
+  await expect(button(page, 'Start Anselm Quay')).toHaveCount(0);
+  await more.click();
+  await button(page, 'It was a mistake').click();
+  await button(page, 'Remove it for good').click();
   await expect(more).toHaveCount(0);
   await expect(page.getByText(/to send/)).toHaveCount(0);
 });

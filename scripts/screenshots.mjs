@@ -67,10 +67,6 @@ await shoot('floor-working-phone');
 await page.setViewportSize(wide);
 await settled();
 await shoot('floor-wide');
-await page.evaluate(() => document.documentElement.classList.add('dark'));
-await settled();
-await shoot('floor-dark-wide');
-await page.evaluate(() => document.documentElement.classList.remove('dark'));
 await page.goto('/day');
 await heading('Today');
 await settled();
@@ -151,10 +147,6 @@ await toBody();
 await settled();
 await shoot('body-phone');
 await page.setViewportSize(wide);
-await page.getByRole('radio', { name: 'Squat, at its bottom' }).click();
-await toBody();
-await settled();
-await shoot('body-wide');
 await button(/^Look at the sets of/).click();
 await button(/^Film of set/).waitFor();
 await button(/^Look at Back squat/)
@@ -172,7 +164,6 @@ const film = async (name) => {
   await settled();
   await shoot(name);
 };
-await film('film-wide');
 await page.setViewportSize(phone);
 await film('film-phone');
 // Weeks: a wave on a phone; wide, a block that has stopped working.
@@ -189,4 +180,27 @@ await shoot('block-phone');
 await page.setViewportSize(wide);
 await block(/^Bartholomew/);
 await shoot('block-wide');
+// Planning: a session that is built, and the week it lies in.
+const build = async () => {
+  await button(/Change it$/)
+    .first()
+    .waitFor();
+  await page.getByText('Drafting the rest again…').waitFor({ state: 'detached' });
+  await settled();
+};
+await page.setViewportSize(phone);
+await page.goto('/clients');
+await page.getByRole('link', { name: 'Oluchi Venn' }).click();
+await button(/^Build a session for/).click();
+await build();
+await shoot('builder-phone');
+await page.setViewportSize(wide);
+await build();
+await shoot('builder-wide');
+await page.goto('/calendar');
+await button(/^Book Mon/)
+  .first()
+  .waitFor();
+await settled();
+await shoot('calendar-wide');
 await browser.close();

@@ -71,4 +71,23 @@ describe('what a slot needs', () => {
     const many = Array.from({ length: bar!.count + 1 }, (_, place) => want(`b${place}`));
     expect(neededIn(many, testRoom)[0]!.isShort).toBe(true);
   });
+
+  it('counts bells of one mass by the hand: a pair and a single are three', () => {
+    const bell = { id: 'd', massG: 20_000, unit: 'kg' as const, count: 2 };
+    const here = { ...testRoom, dumbbells: [bell] };
+    const want = (bookingId: string, hands: 1 | 2) => ({
+      bookingId,
+      liftId: 'one-arm-row',
+      implement: { kind: 'dumbbell' as const, hands },
+      loadG: 20_000,
+    });
+    expect(neededIn([want('a', 1), want('b', 1)], here)[0]).toMatchObject({
+      wanted: 2,
+      there: 2,
+      isShort: false,
+    });
+    expect(neededIn([want('a', 2), want('b', 1)], here)).toMatchObject([
+      { wanted: 3, isShort: true },
+    ]);
+  });
 });

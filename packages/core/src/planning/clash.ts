@@ -68,36 +68,30 @@ export interface Needed {
   /** The mass that is wanted of bells, which are as many implements as there are masses; null for the others. */
   loadG: Grams | null;
   wants: Want[];
-  /** How many clients want it, and how many of it there are. */
-  clients: number;
+  /** How many of it are wanted, and how many there are: bells are counted by the hand. */
+  wanted: number;
   there: number;
   isShort: boolean;
 }
 
 const isBells = ({ kind }: Implement) => kind === 'dumbbell' || kind === 'kettlebell';
 
-/** The same text for the same thing of a room, whoever uses it. */
+/** The same text for the same thing of a room, whoever uses it; bells of one mass are one thing, in one hand or two. */
 function thingOf({ implement, loadG }: Want): string {
   if (implement.kind === 'assisted') return `stack/${implement.stackId}`;
-  return isBells(implement) ? `${implementKey(implement)}/${loadG}` : implementKey(implement);
+  return isBells(implement) ? `${implement.kind}/${loadG}` : implementKey(implement);
 }
 
-/** How many of an implement a room has; of bells, of those of one mass. */
+/** How many of a thing one client takes: both bells of a pair, else one. */
+const takenBy = ({ implement }: Want): number => ('hands' in implement ? implement.hands : 1);
+
+/** How many of a thing a room has; of bells, of those of one mass. */
 function countIn(room: Room, { implement, loadG }: Want): number {
-  switch (implement.kind) {
-    case 'barbell':
-      return room.bars.find(({ id }) => id === implement.barId)?.count ?? 0;
-    case 'dumbbell':
-    case 'kettlebell': {
-      const bells = implement.kind === 'dumbbell' ? room.dumbbells : room.kettlebells;
-      const count = bells
-        .filter(({ massG }) => massG === loadG)
-        .reduce((sum, each) => sum + each.count, 0);
-      return Math.floor(count / implement.hands);
-    }
-    default:
-      return 1;
-  }
+  if (implement.kind === 'barbell')
+    return room.bars.find(({ id }) => id === implement.barId)?.count ?? 0;
+  if (!isBells(implement)) return 1;
+  const bells = implement.kind === 'dumbbell' ? room.dumbbells : room.kettlebells;
+  return bells.filter(({ massG }) => massG === loadG).reduce((sum, each) => sum + each.count, 0);
 }
 
 /** What a slot needs from the room, thing by thing, the short ones first. The body is always there. */
@@ -112,10 +106,20 @@ export function neededIn(wants: readonly Want[], room: Room): Needed[] {
     .map((all): Needed => {
       const [first] = all as [Want, ...Want[]];
       const there = countIn(room, first);
-      const clients = new Set(all.map(({ bookingId }) => bookingId)).size;
+      const most = new Map<string, number>();
+      for (const want of all)
+        most.set(want.bookingId, Math.max(most.get(want.bookingId) ?? 0, takenBy(want)));
+      const wanted = [...most.values()].reduce((sum, each) => sum + each, 0);
       const { implement, loadG } = first;
       const mass = isBells(implement) ? loadG : null;
-      return { implement, loadG: mass, wants: all, clients, there, isShort: clients > there };
+      return {
+        implement,
+        loadG: mass,
+        wants: all,
+        wanted,
+        there,
+        isShort: wanted > there,
+      };
     })
     .sort((a, b) => Number(b.isShort) - Number(a.isShort) || b.wants.length - a.wants.length);
 }

@@ -3,6 +3,7 @@ import type { Room } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
+import { useSpace } from '../../design/use-space';
 import { useWide } from '../../design/use-wide';
 import { Quiet, Title } from '../../design/Words';
 import { NoSuchClient } from '../../parts/client/NoSuchClient';
@@ -78,6 +79,8 @@ interface PageProps {
 
 function BuilderPage({ client, rooms, usual, account, booking, now }: PageProps) {
   const wide = useWide();
+  // With little room the lifts come first, and what to do with them after.
+  const { least } = useSpace();
   const [roomId, setRoomId] = useState(usual.id);
   const room = rooms.find(({ id }) => id === roomId) ?? usual;
   const builder = useBuilder(client, room, account, booking);
@@ -136,8 +139,9 @@ function BuilderPage({ client, rooms, usual, account, booking, now }: PageProps)
       <ScrollView className="flex-1" contentContainerClassName="gap-6 p-4">
         {lifts}
         {week}
+        {least && take}
       </ScrollView>
-      {take}
+      {!least && take}
     </View>
   );
 }

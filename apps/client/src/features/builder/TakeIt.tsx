@@ -3,7 +3,8 @@ import { redFlag, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from '../../design/Button';
+import { Button, IconButton } from '../../design/Button';
+import { useSpace } from '../../design/use-space';
 import { putBooking } from '../../parts/booking/change-booking';
 import { startSession } from '../../parts/session/start-session';
 import { attempt } from '../../state/problems';
@@ -26,6 +27,7 @@ export function TakeIt({
   booking: Booking | undefined;
 }) {
   const router = useRouter();
+  const { least } = useSpace();
   const [more, setMore] = useState(false);
   const { lifts, minutes } = builder;
   const isReady = lifts.length > 0 && builder.isNew;
@@ -43,18 +45,17 @@ export function TakeIt({
     <View className="flex-row gap-2 border-t-2 border-line bg-paper p-3">
       <Button
         kind="main"
-        big
+        big={!least}
         label={booking ? 'Keep this session' : 'Start this session'}
         disabled={!isReady || (!booking && redFlag(client) !== null)}
         onPress={booking ? keep : start}
         className="flex-1"
       />
-      <Button
-        big
+      <IconButton
         icon="more"
-        label="More"
-        says="More to do with it"
+        label="More to do with it"
         onPress={() => setMore(true)}
+        className="px-4"
       />
       {more && (
         <MoreWays

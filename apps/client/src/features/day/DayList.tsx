@@ -110,7 +110,7 @@ export function DayList({
   offset: number;
   onMove: (offset: number) => void;
   account: Account;
-  /** The hour as it will be, in a line; null where it stands beside the list. */
+  /** The hour as it will be, in a line. */
   ahead: ReactNode;
   /** The booking whose plan is shown beside the list. */
   chosen: string | null;

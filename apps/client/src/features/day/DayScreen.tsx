@@ -36,7 +36,7 @@ export function DayScreen({ account }: { account: Account }) {
   );
   const ahead = (
     <Suspense fallback={null}>
-      <HourAhead rows={rows} account={account} whole={wide} />
+      <HourAhead rows={rows} account={account} />
     </Suspense>
   );
   const list = (
@@ -47,7 +47,7 @@ export function DayScreen({ account }: { account: Account }) {
       account={account}
       chosen={wide ? (shown?.booking.id ?? null) : null}
       onOpen={setOpenId}
-      ahead={wide ? null : ahead}
+      ahead={ahead}
     />
   );
   if (wide) {
@@ -60,7 +60,6 @@ export function DayScreen({ account }: { account: Account }) {
           {list}
         </ScrollView>
         <ScrollView className="flex-1" contentContainerClassName="max-w-[46rem] gap-4 p-6">
-          {ahead}
           {brief}
         </ScrollView>
       </View>

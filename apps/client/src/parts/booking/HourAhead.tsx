@@ -1,23 +1,21 @@
 import type { Account } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
 import { isExpected, openFlags, sessionDuration } from '@spalo/core';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
-import { Card } from '../../design/Card';
 import { Icon } from '../../design/Icon';
 import { Sheet } from '../../design/Sheet';
-import { Quiet, Strong, Title } from '../../design/Words';
+import { Quiet, Strong } from '../../design/Words';
 import { useTask } from '../../state/worker/use-task';
 import { flagName } from '../client/FlagChips';
 import { visitOf } from '../session/visit';
 import { clockTime } from '../time/day-time';
 import { loadReps } from '../words/load-words';
 import { allClashes, slotOf } from './clash-words';
+import { Packing } from './Packing';
 import { Silhouette } from './Silhouette';
 import type { HourRow } from './use-hours';
-
-const Packing = lazy(async () => ({ default: (await import('./Packing')).Packing }));
 
 /** How long a session takes, whole minutes; null while it is planned. */
 function useMinutes({ client, room, booking }: HourRow, account: Account): number | null {
@@ -111,40 +109,14 @@ function Slot({ slot, account }: { slot: readonly HourRow[]; account: Account })
   );
 }
 
-/**
- * The hour as it will be, where several come at once. `whole`: where there is room for all of it; else one line, which opens it.
- */
-export function HourAhead({
-  rows,
-  account,
-  whole,
-}: {
-  rows: readonly HourRow[];
-  account: Account;
-  whole: boolean;
-}) {
+/** The hour as it will be, where several come at once: a line, which opens all of it. */
+export function HourAhead({ rows, account }: { rows: readonly HourRow[]; account: Account }) {
   const [open, setOpen] = useState(false);
   const slot = nextSlot(rows);
   if (slot.length < 2) return null;
   const at = clockTime(slot[0]!.booking.startsAt, account.studio.zone);
   const title = `${at}: ${slot.length} at once`;
   const short = allClashes(slot, account.studio.unit).length;
-  const needs = (
-    <Suspense fallback={null}>
-      <Packing rows={slot} account={account} />
-    </Suspense>
-  );
-  if (whole) {
-    return (
-      <Card className="gap-2">
-        <Title level={2} className="text-figure">
-          {title}
-        </Title>
-        <Slot slot={slot} account={account} />
-        {needs}
-      </Card>
-    );
-  }
   const odd = short > 0 ? `, ${short} ${short === 1 ? 'thing is' : 'things are'} short` : '';
   return (
     <>
@@ -155,7 +127,7 @@ export function HourAhead({
       />
       <Sheet title={title} open={open} onClose={() => setOpen(false)}>
         <Slot slot={slot} account={account} />
-        {needs}
+        <Packing rows={slot} account={account} />
       </Sheet>
     </>
   );

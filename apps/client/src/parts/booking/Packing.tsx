@@ -22,7 +22,7 @@ function Thing({
   account: Account;
 }) {
   const { unit } = account.studio;
-  const { implement, loadG, wants, clients, there, isShort } = needed;
+  const { implement, loadG, wants, wanted, there, isShort } = needed;
   const { room } = rows[0]!;
   const name = implementName(implement, room!);
   const title = loadG === null ? name : `${name} ${massText(loadG, unit)}`;
@@ -37,7 +37,7 @@ function Thing({
       <View className="flex-row items-center gap-2">
         {isShort && <Icon name="alert" size={18} color="oxide" />}
         <Strong className={isShort ? 'text-oxide' : ''}>
-          {isShort ? `${title}: ${there === 1 ? 'one' : there} for ${clients}` : title}
+          {isShort ? `${title}: ${there === 1 ? 'one' : there} for ${wanted}` : title}
         </Strong>
       </View>
       {wants.map((want) => (

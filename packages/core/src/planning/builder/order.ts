@@ -40,8 +40,8 @@ const SKILL = 0.5;
 const TRUNK = -2;
 const STEADY = 10;
 /** What it costs to tire a part, or a muscle, right before a lift that needs it. */
-const TIRED = 0.4;
-const SAME_MUSCLE = 0.2;
+const TIRED = 0.2;
+const SAME_MUSCLE = 0.1;
 
 /** A lift to be put in order. */
 export interface ToOrder {
