@@ -1,5 +1,5 @@
 export { ofThisVersion, streamKey, type LogEvent, type StreamKind } from './log/event';
-export { timeOfId } from './log/time-of-id';
+export { madeMs, timeOfId } from './log/time-of-id';
 export {
   fromGrams,
   massNumber,

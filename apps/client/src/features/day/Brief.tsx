@@ -9,7 +9,9 @@ import { Quiet, Strong, Title } from '../../design/Words';
 import { FlagChips } from '../../parts/client/FlagChips';
 import { visitOf } from '../../parts/session/visit';
 import { useTask } from '../../state/worker/use-task';
+import { FirstLoad } from './FirstLoad';
 import { SessionPlan } from './SessionPlan';
+import { SinceLastTime } from './SinceLastTime';
 import { TodayOfWeeks } from './TodayOfWeeks';
 
 /** What to know before they walk in, and the session that is planned. */
@@ -61,6 +63,8 @@ export function Brief({
           Fit the warm-up into less time on the floor, or leave a lift out.
         </Banner>
       )}
+      <SinceLastTime client={client} draft={draft} unit={account.studio.unit} />
+      <FirstLoad lift={whole?.lifts[0]} room={room} />
       <SessionPlan
         draft={draft}
         whole={whole}

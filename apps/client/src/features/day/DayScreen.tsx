@@ -1,14 +1,15 @@
 import type { Account } from '@spalo/contract';
 import { lazy, Suspense, useState } from 'react';
 import { ScrollView, View } from 'react-native';
+import { LoadingState } from '../../design/States';
 import { Sheet } from '../../design/Sheet';
 import { useWide } from '../../design/use-wide';
 import { stateOf } from './BookingCard';
-import { Brief } from './Brief';
 
 import { DayList } from './DayList';
 import { useDay } from './use-day';
 
+const Brief = lazy(async () => ({ default: (await import('./Brief')).Brief }));
 const HourAhead = lazy(async () => ({
   default: (await import('../../parts/booking/HourAhead')).HourAhead,
 }));
@@ -24,15 +25,17 @@ export function DayScreen({ account }: { account: Account }) {
   const next = rows.find(({ booking }) => !['done', 'off'].includes(stateOf(booking))) ?? rows[0];
   const shown = opened ?? (wide ? next : undefined);
   const brief = shown?.draft && shown.room && (
-    <Brief
-      key={shown.booking.id}
-      client={shown.client}
-      draft={shown.draft}
-      account={account}
-      room={shown.room}
-      booking={shown.booking}
-      titled={wide}
-    />
+    <Suspense fallback={<LoadingState what="the brief" />}>
+      <Brief
+        key={shown.booking.id}
+        client={shown.client}
+        draft={shown.draft}
+        account={account}
+        room={shown.room}
+        booking={shown.booking}
+        titled={wide}
+      />
+    </Suspense>
   );
   const ahead = (
     <Suspense fallback={null}>

@@ -21,6 +21,9 @@ export function TodayOfWeeks({ client, draft }: { client: Client; draft: LoadsDr
         </Strong>
       )}
       {less && <Strong>{`A turned-down week: ${less.reason}.`}</Strong>}
+      {client.cautions.includes('reserve not pulse') && (
+        <Strong>Ask how their medicine sits with them today.</Strong>
+      )}
       {asked.map((question) => (
         <Strong key={question}>{question}</Strong>
       ))}
