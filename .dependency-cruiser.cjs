@@ -13,7 +13,8 @@ const only = (from, allowed, faces = []) => ({
       ...allowed.map((place) => `^${place}/src/index\\.ts$`),
       // Weeks, set-ups and films have a face of their own, for what is only looked at on the desk.
       ...allowed.map(
-        (place) => `^${place}/src/((block|geometry|film|camera|planning/builder)/index|blocks|build|builder)\\.ts$`,
+        (place) =>
+          `^${place}/src/((block|geometry|film|camera|planning/builder)/index|blocks|build|builder)\\.ts$`,
       ),
       ...faces.map((file) => `^${file}$`),
     ],

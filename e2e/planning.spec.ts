@@ -131,8 +131,13 @@ test('a knee and forty minutes in a hotel gym: a session is built, one lift swap
   await button(page, 'Done').click();
   await expect(page.getByRole('img', { name: /^\d+ min of 40 min/ })).toBeVisible();
 
-  // Without network it is begun, and trained.
+  // Without network it is built again, begun, and trained.
   await context.setOffline(true);
+  await page.reload();
+  await expect(built(page).first()).toBeVisible();
+  await button(page, /change minutes and room/).click();
+  for (let minutes = 60; minutes > 40; minutes -= 5) await button(page, 'Less: Minutes').click();
+  await button(page, 'Done').click();
   await drafted(page);
   const [lead] = await namesBuilt(page);
   await button(page, 'Start this session').click();

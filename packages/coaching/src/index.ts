@@ -10,7 +10,7 @@ export { historyContext } from './history';
 export { cueToJudge, type CueToJudge } from './judge-cue';
 export { ladderStanding } from './ladder-standing';
 export { pointsGotWrong } from './points-to-see';
-export { programmeFor, programmeLift, programmeOf } from './programme';
+export { builtProgramme, programmeFor, programmeLift } from './programme';
 export { rampTodayFor } from './ramp-today';
 export { warmLifts } from './warm-lifts';
 export {

@@ -75,3 +75,11 @@ export const programmeOf = (lifts: readonly SessionLift[]): ProgrammeLift[] =>
   lifts
     .filter(({ liftId }) => findLift(liftId))
     .map(({ liftId, sets }) => ({ ...programmeLift(liftId), sets }));
+
+/** The same where something was built and is taught still; else undefined, which is the client's own lifts. */
+export function builtProgramme(
+  lifts: readonly SessionLift[] | null | undefined,
+): ProgrammeLift[] | undefined {
+  const given = programmeOf(lifts ?? []);
+  return given.length > 0 ? given : undefined;
+}

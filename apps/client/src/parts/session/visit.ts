@@ -1,4 +1,4 @@
-import { draftInputFor, programmeOf } from '@spalo/coaching';
+import { builtProgramme, draftInputFor } from '@spalo/coaching';
 import type { Account, Booking, Client } from '@spalo/contract';
 import { draftLoads, type LoadsDraft, type Room, type SessionLift, type Unit } from '@spalo/core';
 import { useSettings } from '../../state/settings';
@@ -15,7 +15,7 @@ export function draftFor(
 ): LoadsDraft {
   const profile = profileOfClient(client);
   const training = { client, profile, room, unit, now: new Date().toISOString() };
-  return draftLoads(draftInputFor(training, built ? programmeOf(built) : undefined));
+  return draftLoads(draftInputFor(training, builtProgramme(built)));
 }
 
 /** A client about to train here and now, as the worker needs them. */

@@ -1,10 +1,10 @@
 import { liftById } from '@spalo/catalog';
 import {
+  builtProgramme,
   draftInputFor,
   generalInputFor,
   generalMinutes,
   programmeLift,
-  programmeOf,
 } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
 import {
@@ -56,7 +56,7 @@ export const draftTasks = {
   draft({ client, room, unit, now, hour, taste, ratios, built }: Visit): WholeDraft {
     const profile = profileOfClient(client, ratios);
     const training = { client, profile, room: steadyRoom(room), unit, now };
-    const draft = draftSession(draftInputFor(training, built && programmeOf(built.lifts)));
+    const draft = draftSession(draftInputFor(training, builtProgramme(built?.lifts)));
     const ids = draft.lifts.map((lift) => lift.liftId);
     const wish = { minutes: built ? generalMinutes(built.minutes) : null, taste };
     return { ...draft, general: buildGeneral(generalInputFor(client, ids, { now, hour }, wish)) };
