@@ -92,9 +92,6 @@ function ClientRecord({ client, room, account }: PageProps) {
   }
   return (
     <View className="gap-6">
-      <Guard what="The week">
-        <WeekSection client={client} zone={account.studio.zone} />
-      </Guard>
       <Guard what="What the marks say">
         <MarksSay client={client} />
       </Guard>
@@ -107,6 +104,9 @@ function ClientRecord({ client, room, account }: PageProps) {
             account={account}
           />
         )}
+      </Guard>
+      <Guard what="The week">
+        <WeekSection client={client} zone={account.studio.zone} />
       </Guard>
       <Guard what="The technique">
         <TechniqueTrends client={client} room={room} />
