@@ -53,7 +53,7 @@ function takesOf(
 }
 
 /** What other lifts may add to the general part and to ramps, seconds: kept free from the start, and again with each new try. */
-const SPARE_S = 60;
+const SPARE_S = 120;
 /** Where the estimate lift by lift was too short all the same, it is built again with less time: so often. */
 const MOST_TRIES = 4;
 
