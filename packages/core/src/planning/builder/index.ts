@@ -1,6 +1,6 @@
 /** The session builder: a face of its own, for the worker that builds and the screen that shows it. */
 export {
-  jobOf,
+  merits,
   type BuildAsk,
   type Candidate,
   type Chosen,
