@@ -1,15 +1,15 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { massText, neededIn, type Needed, type Want } from '@spalo/core';
+import { massText, type Needed, type Want } from '@spalo/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Icon } from '../../design/Icon';
 import { Quiet, Strong } from '../../design/Words';
 import { implementName } from '../words/implement-words';
 import { loadReps } from '../words/load-words';
+import { neededBy } from './clash-words';
 import { SharedPlan } from './SharedPlan';
 import type { HourRow } from './use-hours';
-import { wantsOf } from './wants';
 
 /** One thing of the room: who wants it for what, and whether it is short. */
 function Thing({
@@ -55,7 +55,7 @@ function Thing({
 /** What a slot needs from its room: thing by thing, who for what; what is short first, with the order in which to share it. */
 export function Packing({ rows, account }: { rows: readonly HourRow[]; account: Account }) {
   const room = rows[0]?.room;
-  const needed = useMemo(() => (room ? neededIn(wantsOf(rows), room) : []), [rows, room]);
+  const needed = useMemo(() => neededBy(rows), [rows]);
   if (!room || needed.length === 0) return null;
   const count = rows.length;
   return (

@@ -1,6 +1,13 @@
-import { clashesOf, crossing, massText, neededIn, type Needed, type Unit } from '@spalo/core';
+import {
+  clashesOf,
+  crossing,
+  massText,
+  neededIn,
+  type Needed,
+  type Unit,
+  type Want,
+} from '@spalo/core';
 import type { HourRow } from './use-hours';
-import { wantsOf } from './wants';
 import { implementName } from '../words/implement-words';
 
 /** The bookings that are there at the same time as one, in the same room, itself first. */
@@ -15,8 +22,19 @@ export function slotOf(row: HourRow, all: readonly HourRow[]): HourRow[] {
   return [row, ...there];
 }
 
+/** What the sessions of some bookings want of their room. */
+const wantsOf = (rows: readonly HourRow[]): Want[] =>
+  rows.flatMap(({ booking, draft }) =>
+    (draft?.lifts ?? []).map(({ liftId, implement, loadG }) => ({
+      bookingId: booking.id,
+      liftId,
+      implement,
+      loadG,
+    })),
+  );
+
 /** What a slot needs from its room; nothing while the room is not known. */
-const neededBy = (rows: readonly HourRow[]): Needed[] => {
+export const neededBy = (rows: readonly HourRow[]): Needed[] => {
   const room = rows[0]?.room;
   return room ? neededIn(wantsOf(rows), room) : [];
 };

@@ -45,7 +45,7 @@ export function useBookingForm(clientId: string, account: Account, begin: Begin)
   const [tried, setTried] = useState(false);
   /** What was typed when its doubt was shown: the same again is meant. */
   const [asked, setAsked] = useState<object | null>(null);
-  const read = readBooking(typed, zone);
+  const read = useMemo(() => readBooking(typed, zone), [typed, zone]);
   const times = useMemo(
     () => (repeat ? repeated(repeat, typed, zone) : null),
     [repeat, typed, zone],
@@ -65,9 +65,7 @@ export function useBookingForm(clientId: string, account: Account, begin: Begin)
       startsAt: at,
       series: { id: series, rule: times.rule },
     }));
-    // What was read changes with what was typed.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [typed, zone, clientId, trainerId, roomId, booking, built, times, ids, series]);
+  }, [read, clientId, trainerId, roomId, booking, built, times, ids, series]);
   const doubt = bookingDoubt(
     wanted.map((each) => ({ ...each, trainerId })),
     others,

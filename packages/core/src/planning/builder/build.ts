@@ -78,19 +78,20 @@ export function buildSession(
   if (found === 'order') return { lacks: [{ limit: 'order' }] };
   if (!found || found.length === 0) return { lacks: [{ limit: 'time', seconds: leastMore(ask) }] };
   const choice = found.map(({ taken }) => taken);
+  const worthOf = worthIn(ask);
   const lifts = found.map(({ taken, candidate, isNew }) => ({
     ...taken,
     isNew,
     seconds: secondsFor(candidate, taken.sets, ask),
-    reasons: reasonsFor(taken, choice, ask),
-    instead: insteadOf(taken, choice, ask),
+    reasons: reasonsFor(taken, choice, ask, worthOf),
+    instead: insteadOf(taken, choice, ask, worthOf),
   }));
   const withTimes = found.map(({ candidate }, at) => ({ candidate, seconds: lifts[at]!.seconds }));
   return {
     session: {
       lifts,
       uncovered: uncoveredBy(withTimes, ask, coverBy),
-      points: worthIn(ask)(choice).points,
+      points: worthOf(choice).points,
       seconds: lifts.reduce((sum, { seconds }) => sum + seconds, 0),
     },
   };

@@ -3,7 +3,7 @@ import { countLimits, secondsFor, setsFor, type BuildAsk, type Chosen, type Meri
 import type { Cover } from './cover';
 import { hasOrder, inBestOrder } from './order';
 import type { Peak } from './week';
-import { worthIn, type Worth } from './worth';
+import type { Worth, WorthOf } from './worth';
 
 /** Why a lift is in a session. */
 export type Reason =
@@ -14,8 +14,12 @@ export type Reason =
   | { why: Merit };
 
 /** What a session would lose without one of its lifts, largest first. */
-export function reasonsFor(taken: Chosen, choice: readonly Chosen[], ask: BuildAsk): Reason[] {
-  const worthOf = worthIn(ask);
+export function reasonsFor(
+  taken: Chosen,
+  choice: readonly Chosen[],
+  ask: BuildAsk,
+  worthOf: WorthOf,
+): Reason[] {
   const whole = worthOf(choice);
   const without = worthOf(choice.filter((each) => each !== taken));
   const { merits } = ask.candidates.find(({ lift }) => lift.id === taken.liftId)!;
@@ -81,10 +85,14 @@ export function limitsOf(ask: BuildAsk): (choice: readonly Chosen[]) => boolean 
 const MOST_INSTEAD = 8;
 
 /** What could stand in a lift's place with all else as it is, the best first: the first is what it pushed out. */
-export function insteadOf(taken: Chosen, choice: readonly Chosen[], ask: BuildAsk): Instead[] {
+export function insteadOf(
+  taken: Chosen,
+  choice: readonly Chosen[],
+  ask: BuildAsk,
+  worthOf: WorthOf,
+): Instead[] {
   const place = choice.indexOf(taken);
   const withOther = (other: Chosen) => choice.with(place, other);
-  const worthOf = worthIn(ask);
   const { points } = worthOf(choice);
   const free = { ...ask, fixed: ask.fixed.filter(({ liftId }) => liftId !== taken.liftId) };
   const others = ask.candidates

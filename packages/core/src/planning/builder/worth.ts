@@ -104,11 +104,14 @@ export interface Worth {
   points: number;
 }
 
+/** What a choice of one ask is worth. */
+export type WorthOf = (choice: readonly Chosen[]) => Worth;
+
 /**
  * Tells what choices of an ask are worth: the very sum that the integer programme maximises. What does not depend on the
  * choice is worked out once, as alternatives are compared by the hundred.
  */
-export function worthIn(ask: BuildAsk): (choice: readonly Chosen[]) => Worth {
+export function worthIn(ask: BuildAsk): WorthOf {
   const wishes = muscleWishes(ask);
   const positionsAll = positionWishes(ask);
   const facts = new Map(
