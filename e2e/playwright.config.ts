@@ -6,6 +6,7 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: 2,
   fullyParallel: false,
+  retries: 1,
   timeout: 180_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
@@ -14,8 +15,8 @@ export default defineConfig({
   use: {
     viewport: { width: 390, height: 844 },
     actionTimeout: 20_000,
-    // A trace costs a seventh of the whole run: `--trace on` for the test that one looks into.
-    trace: 'off',
+    // A trace costs a seventh of the whole run, so only a second try has one.
+    trace: 'on-first-retry',
     timezoneId: 'UTC',
     launchOptions: chromiumOptions,
   },

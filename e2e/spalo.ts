@@ -143,6 +143,8 @@ export async function openDemo(page: Page): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the demo studio' }).click();
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  // The cards grow once, when what the clients did before has come: a tap before that may miss.
+  await expect(page.getByText(/^Focus: /).first()).toBeVisible();
 }
 
 /** The shell is served by the service worker from now on, so that a reload works without network. */

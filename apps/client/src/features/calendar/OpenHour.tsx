@@ -12,7 +12,8 @@ import { Packing } from '../../parts/booking/Packing';
 import type { HourRow } from '../../parts/booking/use-hours';
 import { FlagChips } from '../../parts/client/FlagChips';
 import { clockTime } from '../../parts/time/day-time';
-import { clashWords, slotOf } from '../../parts/booking/clash-words';
+import { clashWords } from '../../parts/booking/clash-words';
+import { slotOf } from '../../parts/booking/slot';
 
 /** A booking that was opened: who, what crosses it, what its slot needs from the room, and the ways on. */
 export function OpenHour({

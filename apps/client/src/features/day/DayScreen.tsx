@@ -4,6 +4,7 @@ import { ScrollView, View } from 'react-native';
 import { LoadingState } from '../../design/States';
 import { Sheet } from '../../design/Sheet';
 import { useWide } from '../../design/use-wide';
+import { nextSlot } from '../../parts/booking/slot';
 import { stateOf } from './BookingCard';
 
 import { DayList } from './DayList';
@@ -37,9 +38,11 @@ export function DayScreen({ account }: { account: Account }) {
       />
     </Suspense>
   );
-  const ahead = (
-    <Suspense fallback={null}>
-      <HourAhead rows={rows} account={account} />
+  const slot = nextSlot(rows);
+  // Its place is kept while it is fetched, so that nothing below moves away from under a thumb.
+  const ahead = slot.length > 1 && (
+    <Suspense fallback={<View className="min-h-tap" />}>
+      <HourAhead slot={slot} account={account} />
     </Suspense>
   );
   const list = (

@@ -1,6 +1,6 @@
 import type { Account } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
-import { isExpected, openFlags, sessionDuration } from '@spalo/core';
+import { openFlags, sessionDuration } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -12,7 +12,7 @@ import { flagName } from '../client/FlagChips';
 import { visitOf } from '../session/visit';
 import { clockTime } from '../time/day-time';
 import { loadReps } from '../words/load-words';
-import { allClashes, slotOf } from './clash-words';
+import { allClashes } from './clash-words';
 import { Packing } from './Packing';
 import { Silhouette } from './Silhouette';
 import type { HourRow } from './use-hours';
@@ -84,13 +84,6 @@ function Coming({ row, account }: { row: HourRow; account: Account }) {
   );
 }
 
-/** The next slot of a day: the first that is not over, with all that are there at the same time. */
-function nextSlot(rows: readonly HourRow[]): HourRow[] {
-  const coming = rows.filter(({ booking }) => isExpected(booking) && !booking.session?.finished);
-  const [first] = coming;
-  return first ? slotOf(first, coming) : [];
-}
-
 /** What is ready to be known of a slot: who, what is heavy, whom to watch, how long each takes, and what is short. */
 function Slot({ slot, account }: { slot: readonly HourRow[]; account: Account }) {
   const clashes = allClashes(slot, account.studio.unit);
@@ -110,10 +103,8 @@ function Slot({ slot, account }: { slot: readonly HourRow[]; account: Account })
 }
 
 /** The hour as it will be, where several come at once: a line, which opens all of it. */
-export function HourAhead({ rows, account }: { rows: readonly HourRow[]; account: Account }) {
+export function HourAhead({ slot, account }: { slot: readonly HourRow[]; account: Account }) {
   const [open, setOpen] = useState(false);
-  const slot = nextSlot(rows);
-  if (slot.length < 2) return null;
   const at = clockTime(slot[0]!.booking.startsAt, account.studio.zone);
   const title = `${at}: ${slot.length} at once`;
   const short = allClashes(slot, account.studio.unit).length;

@@ -1,26 +1,7 @@
-import {
-  clashesOf,
-  crossing,
-  massText,
-  neededIn,
-  type Needed,
-  type Unit,
-  type Want,
-} from '@spalo/core';
+import { clashesOf, massText, neededIn, type Needed, type Unit, type Want } from '@spalo/core';
 import type { HourRow } from './use-hours';
 import { implementName } from '../words/implement-words';
-
-/** The bookings that are there at the same time as one, in the same room, itself first. */
-export function slotOf(row: HourRow, all: readonly HourRow[]): HourRow[] {
-  const ids = crossing(
-    row.booking,
-    all.map(({ booking }) => booking),
-  ).map(({ id }) => id);
-  const there = all.filter(
-    ({ booking, room }) => ids.includes(booking.id) && room?.id === row.room?.id,
-  );
-  return [row, ...there];
-}
+import { slotOf } from './slot';
 
 /** What the sessions of some bookings want of their room. */
 const wantsOf = (rows: readonly HourRow[]): Want[] =>
