@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import net from 'node:net';
-import { serverBundle } from './paths.mjs';
+import { inRoot, serverBundle } from './paths.mjs';
 import { ensureDebian, ensureNodeModules } from './setup.mjs';
 
 const port = process.env.PORT ?? '4600';
@@ -31,6 +31,40 @@ function watchOver(databases) {
     }
   }, WATCH_MS);
   return () => clearInterval(timer);
+}
+
+const HOUR_MS = 3600 * 1000;
+
+/**
+ * Has a copy of the whole database made, and proven, as often as SPALO_BACKUP_HOURS says (24; 0 for never): the first a minute
+ * after the start where the newest is older than that.
+ */
+function keepCopies({ ownerUrl, appUrl }) {
+  const hours = Number(process.env.SPALO_BACKUP_HOURS ?? 24);
+  if (!(hours > 0)) return () => undefined;
+  let busy = false;
+  const look = async () => {
+    if (busy) return;
+    busy = true;
+    try {
+      const { copiesHere } = await import('./safety.mjs');
+      const [newest] = copiesHere();
+      if (newest && Date.now() - Date.parse(newest.takenAt) < hours * HOUR_MS) return;
+      const env = { ...process.env, DATABASE_URL: ownerUrl, APP_DATABASE_URL: appUrl };
+      const child = spawn('node', [inRoot('scripts/backup.mjs')], { stdio: 'inherit', env });
+      await new Promise((resolve) => child.on('exit', resolve));
+    } catch (error) {
+      console.error(`No copy could be made: ${error.message}`);
+    } finally {
+      busy = false;
+    }
+  };
+  const soon = setTimeout(look, 60_000);
+  const timer = setInterval(look, 10 * 60_000);
+  return () => {
+    clearTimeout(soon);
+    clearInterval(timer);
+  };
 }
 
 async function main() {
@@ -71,8 +105,10 @@ async function main() {
       env: { ...process.env, ...env },
     });
     const rest = watchOver(databases);
+    const stopCopies = keepCopies(databases);
     const code = await new Promise((resolve) => child.on('exit', (exit) => resolve(exit ?? 0)));
     rest();
+    stopCopies();
     return interrupted ? 0 : code;
   } finally {
     await databases?.stop();

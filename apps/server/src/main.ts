@@ -1,7 +1,11 @@
+import { mkdir } from 'node:fs/promises';
+import path from 'node:path';
 import { repLifts } from '@spalo/catalog';
 import { HISTORY_VERSION, MODEL_VERSION, STATE_VERSION } from '@spalo/core';
 import { makeLink } from './access/links';
 import { config } from './app/config';
+import { packedIn, packStudio, unpackStudio } from './archive/pack';
+import { firstOwner } from './archive/router';
 import { inStudio, openDatabase, type Database } from './db/database';
 import { migrateDatabase } from './db/migrate';
 import { loadDemo, topUpDemoBookings } from './demo/load';
@@ -115,6 +119,35 @@ const commands: Record<string, () => Promise<void>> = {
         );
         console.log(`${name}, until ${expiresAt}: /join#${token}`);
       }
+    });
+  },
+
+  /** Every studio as an archive of its own: `archive <folder>`. */
+  async archive() {
+    const folder = path.resolve(process.argv[3] ?? '.');
+    await mkdir(folder, { recursive: true });
+    for (const { id, name } of await ownerQuery('SELECT id, name FROM studios ORDER BY name', [])) {
+      const file = path.join(folder, `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.ndjson.gz`);
+      await withDatabase((database) => packStudio(database, id, file));
+      console.log(`${name}: ${file}`);
+    }
+  },
+
+  /** Brings a studio's archive in beside whatever is here: `unarchive <file>`; its owner chooses a password by a link. */
+  async unarchive() {
+    const file = process.argv[3] ?? '';
+    await withDatabase(async (database) => {
+      const { owner, link } = await unpackStudio(
+        database,
+        packedIn(file),
+        false,
+        async (db, studioId) => {
+          const first = await firstOwner(db, studioId);
+          const trainer = { studioId, trainerId: first.id };
+          return { owner: first, link: await makeLink(db, trainer, first.id, 'invitation') };
+        },
+      );
+      console.log(`${owner.name} (${owner.email}), until ${link.expiresAt}: /join#${link.token}`);
     });
   },
 

@@ -2,7 +2,14 @@ export { API_BASE, FILM_PIECE_BYTES } from './operations';
 export type { Problem } from './primitives/problem';
 export { problemType, problems, type ProblemKind } from './operations/problems';
 export { eventTypes, logEvent } from './events/event';
-export { newPassword, type Account, type Colleague, type OneTimeLink } from './resources/account';
+export {
+  newPassword,
+  studioFacts,
+  type Account,
+  type Colleague,
+  type OneTimeLink,
+  type StudioFacts,
+} from './resources/account';
 export type { Booking, BookingFacts } from './resources/booking';
 export type { StreamMessage } from './resources/change-message';
 export {
@@ -20,12 +27,18 @@ export {
   type FilmFile,
   type FilmRules,
 } from './resources/film';
+export type { ImportedRow, ImportFacts, ImportRow } from './resources/imported';
 export { measurementFacts, type Measurement } from './resources/measurement';
 export { band, barbell, bell, machine, plate, room, stack } from './resources/room';
+export type { SafetyCopy } from './resources/safety-copy';
+export { scriptTokenFacts, type ScriptToken, type ScriptUse } from './resources/script-token';
 export type { Template, TemplateFacts } from './resources/template';
 export { screening, type Screening, type ScreeningOpening } from './resources/screening';
 export type { FileProblem } from './files/file-problem';
 export { ownLiftsToJson, readOwnLiftsFile } from './files/own-lifts';
+export { csvHeading, csvLines } from './files/records/csv';
+export { recordChoice } from './files/records/choice';
+export { recordNames, recordsSchema, type RecordRow, type RecordTable } from './files/records/rows';
 export { readRoomFile, roomToJson } from './files/room/file';
 export { roomToCsv } from './files/room/to-csv';
 export { newStudio, newTrainer, passwordChange } from './routes/account';

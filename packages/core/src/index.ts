@@ -21,6 +21,7 @@ export { ageOn, isOlder } from './person/age';
 export { isUnlikelyMass } from './person/body-mass';
 export { cautionsFor, exhales, startsCareful } from './person/careful';
 export { cautionKinds, type Caution } from './person/caution';
+export { importedLifts, type ImportedSet } from './strength/imported';
 export {
   isClosed,
   liftLimit,
@@ -42,6 +43,7 @@ export {
   surenesses,
   type Flag,
   type FlagPlace,
+  type ImportedLift,
   type Override,
   type Person,
   type RangeId,

@@ -8,9 +8,11 @@ import {
 } from '@spalo/contract';
 import type { Request, RequestHandler, Response, Router } from 'express';
 import type { ZodType } from 'zod';
+import { admitScript, scriptTokenOf } from './script';
 import { authenticate, type Who } from './sign-in';
 import type { App } from '../http/app';
 import { inStudio, type StudioDb } from '../db/database';
+import { pageOf } from '../http/page';
 import { Refusal } from '../http/refusal';
 
 interface Bare<N extends RouteName> extends Received<N> {
@@ -52,7 +54,8 @@ function receive<N extends RouteName>(app: App, name: N, request: Request, respo
   } as Bare<N>;
 }
 
-function reply(app: App, name: RouteName, response: Response, answer: unknown) {
+function reply(app: App, name: RouteName, response: Response, query: unknown, whole: object) {
+  const answer = pageOf(routes[name], query, whole);
   response.set('Cache-Control', 'no-store');
   response.json(app.checkAnswers ? routes[name].answer.parse(answer) : answer);
 }
@@ -70,14 +73,18 @@ export function mountOpen<N extends RouteName>(
   handle: (call: Bare<N>) => Promise<AnswerOf<N>>,
 ): void {
   add(router, name, async (request, response) => {
-    reply(app, name, response, await handle(receive(app, name, request, response)));
+    const received = receive(app, name, request, response);
+    reply(app, name, response, received.query, await handle(received));
   });
 }
 
-/** Who asks, where they may. */
+/** Who asks, where they may: somebody signed in, or a script by its token. */
 async function admitted(app: App, name: RouteName, request: Request): Promise<Who> {
+  const route: Route = routes[name];
+  const token = scriptTokenOf(request);
+  if (token !== null) return admitScript(app, token, name, route.forScripts ?? false);
   const who = await authenticate(app, request);
-  if (routes[name].access === 'owner' && who.role !== 'owner') throw new Refusal('not-allowed');
+  if (route.access === 'owner' && who.role !== 'owner') throw new Refusal('not-allowed');
   return who;
 }
 
@@ -91,7 +98,7 @@ export function mountSlow<N extends RouteName>(
   add(router, name, async (request, response) => {
     const who = await admitted(app, name, request);
     const received = receive(app, name, request, response);
-    reply(app, name, response, await handle({ ...received, who }));
+    reply(app, name, response, received.query, await handle({ ...received, who }));
   });
 }
 

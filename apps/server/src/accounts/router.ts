@@ -15,7 +15,7 @@ import { inStudio } from '../db/database';
 import { rooms, studios } from '../db/schema';
 import type { App } from '../http/app';
 import { Refusal } from '../http/refusal';
-import { addTrainer, changeTrainer, readAccount } from './studio';
+import { addTrainer, changeStudio, changeTrainer, readAccount } from './studio';
 
 /** A room to begin with; the trainer makes it their own. */
 const firstRoom = () => roomPresets.find((preset) => preset.id === 'studio')!.make(v7);
@@ -150,6 +150,12 @@ export function accountsRouter(app: App): Router {
     await endSignIns(db, who, { only: who.signInId });
     clearSignIn(app, response);
     return { done: true };
+  });
+
+  mountInStudio(router, app, 'putStudio', async ({ db, who, body }) => {
+    await changeStudio(db, who.studioId, body);
+    await announce(db, who.studioId, { kind: 'changed', what: 'studio' });
+    return readAccount(db, who);
   });
 
   mountInStudio(router, app, 'me', ({ db, who }) => readAccount(db, who));

@@ -1,7 +1,7 @@
-import type { Account } from '@spalo/contract';
+import type { Account, StudioFacts } from '@spalo/contract';
 import { and, eq } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
-import { studios, trainers } from '../db/schema';
+import { rooms, studios, trainers } from '../db/schema';
 import { Refusal } from '../http/refusal';
 import { isUniqueViolation } from '../db/errors';
 
@@ -30,8 +30,33 @@ export async function readAccount(db: StudioDb, account: AccountIds): Promise<Ac
   const { id, name, email, role } = trainer;
   return {
     trainer: { id, name, email, role },
-    studio: { id: studio.id, name: studio.name, unit: studio.unit, zone: studio.zone },
+    studio: {
+      id: studio.id,
+      name: studio.name,
+      unit: studio.unit,
+      zone: studio.zone,
+      weekStart: studio.weekStart,
+      roomId: studio.roomId,
+      bookingMinutes: studio.bookingMinutes,
+      screeningWords: studio.screeningWords,
+    },
   };
+}
+
+/** Changes what a studio sets for itself; refuses `not-found` for a room that is not there. */
+export async function changeStudio(
+  db: StudioDb,
+  studioId: string,
+  facts: StudioFacts,
+): Promise<void> {
+  if (facts.roomId !== null) {
+    const found = await db
+      .select({ id: rooms.id })
+      .from(rooms)
+      .where(and(eq(rooms.studioId, studioId), eq(rooms.id, facts.roomId)));
+    if (found.length === 0) throw new Refusal('not-found', 'No such room');
+  }
+  await db.update(studios).set(facts).where(eq(studios.id, studioId));
 }
 
 /** Changes what is kept of a trainer. */

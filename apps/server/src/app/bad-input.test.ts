@@ -66,6 +66,26 @@ beforeAll(async () => {
     },
     putTemplate: { kind: 'session', name: 'Legs', lifts: [{ liftId: 'back-squat', sets: 3 }] },
     appendEvents: { events: writer.events },
+    putImport: {
+      fileName: 'x.csv',
+      lifts: [
+        {
+          clientId: ids.client,
+          liftId: 'back-squat',
+          sets: [{ day: '2025-05-01', loadG: 60_000, reps: 5, rir: 2, note: '' }],
+        },
+      ],
+    },
+    makeScriptToken: { name: 'x', lastDay: new Date().toISOString().slice(0, 10) },
+    putStudio: {
+      name: 'A',
+      unit: 'kg',
+      zone: 'UTC',
+      weekStart: 1,
+      roomId: null,
+      bookingMinutes: 60,
+      screeningWords: { heart: 'Ever a heart problem?' },
+    },
     signIn: { email: 'a@example.invalid', password: 'x' },
     addTrainer: {
       name: 'A',

@@ -10,17 +10,22 @@ import { ownAccountRouter } from '../accounts/own-router';
 import { accountsRouter } from '../accounts/router';
 import { trainersRouter } from '../accounts/trainers-router';
 import type { App } from '../http/app';
+import { archiveRouter } from '../archive/router';
 import { bookingsRouter } from '../bookings/router';
 import { calendarRouter } from '../calendar/router';
 import { clientFileRouter } from '../files/client-export';
+import { recordsRouter } from '../files/records-router';
 import { clientsRouter } from '../clients/router';
 import { filmsRouter } from '../films/router';
 import { flagsRouter } from '../flags/router';
+import { importsRouter } from '../imports/router';
 import { logRouter } from '../log/router';
 import { measurementsRouter } from '../measurements/router';
 import { ownLiftsRouter } from '../own-lifts/router';
 import { roomsRouter } from '../rooms/router';
+import { safetyRouter } from '../safety/router';
 import { screeningRouter } from '../screening/router';
+import { scriptsRouter } from '../scripts/router';
 import { templatesRouter } from '../templates/router';
 import { sessionsRouter } from '../sessions/router';
 import { isDatabaseAway, loggable } from '../db/errors';
@@ -29,6 +34,7 @@ import { mountStream } from '../changes/stream';
 
 /** Room for 500 events with their plans; anything larger is refused before it is read. */
 const BODY_LIMIT = '4mb';
+const IMPORT_LIMIT = '16mb';
 
 const securityHeaders = helmet({
   contentSecurityPolicy: {
@@ -167,6 +173,8 @@ export function makeServer(app: App, clientDir: string | null): Express {
   mountHealth(server, app);
   mountStream(server, app);
   server.use(compression());
+  // A studio's years of sets are more than events in one go.
+  server.use(`${API_BASE}/imports`, sameSiteOnly, express.json({ limit: IMPORT_LIMIT }));
   server.use(API_BASE, sameSiteOnly, express.json({ limit: BODY_LIMIT }));
   server.get(
     `${API_BASE}/openapi.json`,
@@ -181,6 +189,7 @@ export function makeServer(app: App, clientDir: string | null): Express {
     measurementsRouter,
     sessionsRouter,
     clientFileRouter,
+    recordsRouter,
     screeningRouter,
     bookingsRouter,
     roomsRouter,
@@ -188,6 +197,10 @@ export function makeServer(app: App, clientDir: string | null): Express {
     templatesRouter,
     filmsRouter,
     calendarRouter,
+    archiveRouter,
+    importsRouter,
+    scriptsRouter,
+    safetyRouter,
     logRouter,
   ]) {
     server.use(router(app));

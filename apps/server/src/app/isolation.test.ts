@@ -84,6 +84,22 @@ beforeAll(async () => {
     .set('Content-Type', 'application/octet-stream')
     .send(Buffer.from(SECRET))
     .expect(200);
+  const importId = v7();
+  const imported = {
+    fileName: `${SECRET}.csv`,
+    lifts: [
+      {
+        clientId,
+        liftId: 'back-squat',
+        sets: [{ day: '2025-05-01', loadG: 60_000, reps: 5, rir: null, note: SECRET }],
+      },
+    ],
+  };
+  await agent.put(`/api/v1/imports/${importId}`).send(imported).expect(200);
+  const lastDay = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+  const { made } = (
+    await agent.post('/api/v1/script-tokens').send({ name: SECRET, lastDay }).expect(200)
+  ).body;
   first = {
     agent,
     ids: {
@@ -96,6 +112,8 @@ beforeAll(async () => {
       room: room.id,
       'own-lift': ownLiftId,
       template: templateId,
+      import: importId,
+      'script-token': made.id,
     },
     bodies: {
       putClient: { ...clientBody, name: 'Intruder' },
@@ -112,6 +130,18 @@ beforeAll(async () => {
         kind: 'session',
         name: 'Intruder',
         lifts: [{ liftId: 'back-squat', sets: 3 }],
+      },
+      putImport: imported,
+      checkImport: imported,
+      makeScriptToken: { name: 'Intruder', lastDay },
+      putStudio: {
+        name: 'Intruder',
+        unit: 'kg',
+        zone: 'UTC',
+        weekStart: 1,
+        roomId: room.id,
+        bookingMinutes: 60,
+        screeningWords: {},
       },
       appendEvents: { events: writer.events },
     },
@@ -134,11 +164,16 @@ function aimed(path: string): string {
             ? 'film'
             : path.includes('/templates/')
               ? 'template'
-              : 'client';
+              : path.includes('/imports/')
+                ? 'import'
+                : path.includes('/script-tokens/')
+                  ? 'script-token'
+                  : 'client';
   return path
     .replace('{flagId}', first.ids.flagId!)
     .replace('{measurementId}', first.ids.measurementId!)
     .replace('{from}', '0')
+    .replace('{name}', 'records.json')
     .replace('{id}', first.ids[noun]!);
 }
 const queries: Record<string, string> = {
@@ -168,6 +203,10 @@ const tables = [
   'own_lifts',
   'bookings',
   'templates',
+  'imports',
+  'imported_sets',
+  'script_tokens',
+  'script_uses',
   'events',
   'sessions',
   'sets',

@@ -45,6 +45,7 @@ describe('clients', () => {
     expect(await read(id)).toEqual({
       ...clientBody,
       id,
+      imported: [],
       name: 'Ada',
       blocks: [],
       turnedDown: [],
@@ -333,7 +334,7 @@ describe('personal data', () => {
   it('is exported whole, and the opening of the answers recorded', async () => {
     const { id, writer } = await whole();
     const { body } = await agent.get(`/api/v1/clients/${id}/export`).expect(200);
-    expect(body).toMatchObject({ format: 'spalo-client', version: 2 });
+    expect(body).toMatchObject({ format: 'spalo-client', version: 3, imported: [] });
     expect(body.client.name).toBe('Leaving');
     expect(body.screening.answers.heart.yes).toBe(true);
     expect(body.bookings).toHaveLength(1);

@@ -28,6 +28,8 @@ export async function inStudio<T>(
   database: Database,
   studioId: string,
   work: (db: StudioDb) => Promise<T>,
+  /** Sees one moment throughout, and writes nothing. */
+  snapshot = false,
 ): Promise<T> {
   if (!UUID.test(studioId)) throw new RangeError('A studio is named by its UUID');
   const client = await database.pool.connect();
@@ -38,7 +40,8 @@ export async function inStudio<T>(
   };
   client.on('error', lost);
   try {
-    await client.query(`BEGIN; SELECT set_config('app.studio', '${studioId}', true)`);
+    const begin = snapshot ? 'BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY' : 'BEGIN';
+    await client.query(`${begin}; SELECT set_config('app.studio', '${studioId}', true)`);
     const answer = await work(drizzle(client, { schema }));
     await client.query('COMMIT');
     return answer;

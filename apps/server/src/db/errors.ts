@@ -44,3 +44,6 @@ export function loggable(error: unknown) {
       .slice(0, 12),
   };
 }
+
+/** Whether the database refused what was to be written: a value that it cannot hold, or one that refers to nothing. */
+export const isDataFault = (error: unknown): boolean => /^2[23]/.test(sqlState(error) ?? '');

@@ -13,6 +13,7 @@ import { takeStudio } from '../log/take-studio';
 import { readEvents } from '../log/read';
 import { readClient } from '../clients/read';
 import { readFiles } from '../films/files';
+import { readImported } from '../imports/read';
 
 /** Refuses `not-allowed` unless the client is the trainer's own or the trainer owns the studio. */
 async function requireSay(db: StudioDb, who: Who, clientId: string) {
@@ -56,12 +57,13 @@ export function clientFileRouter(app: App): Router {
     const log = await readEvents(db, studioId, inArray(events.streamId, started));
     return {
       format: 'spalo-client',
-      version: 2,
+      version: 3,
       exportedAt: new Date().toISOString(),
       client,
       screening: answers ? { answers: answers.answers, answeredAt: answers.answeredAt } : null,
       bookings: await readBookings(db, who, eq(bookings.clientId, params.id)),
       events: log.events,
+      imported: (await readImported(db, studioId, params.id)).sets,
       films: await readFiles(db, studioId, params.id),
     };
   });

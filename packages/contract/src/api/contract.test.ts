@@ -199,6 +199,26 @@ describe('the OpenAPI document', () => {
     }
   });
 
+  it.each(all.map(([name, route]) => [name, route] as const))(
+    'shows what %s takes and answers by an example that it would take',
+    (name, { path, method, body, answer }) => {
+      const operation = document.paths[API_BASE + path.replace(/:(\w+)/g, '{$1}')]![method]!;
+      const example = (part: unknown) =>
+        (part as { content: { 'application/json': { example: unknown } } }).content[
+          'application/json'
+        ].example;
+      if (body)
+        expect([name, body.safeParse(example(operation.requestBody)).error]).toEqual([
+          name,
+          undefined,
+        ]);
+      expect([name, answer.safeParse(example(operation.responses['200'])).error]).toEqual([
+        name,
+        undefined,
+      ]);
+    },
+  );
+
   it('has every parameter of a path described', () => {
     for (const [, route] of all) {
       const inPath = [...route.path.matchAll(/:(\w+)/g)].map((match) => match[1]);

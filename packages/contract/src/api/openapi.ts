@@ -1,15 +1,18 @@
 import { z } from 'zod';
-import { problems, type ProblemKind } from '../operations/problems';
+import { problems, problemType, type ProblemKind } from '../operations/problems';
 import { problem } from '../primitives/problem';
 import type { Route } from '../routes/route';
 import { API_BASE } from '../operations';
+import { bytePaths } from './byte-paths';
+import { exampleFor } from './examples';
 import { routes } from './routes';
 
 type Json = Record<string, unknown>;
 
-function schemaOf(schema: z.ZodType, io: 'input' | 'output'): Json {
+/** As it is sent: what a schema makes of it afterwards (small letters, trimmed) changes no shape. */
+function schemaOf(schema: z.ZodType): Json {
   const { $schema: _dialect, ...json } = z.toJSONSchema(schema, {
-    io,
+    io: 'input',
     target: 'draft-2020-12',
     unrepresentable: 'any',
   }) as Json;
@@ -22,7 +25,7 @@ function parametersOf(route: Route): Json[] {
       name,
       in: where,
       required: where === 'path' || !(part as z.ZodType).safeParse(undefined).success,
-      schema: schemaOf(part as z.ZodType, 'input'),
+      schema: schemaOf(part as z.ZodType),
     }));
   return [...list(route.params, 'path'), ...list(route.query, 'query')];
 }
@@ -35,11 +38,29 @@ function problemsOf(route: Route): ProblemKind[] {
     ...(route.access === 'open' ? [] : (['not-signed-in'] as const)),
     ...(route.access === 'owner' ? (['not-allowed'] as const) : []),
     ...(route.method === 'get' ? [] : (['cross-site'] as const)),
+    ...(route.forScripts ? (['too-often'] as const) : []),
+    ...(route.access === 'open' ? [] : (['not-ready'] as const)),
     ...(route.problems ?? []),
   ];
 }
 
+/** A refusal as it looks. */
+const refusalOf = (status: number, title: string): Json => {
+  const [kind] = Object.entries(problems).find(
+    ([, each]) => each.status === status && each.title === title,
+  )!;
+  return { type: problemType(kind as ProblemKind), title, status, instance: 'a-request-id' };
+};
+
+/** How one may come in: signed in, and where scripts may read by a token as well. */
+const securityOf = ({ access, forScripts }: Pick<Route, 'access' | 'forScripts'>): Json[] =>
+  access === 'open' ? [] : [{ session: [] }, ...(forScripts ? [{ token: [] }] : [])];
+
 function operationOf(name: string, route: Route): Json {
+  const json = (part: 'body' | 'answer', schema: z.ZodType) => {
+    const described = schemaOf(schema);
+    return { schema: described, example: exampleFor(name, part, described) };
+  };
   const refusals = new Map<number, string[]>();
   for (const kind of problemsOf(route)) {
     const { status, title } = problems[kind];
@@ -48,19 +69,19 @@ function operationOf(name: string, route: Route): Json {
   return {
     operationId: name,
     summary: route.summary,
-    security: route.access === 'open' ? [] : [{ session: [] }],
+    security: securityOf(route),
     'x-access': route.access,
     parameters: parametersOf(route),
     ...(route.body && {
       requestBody: {
         required: true,
-        content: { 'application/json': { schema: schemaOf(route.body, 'input') } },
+        content: { 'application/json': json('body', route.body) },
       },
     }),
     responses: {
       200: {
         description: 'Done',
-        content: { 'application/json': { schema: schemaOf(route.answer, 'output') } },
+        content: { 'application/json': json('answer', route.answer) },
       },
       ...Object.fromEntries(
         [...refusals].map(([status, titles]) => [
@@ -68,7 +89,10 @@ function operationOf(name: string, route: Route): Json {
           {
             description: titles.join('; '),
             content: {
-              'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } },
+              'application/problem+json': {
+                schema: { $ref: '#/components/schemas/Problem' },
+                example: refusalOf(status, titles[0]!),
+              },
             },
           },
         ]),
@@ -76,57 +100,6 @@ function operationOf(name: string, route: Route): Json {
     },
   };
 }
-
-const bytes = { schema: { type: 'string', format: 'binary' } };
-const fileId = {
-  name: 'id',
-  in: 'path',
-  required: true,
-  schema: { type: 'string', format: 'uuid' },
-};
-
-/** What takes and answers bytes instead of JSON. */
-const bytePaths: Record<string, Json> = {
-  [`${API_BASE}/films/{id}/bytes/{from}`]: {
-    put: {
-      operationId: 'putFilmBytes',
-      summary: 'Send the next piece of a file, beginning where the studio’s copy ends',
-      security: [{ session: [] }],
-      'x-access': 'trainer',
-      parameters: [
-        fileId,
-        { name: 'from', in: 'path', required: true, schema: { type: 'integer', minimum: 0 } },
-      ],
-      requestBody: { required: true, content: { 'application/octet-stream': bytes } },
-      responses: {
-        200: {
-          description: 'How far the file has come',
-          content: {
-            'application/json': {
-              schema: { type: 'object', properties: { received: { type: 'integer' } } },
-            },
-          },
-        },
-        409: { description: 'The studio’s copy does not end there' },
-      },
-    },
-  },
-  [`${API_BASE}/films/{id}/bytes`]: {
-    get: {
-      operationId: 'filmBytes',
-      summary: 'A file of a film, whole or a range of it (RFC 9110)',
-      security: [{ session: [] }],
-      'x-access': 'trainer',
-      parameters: [fileId],
-      responses: {
-        200: { description: 'The file', content: { 'video/*': bytes, 'image/jpeg': bytes } },
-        206: { description: 'A range of it', content: { 'video/*': bytes, 'image/jpeg': bytes } },
-        404: { description: 'No such file, or not all of it yet' },
-        416: { description: 'No such range' },
-      },
-    },
-  },
-};
 
 /** The OpenAPI 3.1 document of the API, made from the route table. */
 export function openApiDocument(): Json {
@@ -150,8 +123,16 @@ export function openApiDocument(): Json {
     info: { title: 'Spalo', version: '1', description: 'The API of the Spalo server.' },
     paths,
     components: {
-      schemas: { Problem: schemaOf(problem, 'output') },
-      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'spalo_session' } },
+      schemas: { Problem: schemaOf(problem) },
+      securitySchemes: {
+        session: { type: 'apiKey', in: 'cookie', name: 'spalo_session' },
+        token: {
+          type: 'http',
+          scheme: 'bearer',
+          description:
+            'A read-only token that an owner made in the settings; 120 requests a minute.',
+        },
+      },
     },
   };
 }

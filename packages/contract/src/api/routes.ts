@@ -4,6 +4,7 @@ import { calendarRoutes } from '../routes/calendar';
 import { clientRoutes } from '../routes/client';
 import { filmRoutes } from '../routes/film';
 import { logRoutes } from '../routes/log';
+import { recordRoutes } from '../routes/record';
 import { studioRoutes } from '../routes/studio';
 
 /** Every operation of the API, by name. */
@@ -14,6 +15,7 @@ export const routes = {
   ...filmRoutes,
   ...calendarRoutes,
   ...logRoutes,
+  ...recordRoutes,
 };
 
 export type Routes = typeof routes;
@@ -24,11 +26,17 @@ type Out<T> = T extends z.ZodType ? z.output<T> : undefined;
 type Part<N extends RouteName, K extends 'params' | 'query' | 'body'> =
   Routes[N] extends Record<K, infer S> ? S : undefined;
 
+type QueryOf<Q> = Q extends undefined
+  ? unknown
+  : object extends In<Q>
+    ? { query?: In<Q> }
+    : { query: In<Q> };
+
 /** What a caller of a route passes. */
 export type Call<N extends RouteName> = (Part<N, 'params'> extends undefined
   ? unknown
   : { params: In<Part<N, 'params'>> }) &
-  (Part<N, 'query'> extends undefined ? unknown : { query: In<Part<N, 'query'>> }) &
+  QueryOf<Part<N, 'query'>> &
   (Part<N, 'body'> extends undefined ? unknown : { body: In<Part<N, 'body'>> });
 
 /** What the server's handler of a route receives, after validation. */

@@ -38,11 +38,19 @@ export const accountOperations = {
     summary: 'Who is signed in',
     access: 'trainer',
   },
+  putStudio: {
+    method: 'put',
+    path: '/studio',
+    summary:
+      'Change what the studio sets for itself: name, unit, zone, week, room, booking, wording',
+    access: 'owner',
+  },
   trainers: {
     method: 'get',
     path: '/trainers',
     summary: 'The trainers of the studio',
     access: 'trainer',
+    forScripts: true,
   },
   addTrainer: {
     method: 'post',

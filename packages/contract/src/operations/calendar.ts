@@ -13,6 +13,7 @@ export const calendarOperations = {
     path: '/calendar-file',
     summary: 'The signed-in trainer’s bookings as a calendar file (RFC 5545)',
     access: 'trainer',
+    forScripts: true,
   },
   makeCalendarFeed: {
     method: 'post',

@@ -7,18 +7,21 @@ export const clientOperations = {
     path: '/clients',
     summary: 'All clients of the studio, without what grows with their sessions',
     access: 'trainer',
+    forScripts: true,
   },
   client: {
     method: 'get',
     path: '/clients/:id',
     summary: 'One client, with what their next session is drafted from',
     access: 'trainer',
+    forScripts: true,
   },
   studioLearned: {
     method: 'get',
     path: '/learned',
     summary: 'What the studio has learned from all its clients together',
     access: 'trainer',
+    forScripts: true,
   },
   putClient: {
     method: 'put',
@@ -43,6 +46,7 @@ export const clientOperations = {
     path: '/clients/:id/evidence',
     summary: 'Every working set of the finished sessions of a client, oldest first',
     access: 'trainer',
+    forScripts: true,
   },
   putMeasurement: {
     method: 'put',
@@ -61,6 +65,7 @@ export const clientOperations = {
     path: '/clients/:id/sessions',
     summary: 'The sessions of a client, latest first, with every set and its corrections',
     access: 'trainer',
+    forScripts: true,
   },
   screening: {
     method: 'get',

@@ -10,6 +10,7 @@ export const filmOperations = {
     path: '/clients/:id/films',
     summary: 'The files of films that the studio has of a client, and how far each has come in',
     access: 'trainer',
+    forScripts: true,
   },
   putFilm: {
     method: 'put',
@@ -28,6 +29,7 @@ export const filmOperations = {
     path: '/film-rules',
     summary: 'How long films are kept, how much room they have and how much is taken',
     access: 'trainer',
+    forScripts: true,
   },
   putFilmRules: {
     method: 'put',

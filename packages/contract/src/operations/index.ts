@@ -3,10 +3,12 @@ import { calendarOperations } from './calendar';
 import { clientOperations } from './client';
 import { filmOperations } from './film';
 import { logOperations } from './log';
+import { recordOperations } from './record';
 import { studioOperations } from './studio';
 
 export { FILM_PIECE_BYTES } from './film';
 export { MAX_EVENTS } from './log';
+export { MAX_IMPORTED } from './record';
 export type { Operation } from './operation';
 export { problems } from './problems';
 
@@ -20,4 +22,5 @@ export const operations = {
   ...filmOperations,
   ...calendarOperations,
   ...logOperations,
+  ...recordOperations,
 };

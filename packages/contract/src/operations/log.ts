@@ -16,6 +16,7 @@ export const logOperations = {
     path: '/events',
     summary: 'The events that the studio received after a cursor, in order of arrival',
     access: 'trainer',
+    forScripts: true,
   },
   liveEvents: {
     method: 'get',
@@ -23,12 +24,14 @@ export const logOperations = {
     summary:
       'The events of the sessions that are open or were started in the last day, and of blocks that go on, page by page',
     access: 'trainer',
+    forScripts: true,
   },
   sessionEvents: {
     method: 'get',
     path: '/sessions/:id/events',
     summary: 'The whole log of one session',
     access: 'trainer',
+    forScripts: true,
   },
   sessionSenders: {
     method: 'get',
@@ -41,5 +44,6 @@ export const logOperations = {
     path: '/sessions/:id',
     summary: 'One session as its log tells it',
     access: 'trainer',
+    forScripts: true,
   },
 } as const satisfies Record<string, Operation>;

@@ -8,4 +8,6 @@ export interface Operation {
   path: string;
   summary: string;
   access: Access;
+  /** A script may read it with a token. */
+  forScripts?: true;
 }

@@ -13,6 +13,7 @@ export const problems = {
   'too-large': { status: 413, title: 'Too much at once' },
   'not-json': { status: 415, title: 'Send JSON' },
   'too-many-tries': { status: 429, title: 'Too many tries; wait a little' },
+  'too-often': { status: 429, title: 'Too often; wait a little' },
   busy: { status: 429, title: 'Busy just now; try again in a moment' },
   'server-error': { status: 500, title: 'Something went wrong in Spalo' },
   'not-ready': { status: 503, title: 'Not ready yet' },

@@ -7,6 +7,7 @@ export const studioOperations = {
     path: '/bookings',
     summary: 'The bookings that start in a stretch of time of at most 400 days',
     access: 'trainer',
+    forScripts: true,
   },
   putBooking: {
     method: 'put',
@@ -32,6 +33,7 @@ export const studioOperations = {
     path: '/rooms',
     summary: 'The rooms of the studio and their equipment',
     access: 'trainer',
+    forScripts: true,
   },
   putRoom: {
     method: 'put',
@@ -50,6 +52,7 @@ export const studioOperations = {
     path: '/templates',
     summary: 'Sessions and blocks that the studio keeps for other clients',
     access: 'trainer',
+    forScripts: true,
   },
   putTemplate: {
     method: 'put',
@@ -68,6 +71,7 @@ export const studioOperations = {
     path: '/own-lifts',
     summary: 'What the studio teaches of its own: lifts, cues, checkpoints and styles',
     access: 'trainer',
+    forScripts: true,
   },
   putOwnLift: {
     method: 'put',

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { instant, line, unit, uuid } from '../primitives/values';
+import { instant, line, slug, unit, uuid } from '../primitives/values';
 
 export const role = z.enum(['owner', 'trainer']);
 export const email = z
@@ -34,11 +34,44 @@ export const signIn = z.object({
   createdAt: instant,
   current: z.boolean(),
 });
-const studio = z.object({ id: uuid, name: line(80), unit, zone: line(60) });
+/** A zone that clocks know. */
+export const zone = line(60).refine((name) => {
+  try {
+    return Boolean(new Intl.DateTimeFormat('en', { timeZone: name }));
+  } catch {
+    return false;
+  }
+}, 'Not a known time zone');
+
+/** What a studio sets for itself. */
+export const studioFacts = z.object({
+  name: line(80),
+  unit,
+  zone,
+  /** The first day of the week: 1 for Monday, 0 for Sunday, 6 for Saturday. */
+  weekStart: z.union([z.literal(1), z.literal(0), z.literal(6)]),
+  /** The room that a device begins with; null for the first by name. */
+  roomId: uuid.nullable(),
+  /** How long a session is booked for, where nothing else is said. */
+  bookingMinutes: z.int().min(10, 'At least 10 minutes').max(240, 'At most 240 minutes'),
+  /** The studio’s own words for screening questions, by the question. */
+  screeningWords: z.record(slug, line(300)),
+});
+
+/** As devices hold it; what came after the first version is absent in what they kept before. */
+const studio = z.object({
+  id: uuid,
+  ...studioFacts.pick({ name: true, unit: true }).shape,
+  zone: line(60),
+  ...studioFacts
+    .pick({ weekStart: true, roomId: true, bookingMinutes: true, screeningWords: true })
+    .partial().shape,
+});
 
 /** Who is signed in. */
 export const account = z.object({ trainer, studio });
 
 export type Colleague = z.infer<typeof colleague>;
 export type OneTimeLink = z.infer<typeof oneTimeLink>;
+export type StudioFacts = z.infer<typeof studioFacts>;
 export type Account = z.infer<typeof account>;

@@ -5,7 +5,7 @@ export const streamMessage = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('log'), cursor: z.string() }),
   z.object({
     kind: z.literal('changed'),
-    what: z.enum(['clients', 'bookings', 'rooms', 'trainers', 'own-lifts', 'templates']),
+    what: z.enum(['clients', 'bookings', 'rooms', 'trainers', 'own-lifts', 'templates', 'studio']),
   }),
 ]);
 export type StreamMessage = z.infer<typeof streamMessage>;

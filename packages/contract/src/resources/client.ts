@@ -7,6 +7,7 @@ import {
   sexes,
   surenesses,
   turnedDownReasons,
+  type ImportedLift,
   type Override,
   type Person,
   type ReportedLift,
@@ -41,6 +42,11 @@ const reportedLift = same<ReportedLift>()(
     monthsAgo: z.int().min(0).max(600),
     sure: z.enum(surenesses),
   }),
+);
+
+/** What imported logs say of a lift; see `core/person/imported.ts`. */
+const importedLift = same<ImportedLift>()(
+  z.object({ liftId: slug, loadG: load, reps: repCount, on: day, days: z.int().min(1) }),
 );
 
 const override = same<Override>()(
@@ -137,6 +143,8 @@ export const listedClient = clientFacts.extend({
   screened: z.boolean(),
   /** The day of the newest body mass; null where none was measured. */
   measuredOn: happenedOn.nullable(),
+  /** What imported logs say they lifted; absent in what was fetched before there were any. */
+  imported: z.array(importedLift).optional(),
   lastSessionAt: instant.nullable(),
   /** Another word whenever their history or measurements have changed. */
   mark: z.string(),

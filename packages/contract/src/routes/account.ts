@@ -9,8 +9,11 @@ import {
   oneTimeLink,
   role,
   signIn,
+  studioFacts,
   trainer,
+  zone,
 } from '../resources/account';
+import { paged } from './page';
 import { byId, done, type Route } from './route';
 
 const credentials = z.object({
@@ -24,13 +27,7 @@ const token = z.string().min(1).max(100);
 export const newStudio = z.object({
   studioName: line(80),
   unit,
-  zone: line(60).refine((zone) => {
-    try {
-      return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }));
-    } catch {
-      return false;
-    }
-  }, 'Not a known time zone'),
+  zone,
   name: line(80),
   email,
   password: newPassword,
@@ -72,10 +69,19 @@ export const accountRoutes = {
     ...accountOperations.me,
     answer: account,
   },
-  trainers: {
-    ...accountOperations.trainers,
-    answer: z.object({ trainers: z.array(colleague) }),
+  putStudio: {
+    ...accountOperations.putStudio,
+    body: studioFacts,
+    answer: account,
+    problems: ['not-found'],
   },
+  trainers: paged(
+    {
+      ...accountOperations.trainers,
+      answer: z.object({ trainers: z.array(colleague) }),
+    },
+    'trainers',
+  ),
   addTrainer: {
     ...accountOperations.addTrainer,
     body: newTrainer,
@@ -125,10 +131,13 @@ export const accountRoutes = {
     answer: done,
     problems: ['too-many-tries', 'busy'],
   },
-  signIns: {
-    ...accountOperations.signIns,
-    answer: z.object({ signIns: z.array(signIn) }),
-  },
+  signIns: paged(
+    {
+      ...accountOperations.signIns,
+      answer: z.object({ signIns: z.array(signIn) }),
+    },
+    'signIns',
+  ),
   endSignIn: {
     ...accountOperations.endSignIn,
     params: byId,

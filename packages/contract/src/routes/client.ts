@@ -9,18 +9,22 @@ import { studioLearned } from '../resources/learned';
 import { measurement, measurementFacts } from '../resources/measurement';
 import { screening, screeningFacts, screeningOpening } from '../resources/screening';
 import { session } from '../resources/session';
+import { paged } from './page';
 import { byId, done, type Route } from './route';
 
 /** Clients and everything kept about them. */
 export const clientRoutes = {
-  clients: {
-    ...clientOperations.clients,
-    answer: z.object({
-      clients: z.array(listedClient),
-      /** Clients that were deleted for good: devices let go of what they hold of them. */
-      erased: z.array(uuid),
-    }),
-  },
+  clients: paged(
+    {
+      ...clientOperations.clients,
+      answer: z.object({
+        clients: z.array(listedClient),
+        /** Clients that were deleted for good: devices let go of what they hold of them. */
+        erased: z.array(uuid),
+      }),
+    },
+    'clients',
+  ),
   client: {
     ...clientOperations.client,
     params: byId,
@@ -50,12 +54,15 @@ export const clientRoutes = {
     answer: clientExport,
     problems: ['not-found', 'not-allowed'],
   },
-  evidence: {
-    ...clientOperations.evidence,
-    params: byId,
-    answer: z.object({ sets: z.array(pastSet) }),
-    problems: ['not-found'],
-  },
+  evidence: paged(
+    {
+      ...clientOperations.evidence,
+      params: byId,
+      answer: z.object({ sets: z.array(pastSet) }),
+      problems: ['not-found'],
+    },
+    'sets',
+  ),
   putMeasurement: {
     ...clientOperations.putMeasurement,
     params: z.object({ id: uuid, measurementId: uuid }),
@@ -90,10 +97,13 @@ export const clientRoutes = {
     answer: screening,
     problems: ['not-found', 'not-allowed'],
   },
-  screeningOpenings: {
-    ...clientOperations.screeningOpenings,
-    params: byId,
-    answer: z.object({ openings: z.array(screeningOpening) }),
-    problems: ['not-found', 'not-allowed'],
-  },
+  screeningOpenings: paged(
+    {
+      ...clientOperations.screeningOpenings,
+      params: byId,
+      answer: z.object({ openings: z.array(screeningOpening) }),
+      problems: ['not-found', 'not-allowed'],
+    },
+    'openings',
+  ),
 } satisfies Record<string, Route>;

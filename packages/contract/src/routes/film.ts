@@ -1,16 +1,20 @@
 import { z } from 'zod';
 import { filmOperations } from '../operations/film';
 import { filmFile, filmFileFacts, filmRules } from '../resources/film';
+import { paged } from './page';
 import { byId, done, type Route } from './route';
 
 /** Files of films, and how the studio keeps them. */
 export const filmRoutes = {
-  clientFilms: {
-    ...filmOperations.clientFilms,
-    params: byId,
-    answer: z.object({ films: z.array(filmFile) }),
-    problems: ['not-found'],
-  },
+  clientFilms: paged(
+    {
+      ...filmOperations.clientFilms,
+      params: byId,
+      answer: z.object({ films: z.array(filmFile) }),
+      problems: ['not-found'],
+    },
+    'films',
+  ),
   putFilm: {
     ...filmOperations.putFilm,
     params: byId,

@@ -3,6 +3,7 @@ import { logOperations, MAX_EVENTS } from '../operations/log';
 import { logEvent, storedEvent } from '../events/event';
 import { uuid } from '../primitives/values';
 import { session } from '../resources/session';
+import { paged } from './page';
 import { byId, type Route } from './route';
 
 const eventPage = z.object({ events: z.array(storedEvent), cursor: z.string() });
@@ -33,14 +34,17 @@ export const logRoutes = {
     answer: eventPage,
     problems: ['not-found'],
   },
-  sessionSenders: {
-    ...logOperations.sessionSenders,
-    params: byId,
-    answer: z.object({
-      senders: z.array(z.object({ author: uuid, sentBy: uuid, entries: z.int() })),
-    }),
-    problems: ['not-found'],
-  },
+  sessionSenders: paged(
+    {
+      ...logOperations.sessionSenders,
+      params: byId,
+      answer: z.object({
+        senders: z.array(z.object({ author: uuid, sentBy: uuid, entries: z.int() })),
+      }),
+      problems: ['not-found'],
+    },
+    'senders',
+  ),
   session: {
     ...logOperations.session,
     params: byId,

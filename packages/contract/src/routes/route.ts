@@ -9,6 +9,8 @@ export interface Route extends Operation {
   query?: z.ZodObject;
   body?: z.ZodType;
   answer: z.ZodType;
+  /** The key of the answer whose list can be asked for in pages. */
+  list?: string;
   problems?: ProblemKind[];
 }
 

@@ -5,20 +5,24 @@ import { booking, bookingFacts, manyBookings } from '../resources/booking';
 import { ownLift, ownLiftFacts } from '../resources/own-lift';
 import { room, roomFacts } from '../resources/room';
 import { template, templateFacts } from '../resources/template';
+import { paged } from './page';
 import { byId, done, type Route } from './route';
 
 /** What sessions are planned with: bookings and rooms. */
 export const studioRoutes = {
-  bookings: {
-    ...studioOperations.bookings,
-    query: z
-      .object({ from: instant, to: instant })
-      .refine(({ from, to }) => Date.parse(to) - Date.parse(from) <= 400 * 86_400_000, {
-        path: ['to'],
-        message: 'At most 400 days after from',
-      }),
-    answer: z.object({ bookings: z.array(booking) }),
-  },
+  bookings: paged(
+    {
+      ...studioOperations.bookings,
+      query: z
+        .object({ from: instant, to: instant })
+        .refine(({ from, to }) => Date.parse(to) - Date.parse(from) <= 400 * 86_400_000, {
+          path: ['to'],
+          message: 'At most 400 days after from',
+        }),
+      answer: z.object({ bookings: z.array(booking) }),
+    },
+    'bookings',
+  ),
   putBooking: {
     ...studioOperations.putBooking,
     params: byId,
@@ -38,10 +42,13 @@ export const studioRoutes = {
     answer: done,
     problems: ['not-found', 'conflict'],
   },
-  rooms: {
-    ...studioOperations.rooms,
-    answer: z.object({ rooms: z.array(room) }),
-  },
+  rooms: paged(
+    {
+      ...studioOperations.rooms,
+      answer: z.object({ rooms: z.array(room) }),
+    },
+    'rooms',
+  ),
   putRoom: {
     ...studioOperations.putRoom,
     params: byId,
@@ -54,10 +61,13 @@ export const studioRoutes = {
     answer: done,
     problems: ['not-found', 'conflict'],
   },
-  templates: {
-    ...studioOperations.templates,
-    answer: z.object({ templates: z.array(template) }),
-  },
+  templates: paged(
+    {
+      ...studioOperations.templates,
+      answer: z.object({ templates: z.array(template) }),
+    },
+    'templates',
+  ),
   putTemplate: {
     ...studioOperations.putTemplate,
     params: byId,
@@ -70,10 +80,13 @@ export const studioRoutes = {
     answer: done,
     problems: ['not-found'],
   },
-  ownLifts: {
-    ...studioOperations.ownLifts,
-    answer: z.object({ lifts: z.array(ownLift) }),
-  },
+  ownLifts: paged(
+    {
+      ...studioOperations.ownLifts,
+      answer: z.object({ lifts: z.array(ownLift) }),
+    },
+    'lifts',
+  ),
   putOwnLift: {
     ...studioOperations.putOwnLift,
     params: byId,

@@ -51,6 +51,17 @@ export interface ReportedLift {
   sure: Sureness;
 }
 
+/** What imported logs say of a lift: a usual day's best set of the last weeks that they tell of. */
+export interface ImportedLift {
+  liftId: string;
+  loadG: Grams;
+  reps: number;
+  /** The day of that set. */
+  on: string;
+  /** Days of the lift in those weeks: the more, the surer. */
+  days: number;
+}
+
 /** Rep ranges of the load card, by clean reps to the limit. */
 export const rangeIds = ['1-5', '6-7', '8-12', '13-20'] as const;
 export type RangeId = (typeof rangeIds)[number];
@@ -80,6 +91,8 @@ export interface Person {
   preference: Preference;
   flags: Flag[];
   reports: ReportedLift[];
+  /** What imported logs say they lifted; absent where nothing was imported. */
+  imported?: ImportedLift[];
   cautions: Caution[];
   overrides: Override[];
   /** Weeks in which less is planned; absent where there are none. */

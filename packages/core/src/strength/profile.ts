@@ -85,7 +85,9 @@ export function profileOf(
   const today = felt || soFar.sets > 0;
   const careful = startsCareful(person, now);
   const anySet = belief.sets.some((count) => count > 0);
-  const reported = new Set(person.reports.map((report) => report.liftId));
+  const reported = new Set(
+    [...person.reports, ...(person.imported ?? [])].map(({ liftId }) => liftId),
+  );
   return {
     today,
     outlook: (lift, rir, day) => outlookOn(belief, lift, rir, day, soFar),

@@ -2,6 +2,7 @@ import { feel } from './day-form';
 import type { Lift } from '../lift/lift';
 import type { Person } from '../person/person';
 import { placesOf, priorBelief, rowAt, type Belief } from './belief';
+import { asReport } from './imported';
 import { observationOf, takeIn, type TakenIn } from './observe-set';
 import { newDay, passTime } from './passing-time';
 import type { PastSet } from './past-set';
@@ -21,7 +22,8 @@ export function startingBelief(person: Person, lifts: readonly Lift[], now: stri
   const belief = priorBelief(person, lifts, now);
   const places = placesOf(lifts);
   // A lift that this version does not know is passed over.
-  for (const report of person.reports) {
+  const imported = (person.imported ?? []).map((each) => asReport(each, now));
+  for (const report of [...person.reports, ...imported]) {
     if (places.has(report.liftId)) hearReport(belief, report);
   }
   return belief;

@@ -37,6 +37,7 @@ export const fetchedOf: Record<Extract<StreamMessage, { kind: 'changed' }>['what
   trainers: ['trainers'],
   'own-lifts': ['own-lifts'],
   templates: ['templates'],
+  studio: ['me'],
 };
 
 type Send = <R extends ChangeRoute>(route: R, args: Call<R>) => Promise<unknown>;

@@ -7,6 +7,7 @@ import {
   sides,
   type BodyRange,
   type FlagPlace,
+  type ImportedLift,
   type Override,
   type ReportedLift,
   type TurnedDown,
@@ -55,6 +56,8 @@ export const clients = pgTable(
     segments: jsonb('segments').$type<Segments>(),
     stiff: jsonb('stiff').$type<BodyRange[]>().notNull().default([]),
     reports: jsonb('reports').$type<ReportedLift[]>().notNull(),
+    /** What imported logs say they lifted, a row a lift. */
+    imported: jsonb('imported').$type<ImportedLift[]>().notNull().default([]),
     programme: jsonb('programme').$type<string[]>().notNull().default([]),
     overrides: jsonb('overrides').$type<Override[]>().notNull().default([]),
     turnedDown: jsonb('turned_down').$type<TurnedDown[]>().notNull().default([]),

@@ -5,8 +5,10 @@ import {
   boolean,
   index,
   integer,
+  jsonb,
   pgTable,
   primaryKey,
+  smallint,
   text,
   uniqueIndex,
   uuid,
@@ -22,6 +24,14 @@ export const studios = pgTable('studios', {
   /** How many days films are kept, and how much room they have, MB. */
   filmDays: integer('film_days').notNull().default(365),
   filmMegabytes: integer('film_megabytes').notNull().default(5000),
+  /** The first day of the week: 1 for Monday, 0 for Sunday, 6 for Saturday. */
+  weekStart: smallint('week_start').$type<0 | 1 | 6>().notNull().default(1),
+  /** The room that a device begins with; null for the first by name. One that is taken away since is none. */
+  roomId: uuid('room_id'),
+  /** How long a session is booked for, where nothing else is said. */
+  bookingMinutes: smallint('booking_minutes').notNull().default(60),
+  /** The studio's own words for screening questions, by the question. */
+  screeningWords: jsonb('screening_words').$type<Record<string, string>>().notNull().default({}),
   createdAt: when('created_at').notNull().default(now),
   /** The arrival number of the event that came last: each studio counts its own. */
   arrivals: bigint('arrivals', { mode: 'number' }).notNull().default(0),

@@ -26,8 +26,26 @@ async function foldingOf(db: StudioDb, studioId: string, clientId: string) {
     .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
   if (!facts) return null;
   const ownLifts = await readOwnLifts(db, studioId);
-  const { bodyMassG, sex, birthDate, trainingMonths, trainingMonthsAt, nervous, reports } = facts;
-  const told = [bodyMassG, sex, birthDate, trainingMonths, trainingMonthsAt, nervous, reports];
+  const {
+    bodyMassG,
+    sex,
+    birthDate,
+    trainingMonths,
+    trainingMonthsAt,
+    nervous,
+    reports,
+    imported,
+  } = facts;
+  const told = [
+    bodyMassG,
+    sex,
+    birthDate,
+    trainingMonths,
+    trainingMonthsAt,
+    nervous,
+    reports,
+    imported,
+  ];
   const basis = createHash('sha256')
     .update(JSON.stringify([HISTORY_VERSION, MODEL_VERSION, told, ownLifts]))
     .digest('base64url');

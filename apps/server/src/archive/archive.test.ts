@@ -1,0 +1,282 @@
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import os from 'node:os';
+import path from 'node:path';
+import { gunzipSync, gzipSync } from 'node:zlib';
+import type { Room } from '@spalo/core';
+import fc from 'fast-check';
+import { v7 } from 'uuid';
+import {
+  answerBody,
+  clientBody,
+  device,
+  flagBody,
+  newStudio,
+  testServer,
+  type Agent,
+  type TestServer,
+} from '../test/server';
+import { sessionWriter } from '../test/session-events';
+import { packStudio } from './pack';
+
+let server: TestServer;
+let folder: string;
+beforeAll(async () => {
+  server = await testServer();
+  folder = await mkdtemp(path.join(os.tmpdir(), 'spalo-archive-test-'));
+});
+afterAll(async () => {
+  await server.close();
+  await rm(folder, { recursive: true });
+});
+
+const words = fc.string({ unit: 'grapheme', maxLength: 40 }).map((text) => text.trim() || 'x');
+const clean = words.filter((text) => !/[\u0000-\u001f\ud800-\udfff]/.test(text));
+
+/** What a studio is made of, at random. */
+const studios = fc.record({
+  clients: fc.array(
+    fc.record({
+      name: clean,
+      brief: clean,
+      flag: fc.boolean(),
+      screened: fc.boolean(),
+      measured: fc.array(fc.integer({ min: 40_000, max: 150_000 }), { maxLength: 3 }),
+      sets: fc.integer({ min: 0, max: 6 }),
+      finished: fc.boolean(),
+      filmed: fc.option(fc.uint8Array({ minLength: 1, maxLength: 2000 })),
+      imported: fc.integer({ min: 0, max: 20 }),
+      erased: fc.boolean(),
+    }),
+    { minLength: 1, maxLength: 4 },
+  ),
+  template: fc.option(clean),
+  room: fc.option(clean),
+});
+type Made = typeof studios extends fc.Arbitrary<infer T> ? T : never;
+
+async function addClient(
+  agent: Agent,
+  trainerId: string,
+  room: Room,
+  made: Made['clients'][number],
+): Promise<void> {
+  const id = v7();
+  const base = `/api/v1/clients/${id}`;
+  const consent = new Date().toISOString();
+  const { name, brief } = made;
+  await agent
+    .put(base)
+    .send({ ...clientBody, name, brief, filmConsentAt: consent })
+    .expect(200);
+  if (made.flag) await agent.put(`${base}/flags/${v7()}`).send(flagBody).expect(200);
+  if (made.screened) {
+    await agent
+      .put(`${base}/screening`)
+      .send({ answers: { heart: answerBody } })
+      .expect(200);
+  }
+  for (const [at, bodyMassG] of made.measured.entries()) {
+    await agent
+      .put(`${base}/measurements/${v7()}`)
+      .send({ day: `2026-10-0${at + 1}`, bodyMassG })
+      .expect(200);
+  }
+  const bookingId = v7();
+  await agent
+    .put(`/api/v1/bookings/${bookingId}`)
+    .send({ clientId: id, startsAt: '2026-11-20T09:00:00.000Z', minutes: 60 })
+    .expect(200);
+  const writer = sessionWriter({ clientId: id, trainerId, room, bookingId });
+  for (let set = 0; set < made.sets; set += 1) {
+    writer.logNext(set % 2 ? 'back-squat' : 'one-arm-row');
+  }
+  if (made.finished) writer.finish();
+  await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
+  if (made.filmed) {
+    const film = {
+      clientId: id,
+      sessionId: writer.sessionId,
+      kind: 'clip',
+      type: 'video/mp4',
+      bytes: made.filmed.length,
+    };
+    const filmId = v7();
+    await agent.put(`/api/v1/films/${filmId}`).send(film).expect(200);
+    await agent
+      .put(`/api/v1/films/${filmId}/bytes/0`)
+      .set('Content-Type', 'application/octet-stream')
+      .send(Buffer.from(made.filmed))
+      .expect(200);
+  }
+  if (made.imported > 0) {
+    const sets = Array.from({ length: made.imported }, (_, at) => ({
+      day: `2025-03-${10 + at}`,
+      loadG: 20_000 + at * 500,
+      reps: 8,
+      rir: null,
+      note: name.slice(0, 10),
+    }));
+    await agent
+      .put(`/api/v1/imports/${v7()}`)
+      .send({ fileName: name, lifts: [{ clientId: id, liftId: 'one-arm-row', sets }] })
+      .expect(200);
+  }
+  if (made.erased) await agent.delete(base).expect(200);
+}
+
+async function makeStudio(made: Made): Promise<{ studioId: string; agent: Agent }> {
+  const { agent, studioId, trainerId } = await newStudio(server);
+  const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+  for (const client of made.clients) await addClient(agent, trainerId, room, client);
+  if (made.template) {
+    await agent
+      .put(`/api/v1/templates/${v7()}`)
+      .send({ kind: 'session', name: made.template, lifts: [{ liftId: 'back-squat', sets: 3 }] })
+      .expect(200);
+  }
+  if (made.room) {
+    const { id: _id, ...facts } = room;
+    await agent
+      .put(`/api/v1/rooms/${v7()}`)
+      .send({ ...facts, name: made.room })
+      .expect(200);
+  }
+  return { studioId, agent };
+}
+
+const packed = async (of: TestServer, studioId: string) => {
+  const file = path.join(folder, `${v7()}.gz`);
+  await packStudio(of.running.app.database, studioId, file);
+  return { file, text: gunzipSync(await readFile(file)).toString() };
+};
+/** All but when it was made, which the checksum at the end holds as well. */
+const told = (text: string) => text.split('\n').slice(1, -2);
+
+/** What is worked out of the logs, as rows. */
+async function workedOut(of: TestServer, studioId: string): Promise<unknown[]> {
+  const all: unknown[] = [];
+  for (const table of ['sessions', 'sets', 'client_histories', 'blocks']) {
+    all.push(
+      await of.sql(
+        `SELECT to_jsonb(t) AS row FROM ${table} t WHERE studio_id = $1 ORDER BY to_jsonb(t)::text`,
+        [studioId],
+      ),
+    );
+  }
+  return all;
+}
+
+const bringIn = (to: TestServer, bytes: Buffer) =>
+  device(to.running)
+    .post('/api/v1/setup/archive')
+    .set('Content-Type', 'application/octet-stream')
+    .send(bytes);
+
+describe('a studio as an archive', () => {
+  it('comes back into an empty Spalo equal to what it was', async () => {
+    await fc.assert(
+      fc.asyncProperty(studios, async (made) => {
+        const { studioId } = await makeStudio(made);
+        const { text, file } = await packed(server, studioId);
+        const empty = await testServer();
+        try {
+          await bringIn(empty, await readFile(file)).expect(200);
+          expect(told((await packed(empty, studioId)).text)).toEqual(told(text));
+          // A session that is still open is told when somebody asks: both are asked by making them anew.
+          expect(await workedOut(empty, studioId)).toEqual(await workedOut(server, studioId));
+        } finally {
+          await empty.close();
+        }
+      }),
+      { numRuns: 8 },
+    );
+  }, 240_000);
+
+  it('lets its owner in by a link, and nobody by an old password; a second studio is refused', async () => {
+    const { studioId } = await makeStudio({
+      clients: [],
+      template: null,
+      room: null,
+    });
+    const { file, text } = await packed(server, studioId);
+    for (const secret of ['password_hash', 'argon2', 'token_hash'])
+      expect(text).not.toContain(secret);
+    const empty = await testServer();
+    try {
+      const bytes = await readFile(file);
+      const { owner, link } = (await bringIn(empty, bytes).expect(200)).body;
+      const agent = device(empty.running);
+      const password = 'a long enough password';
+      await agent.post('/api/v1/auth/sign-in').send({ email: owner.email, password }).expect(401);
+      await agent
+        .post('/api/v1/links/use')
+        .send({ token: link.token, password: 'boats in autumn rain' })
+        .expect(200);
+      await agent.get('/api/v1/clients').expect(200);
+      await bringIn(empty, bytes).expect(409);
+    } finally {
+      await empty.close();
+    }
+  });
+
+  it('is made for owners, counts as an opening of every screening, and is said to be one', async () => {
+    const made = fc.sample(studios, { numRuns: 1, seed: 7 })[0]!;
+    const client = { ...made.clients[0]!, screened: true, erased: false };
+    const { agent, studioId } = await makeStudio({ ...made, clients: [client] });
+    const answer = await agent
+      .get('/api/v1/archive')
+      .buffer(true)
+      .parse((response, done) => {
+        const parts: Buffer[] = [];
+        response.on('data', (part: Buffer) => parts.push(part));
+        response.on('end', () => done(null, Buffer.concat(parts)));
+      });
+    expect(answer.status).toBe(200);
+    const lines = gunzipSync(answer.body as Buffer)
+      .toString()
+      .split('\n');
+    expect(JSON.parse(lines[0]!)).toMatchObject({ format: 'spalo-studio', version: 1, studioId });
+    const openings = await server.sql('SELECT 1 FROM screening_openings WHERE studio_id = $1', [
+      studioId,
+    ]);
+    expect(openings).toHaveLength(1);
+  });
+});
+
+describe('an archive that is not whole', () => {
+  let whole: Buffer;
+  let empty: TestServer;
+  beforeAll(async () => {
+    const [made] = fc.sample(studios, { numRuns: 1, seed: 3 });
+    const { studioId } = await makeStudio(made!);
+    whole = await readFile((await packed(server, studioId)).file);
+    empty = await testServer();
+  });
+  afterAll(() => empty.close());
+
+  const text = () => gunzipSync(whole).toString();
+  const lines = () => text().split('\n');
+  it.each<[string, () => Buffer]>([
+    ['is cut in the middle', () => whole.subarray(0, whole.length >> 1)],
+    ['lost its end', () => gzipSync(lines().slice(0, -2).join('\n'))],
+    ['lost a line', () => gzipSync(lines().toSpliced(2, 1).join('\n'))],
+    ['had a name changed', () => gzipSync(text().replace('"Owner"', '"Other"'))],
+    ['goes on behind its end', () => gzipSync(`${text()}{"table":"rooms","row":{}}\n`)],
+    ['is of a later version', () => gzipSync(text().replace('"version":1', '"version":2'))],
+    [
+      'names a table of its own',
+      () => gzipSync(text().replace('"table":"trainers"', '"table":"sign_ins"')),
+    ],
+    ['names a column of its own', () => gzipSync(text().replace('"email"', '"e\\" mail"'))],
+    ['is not packed', () => Buffer.from(text())],
+    ['is empty', () => Buffer.alloc(0)],
+  ])('that %s is refused, and nothing of it is kept', async (_what, bytes) => {
+    const refused = await bringIn(empty, bytes()).expect(400);
+    expect(refused.body.detail ?? refused.body.title).toBeTruthy();
+    expect(await empty.sql('SELECT 1 FROM studios')).toEqual([]);
+  });
+
+  it('leaves the way open for a whole one', async () => {
+    await bringIn(empty, whole).expect(200);
+  });
+});

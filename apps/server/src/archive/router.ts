@@ -1,0 +1,76 @@
+import { API_BASE } from '@spalo/contract';
+import { and, asc, eq, isNull } from 'drizzle-orm';
+import { Router, type Request, type Response } from 'express';
+import { v7 } from 'uuid';
+import { makeLink } from '../access/links';
+import { authenticate } from '../access/sign-in';
+import { inStudio, type StudioDb } from '../db/database';
+import { screeningOpenings, screenings, trainers } from '../db/schema';
+import { readKept } from '../accounts/studio';
+import type { App } from '../http/app';
+import { Refusal } from '../http/refusal';
+import { sendMade } from '../http/send-made';
+import { packStudio, unpackStudio } from './pack';
+
+/** An archive holds all screening answers, so making one counts as an opening of each. */
+async function recordOpenings(db: StudioDb, studioId: string, trainerId: string): Promise<void> {
+  const answered = await db
+    .select({ clientId: screenings.clientId })
+    .from(screenings)
+    .where(eq(screenings.studioId, studioId));
+  if (answered.length === 0) return;
+  await db
+    .insert(screeningOpenings)
+    .values(
+      answered.map(({ clientId }) => ({ studioId, id: v7(), clientId, trainerId, allowed: true })),
+    );
+}
+
+async function sendArchive(app: App, request: Request, response: Response): Promise<void> {
+  const who = await authenticate(app, request);
+  if (who.role !== 'owner') throw new Refusal('not-allowed');
+  await inStudio(app.database, who.studioId, (db) =>
+    recordOpenings(db, who.studioId, who.trainerId),
+  );
+  await sendMade(response, { name: 'spalo-studio.ndjson.gz', type: 'application/gzip' }, (file) =>
+    packStudio(app.database, who.studioId, file),
+  );
+}
+
+/** The owner of a studio that was brought in: of several the one who was there first. */
+export async function firstOwner(db: StudioDb, studioId: string) {
+  const [owner] = await db
+    .select({ id: trainers.id, name: trainers.name, email: trainers.email })
+    .from(trainers)
+    .where(
+      and(eq(trainers.studioId, studioId), eq(trainers.role, 'owner'), isNull(trainers.leftAt)),
+    )
+    .orderBy(asc(trainers.createdAt), asc(trainers.id))
+    .limit(1);
+  if (!owner)
+    throw new Refusal('invalid-input', 'This archive cannot be brought in: nobody owns it');
+  return owner;
+}
+
+async function takeIn(app: App, request: Request, response: Response): Promise<void> {
+  const { rows } = await app.database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
+  if (rows[0]?.any) throw new Refusal('conflict', 'A studio is set up here already; sign in');
+  if (!request.is('application/octet-stream')) {
+    throw new Refusal('invalid-input', 'Send the archive as application/octet-stream');
+  }
+  const answer = await unpackStudio(app.database, request, true, async (db, studioId) => {
+    const owner = await firstOwner(db, studioId);
+    const { studio } = await readKept(db, { studioId, trainerId: owner.id });
+    const link = await makeLink(db, { studioId, trainerId: owner.id }, owner.id, 'invitation');
+    return { studioName: studio.name, owner: { name: owner.name, email: owner.email }, link };
+  });
+  response.set('Cache-Control', 'no-store').json(answer);
+}
+
+/** A whole studio as one file: out for its owners, and back into an empty Spalo. */
+export function archiveRouter(app: App): Router {
+  const router = Router();
+  router.get(`${API_BASE}/archive`, (request, response) => sendArchive(app, request, response));
+  router.post(`${API_BASE}/setup/archive`, (request, response) => takeIn(app, request, response));
+  return router;
+}

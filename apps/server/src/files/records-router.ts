@@ -1,0 +1,88 @@
+import {
+  API_BASE,
+  recordChoice,
+  recordNames,
+  recordsSchema,
+  type RecordTable,
+} from '@spalo/contract';
+import { Router, type Request } from 'express';
+import { eq } from 'drizzle-orm';
+import { admitScript, scriptTokenOf } from '../access/script';
+import { authenticate, type Who } from '../access/sign-in';
+import { calendarOf } from '../calendar/feed';
+import { inStudio } from '../db/database';
+import { clients } from '../db/schema';
+import type { App } from '../http/app';
+import { Refusal } from '../http/refusal';
+import { sendMade } from '../http/send-made';
+import { writeRecords } from './record-file';
+
+const BASE = `${API_BASE}/files`;
+
+/** Who asks for a file: somebody signed in, or a script by its token. */
+async function admitted(app: App, request: Request): Promise<Who> {
+  const token = scriptTokenOf(request);
+  return token === null ? authenticate(app, request) : admitScript(app, token, 'recordFile', true);
+}
+
+function choiceOf(request: Request) {
+  const choice = recordChoice.safeParse(request.query);
+  if (choice.success) return choice.data;
+  throw new Refusal(
+    'invalid-input',
+    undefined,
+    choice.error.issues.map(({ path, message }) => ({
+      path: ['query', ...path].join('.'),
+      message,
+    })),
+  );
+}
+
+/** The studio's records as files: tables as CSV, all of it as JSON, the calendar as ICS. */
+export function recordsRouter(app: App): Router {
+  const router = Router();
+
+  // What a file looks like is no secret.
+  router.get(`${BASE}/records.schema.json`, (_request, response) => {
+    response.type('application/schema+json').send(JSON.stringify(recordsSchema(), null, 2));
+  });
+
+  router.get(`${BASE}/calendar.ics`, async (request, response) => {
+    const who = await admitted(app, request);
+    const text = await inStudio(app.database, who.studioId, (db) =>
+      calendarOf(db, who, Date.now()),
+    );
+    response.set('Cache-Control', 'no-store').type('text/calendar; charset=utf-8').send(text);
+  });
+
+  router.get(`${BASE}/:name`, async (request, response) => {
+    const who = await admitted(app, request);
+    const [what, kind, ...more] = String(request.params.name).split('.');
+    const isTable = kind === 'csv' && recordNames.includes(what as RecordTable);
+    if (more.length > 0 || !(isTable || (what === 'records' && kind === 'json'))) {
+      throw new Refusal('not-found', 'No such file');
+    }
+    const choice = choiceOf(request);
+    const wanted = choice.client;
+    if (wanted) {
+      const known = await inStudio(app.database, who.studioId, (db) =>
+        db.select({ id: clients.id }).from(clients).where(eq(clients.studioId, who.studioId)),
+      );
+      const ids = new Set(known.map(({ id }) => id));
+      if (wanted.some((id) => !ids.has(id))) throw new Refusal('not-found', 'No such client');
+    }
+    const { from, to } = choice;
+    const type = isTable ? 'text/csv; charset=utf-8' : 'application/json; charset=utf-8';
+    await sendMade(response, { name: `spalo-${what}.${kind}`, type }, (file) =>
+      writeRecords(
+        app.database,
+        who.studioId,
+        what as RecordTable | 'records',
+        { clientIds: wanted, from, to },
+        file,
+      ),
+    );
+  });
+
+  return router;
+}

@@ -1,0 +1,132 @@
+import { spawn } from 'node:child_process';
+import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
+import os from 'node:os';
+import path from 'node:path';
+import type { Room } from '@spalo/core';
+import pg from 'pg';
+import { v7 } from 'uuid';
+import { addClient, newStudio, testServer, type Agent, type TestServer } from '../test/server';
+import { sessionWriter } from '../test/session-events';
+
+const scripts = path.resolve(__dirname, '../../../../scripts');
+
+let server: TestServer;
+let agent: Agent;
+let folder: string;
+let trainerId: string;
+let room: Room;
+
+beforeAll(async () => {
+  server = await testServer();
+  ({ agent, trainerId } = await newStudio(server));
+  room = (await agent.get('/api/v1/rooms')).body.rooms[0];
+  folder = await mkdtemp(path.join(os.tmpdir(), 'spalo-copies-'));
+});
+afterAll(async () => {
+  await server.close();
+  await rm(folder, { recursive: true });
+});
+
+/** Runs a script of the repository's on the test's database. */
+function script(
+  name: string,
+  args: string[] = [],
+  inDatabase = (url: string) => url,
+): Promise<{ code: number; said: string }> {
+  const env = {
+    ...process.env,
+    DATABASE_URL: inDatabase(server.ownerUrl),
+    APP_DATABASE_URL: inDatabase(server.running.app.database.pool.options.connectionString!),
+    SPALO_BACKUP_DIR: folder,
+  };
+  return new Promise((resolve) => {
+    const child = spawn('node', [path.join(scripts, name), ...args], { env });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.on('data', (text: Buffer) => (said += text.toString()));
+    }
+    child.on('exit', (code) => resolve({ code: code ?? 1, said }));
+  });
+}
+
+const copies = async () => (await readdir(folder)).filter((name) => name.endsWith('.dump'));
+const listed = async () => (await agent.get('/api/v1/safety-copies').expect(200)).body.copies;
+
+/** Logs one session after the other until it is told to stop; notes what the server has acknowledged. */
+async function write(acknowledged: string[], isOver: () => boolean): Promise<void> {
+  const clientId = await addClient(agent);
+  while (!isOver()) {
+    const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() });
+    writer.logNext('back-squat');
+    await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
+    acknowledged.push(...writer.events.map(({ id }) => id));
+  }
+}
+
+describe('a safety copy', () => {
+  it('taken while eight devices write holds all that was acknowledged before it began', async () => {
+    const acknowledged: string[] = [];
+    let over = false;
+    const writers = Array.from({ length: 8 }, () => write(acknowledged, () => over));
+    while (acknowledged.length < 100) await new Promise((resolve) => setImmediate(resolve));
+    const before = [...acknowledged];
+    const made = await script('backup.mjs');
+    const during = acknowledged.length - before.length;
+    over = true;
+    await Promise.all(writers);
+    expect(made.said).toMatch(/^Sound: /m);
+    expect(made.code).toBe(0);
+    // They went on while it was made.
+    expect(during).toBeGreaterThan(0);
+    expect((await listed())[0]).toMatchObject({ problem: '', removedAt: null });
+    expect((await listed())[0].verifiedAt).not.toBeNull();
+
+    // Restored into a database of its own.
+    const [name] = await copies();
+    const database = `t_${v7().replaceAll('-', '')}`;
+    const admin = new pg.Client({ connectionString: server.ownerUrl });
+    await admin.connect();
+    await admin.query(`CREATE DATABASE ${database}`);
+    await admin.end();
+    const inDatabase = (url: string) => url.replace(/\/[^/]+$/, `/${database}`);
+    const url = inDatabase(server.ownerUrl);
+    const put = await script('restore.mjs', [path.join(folder, name!)], inDatabase);
+    expect([put.code, put.said]).toEqual([0, expect.stringMatching(/^Restored /m)]);
+    const restored = new pg.Client({ connectionString: url });
+    await restored.connect();
+    const { rows } = await restored.query<{ id: string }>('SELECT id FROM events');
+    await restored.end();
+    const there = new Set(rows.map(({ id }) => id));
+    expect(before.filter((id) => !there.has(id))).toEqual([]);
+  });
+
+  it('that was damaged is found, and said in the settings', async () => {
+    const [name] = await copies();
+    const file = path.join(folder, name!);
+    const whole = await readFile(file);
+    const bent = Buffer.from(whole);
+    bent[bent.length >> 1]! ^= 1;
+    await writeFile(file, bent);
+    const found = await script('backup.mjs', ['--verify']);
+    expect([found.code, found.said]).toEqual([1, expect.stringMatching(/NOT SOUND, its bytes/)]);
+    expect((await listed())[0]).toMatchObject({ verifiedAt: null });
+    expect((await listed())[0].problem).toMatch(/bytes have changed/);
+    await writeFile(file, whole);
+    expect((await script('backup.mjs', ['--verify'])).code).toBe(0);
+    expect((await listed())[0]).toMatchObject({ problem: '' });
+  });
+
+  it('that says it held something else is found as well, and one that cannot be restored', async () => {
+    const [name] = await copies();
+    const manifest = path.join(folder, name!.replace('.dump', '.json'));
+    const said = JSON.parse(await readFile(manifest, 'utf8'));
+    said.tables.clients.rows += 1;
+    await writeFile(manifest, JSON.stringify(said));
+    const found = await script('backup.mjs', ['--verify']);
+    expect(found.said).toMatch(/NOT SOUND, restored, it holds something else in clients/);
+    said.tables.clients.rows -= 1;
+    await writeFile(manifest, JSON.stringify(said));
+    // No list of processes and no message names the password.
+    expect(found.said).not.toContain(new URL(server.ownerUrl).password);
+  });
+});

@@ -1,0 +1,233 @@
+import { createHash, randomUUID } from 'node:crypto';
+import {
+  chmodSync,
+  createReadStream,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
+import path from 'node:path';
+import { dataDir } from './paths.mjs';
+import { dropDatabase, ensureDatabase, postgresBin } from './postgres.mjs';
+import { must } from './run.mjs';
+
+/** Where copies lie: they should be on another disk, or carried there. */
+export const copiesDir = () => process.env.SPALO_BACKUP_DIR ?? path.join(dataDir, 'copies');
+
+const DAY_MS = 24 * 3600 * 1000;
+/** Kept: the newest of each of so many days, and of each of so many weeks. */
+const DAYS = 7;
+const WEEKS = 5;
+
+/** Runs a program of PostgreSQL on a database. Its password goes where no list of processes shows it. */
+function pgTool(name, url, args) {
+  const { hostname, port, username, password, pathname } = new URL(url);
+  const env = {
+    PGHOST: hostname,
+    PGPORT: port || '5432',
+    PGUSER: decodeURIComponent(username),
+    PGPASSWORD: decodeURIComponent(password),
+    PGDATABASE: decodeURIComponent(pathname.slice(1)),
+  };
+  const bin = postgresBin();
+  return must(bin ? path.join(bin, name) : name, args, { env });
+}
+
+async function withClient(url, work) {
+  const { default: pg } = await import('pg');
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  try {
+    return await work(client);
+  } finally {
+    await client.end();
+  }
+}
+
+/** How many rows each table has, and a sum over what is in them, whatever their order. */
+async function sumsOf(client) {
+  const { rows } = await client.query(
+    "SELECT relname AS name FROM pg_class WHERE relkind = 'r' AND relnamespace = 'public'::regnamespace ORDER BY 1",
+  );
+  const sums = {};
+  for (const { name } of rows) {
+    const table = client.escapeIdentifier(name);
+    const found = await client.query(
+      `SELECT count(*)::int AS rows, coalesce(sum(hashtextextended(t::text, 0)::numeric), 0)::text AS sum FROM ${table} t`,
+    );
+    sums[name] = found.rows[0];
+  }
+  return sums;
+}
+
+async function hashOf(file) {
+  const hash = createHash('sha256');
+  for await (const part of createReadStream(file)) hash.update(part);
+  return hash.digest('hex');
+}
+
+const manifestOf = (file) => file.replace(/\.dump$/, '.json');
+
+/** What stands beside a copy: how it has to be. */
+export const readManifest = (file) => JSON.parse(readFileSync(manifestOf(file), 'utf8'));
+
+/**
+ * Copies the whole database into a file as of one moment, while everything goes on. Beside it: when, how large, its SHA-256,
+ * and what each table held at that moment.
+ */
+export async function takeCopy(ownerUrl) {
+  const folder = copiesDir();
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const takenAt = new Date().toISOString();
+  const file = path.join(folder, `spalo-${takenAt.replace(/[:.]/g, '-')}.dump`);
+  const unfinished = `${file}.part`;
+  try {
+    const tables = await withClient(ownerUrl, async (client) => {
+      await client.query('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY');
+      const { rows } = await client.query('SELECT pg_export_snapshot() AS id');
+      await pgTool('pg_dump', ownerUrl, [
+        '--format=custom',
+        `--snapshot=${rows[0].id}`,
+        '--no-owner',
+        '--no-privileges',
+        `--file=${unfinished}`,
+      ]);
+      const sums = await sumsOf(client);
+      await client.query('COMMIT');
+      return sums;
+    });
+    const manifest = {
+      id: randomUUID(),
+      takenAt,
+      keptUntil: new Date(Date.parse(takenAt) + WEEKS * 7 * DAY_MS).toISOString(),
+      bytes: statSync(unfinished).size,
+      sha256: await hashOf(unfinished),
+      tables,
+    };
+    writeFileSync(manifestOf(file), `${JSON.stringify(manifest, null, 2)}\n`, { mode: 0o600 });
+    // Only a whole copy bears the name of one.
+    chmodSync(unfinished, 0o600);
+    renameSync(unfinished, file);
+    return file;
+  } finally {
+    rmSync(unfinished, { force: true });
+  }
+}
+
+/** Restores a copy into an empty database. */
+export const restoreInto = (file, url) =>
+  pgTool('pg_restore', url, [
+    '--no-owner',
+    '--no-privileges',
+    '--exit-on-error',
+    '--single-transaction',
+    // Of itself it would only print what it holds.
+    `--dbname=${new URL(url).pathname.slice(1)}`,
+    file,
+  ]);
+
+const inDatabase = (url, name) => {
+  const other = new URL(url);
+  other.pathname = `/${name}`;
+  return other.href;
+};
+
+/** What is wrong with a copy, found by restoring it beside and counting; null where nothing is. */
+export async function faultOf(file, ownerUrl) {
+  if (!existsSync(manifestOf(file))) return 'nothing says what it held';
+  const { sha256, tables } = readManifest(file);
+  if ((await hashOf(file)) !== sha256) return 'its bytes have changed since it was made';
+  const scratch = `spalo_scratch_${randomUUID().replaceAll('-', '').slice(0, 12)}`;
+  await ensureDatabase(ownerUrl, scratch);
+  try {
+    const url = inDatabase(ownerUrl, scratch);
+    try {
+      await restoreInto(file, url);
+    } catch {
+      return 'it cannot be restored';
+    }
+    const found = await withClient(url, sumsOf);
+    const other = Object.keys({ ...tables, ...found }).filter(
+      (name) => tables[name]?.rows !== found[name]?.rows || tables[name]?.sum !== found[name]?.sum,
+    );
+    return other.length > 0 ? `restored, it holds something else in ${other.join(', ')}` : null;
+  } finally {
+    await dropDatabase(ownerUrl, scratch);
+  }
+}
+
+/** Writes down, for the settings of the app, how a copy is. */
+export async function noteCopy(ownerUrl, file, fault) {
+  const { id, takenAt, keptUntil, bytes } = readManifest(file);
+  await withClient(ownerUrl, (client) =>
+    client.query(
+      `INSERT INTO safety_copies (id, taken_at, bytes, verified_at, problem, kept_until) VALUES ($1, $2, $3, $4, $5, $6)
+       ON CONFLICT (id) DO UPDATE SET verified_at = excluded.verified_at, problem = excluded.problem`,
+      [id, takenAt, bytes, fault === null ? new Date() : null, fault ?? '', keptUntil],
+    ),
+  );
+}
+
+/** All copies that lie here, the newest first. */
+export function copiesHere() {
+  const folder = copiesDir();
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder)
+    .filter((name) => name.endsWith('.dump') && existsSync(manifestOf(path.join(folder, name))))
+    .map((name) => path.join(folder, name))
+    .map((file) => ({ file, ...readManifest(file) }))
+    .sort((a, b) => (a.takenAt > b.takenAt ? -1 : 1));
+}
+
+const dayOf = (iso) => iso.slice(0, 10);
+const weekOf = (iso) => Math.floor((Date.parse(dayOf(iso)) / DAY_MS + 3) / 7);
+
+/**
+ * Which of some copies (newest first) the rule keeps at a time: the newest of each of the last 7 days, and of each of the last
+ * 5 weeks; never the newest of all taken away. Nothing is kept past 35 days, so that who was erased is gone by then.
+ */
+export function keptOf(copies, nowMs = Date.now()) {
+  const days = new Set();
+  const weeks = new Set();
+  return copies.filter(({ takenAt, keptUntil }, at) => {
+    const isNew = { day: !days.has(dayOf(takenAt)), week: !weeks.has(weekOf(takenAt)) };
+    days.add(dayOf(takenAt));
+    weeks.add(weekOf(takenAt));
+    if (at === 0) return true;
+    if (Date.parse(keptUntil) < nowMs) return false;
+    return (isNew.day && days.size <= DAYS) || (isNew.week && weeks.size <= WEEKS);
+  });
+}
+
+/** Takes away the copies that the rule does not keep, and writes that down. */
+export async function pruneCopies(ownerUrl) {
+  const copies = copiesHere();
+  const kept = new Set(keptOf(copies).map(({ file }) => file));
+  const gone = copies.filter(({ file }) => !kept.has(file));
+  for (const { file } of gone) {
+    rmSync(file, { force: true });
+    rmSync(manifestOf(file), { force: true });
+  }
+  await withClient(ownerUrl, (client) =>
+    client.query(
+      'UPDATE safety_copies SET removed_at = now() WHERE removed_at IS NULL AND NOT id = ANY($1)',
+      [copies.filter(({ file }) => kept.has(file)).map(({ id }) => id)],
+    ),
+  );
+  return gone.length;
+}
+
+/** One round: a copy, proven by restoring it, and what the rule no longer keeps taken away. Answers the file and its fault. */
+export async function keepSafe(ownerUrl) {
+  const file = await takeCopy(ownerUrl);
+  const fault = await faultOf(file, ownerUrl);
+  await noteCopy(ownerUrl, file, fault);
+  // What was proven before is not given up for one that is not.
+  if (fault === null) await pruneCopies(ownerUrl);
+  return { file, fault };
+}
