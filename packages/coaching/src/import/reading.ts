@@ -1,0 +1,57 @@
+import type { Unit } from '@spalo/core';
+import type { DayOrder } from './days';
+
+/** What a column of a file can hold. */
+export const fields = [
+  'day',
+  'client',
+  'lift',
+  'load',
+  'reps',
+  'sets',
+  'reserve',
+  'effort',
+  'unit',
+  'note',
+] as const;
+export type Field = (typeof fields)[number];
+
+/** A lift's own columns, where a file has one row a day and lifts beside each other. */
+export interface LiftColumns {
+  /** What the file calls the lift. */
+  name: string;
+  /** The column of its loads, or of whole sets ("60x8") where there is none for reps. */
+  load: number;
+  reps: number | null;
+}
+
+/** How a file is read: found out, corrected by hand, remembered for the next file with the same heading. */
+export interface Reading {
+  /** Rows before the first set: titles and headings. */
+  skip: number;
+  /** Which column holds what; absent where none does. */
+  columns: Partial<Record<Field, number>>;
+  /** Lifts beside each other; empty where each row names its lift. */
+  beside: LiftColumns[];
+  unit: Unit;
+  /** Decimals behind a comma. */
+  comma: boolean;
+  days: DayOrder;
+}
+
+/** What of a reading was guessed and should be looked at. */
+export interface Guess {
+  reading: Reading;
+  /** The file names no unit. */
+  unitUnsaid: boolean;
+  /** Its days read as well in another order. */
+  daysUnsure: boolean;
+}
+
+/** The columns of a file by name, as the heading has them. */
+export const headingOf = (heads: readonly (readonly string[])[]): string =>
+  heads
+    .map((row) => row.join('|'))
+    .join('/')
+    .toLowerCase()
+    .slice(0, 2000);
