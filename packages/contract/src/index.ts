@@ -31,7 +31,7 @@ export type { ImportedRow, ImportFacts, ImportRow } from './resources/imported';
 export { measurementFacts, type Measurement } from './resources/measurement';
 export { band, barbell, bell, machine, plate, room, stack } from './resources/room';
 export type { SafetyCopy } from './resources/safety-copy';
-export { scriptTokenFacts, type ScriptToken, type ScriptUse } from './resources/script-token';
+export type { ScriptToken } from './resources/script-token';
 export type { Template, TemplateFacts } from './resources/template';
 export { screening, type Screening, type ScreeningOpening } from './resources/screening';
 export type { FileProblem } from './files/file-problem';

@@ -11,6 +11,7 @@ export { BenchScreen } from '../features/bench/BenchScreen';
 export { CalendarScreen } from '../features/calendar/CalendarScreen';
 export { ClientScreen } from '../features/clients/ClientScreen';
 export { FilmScreen } from '../features/film/FilmScreen';
+export { ImportScreen } from '../features/import/ImportScreen';
 export { IntakeScreen } from '../features/intake/IntakeScreen';
 export { LiftScreen } from '../features/lifts/LiftScreen';
 export { OwnLiftsScreen } from '../features/lifts/own/OwnLiftsScreen';

@@ -20,7 +20,7 @@ export function unitIn(text: string): Unit | null {
 }
 
 /** A number as the file writes it; null where it is none. */
-export function numberOf(text: string, comma: boolean): number | null {
+function numberOf(text: string, comma: boolean): number | null {
   const plain = comma
     ? text.replace(/\.(?=\d{3}\b)/g, '').replace(',', '.')
     : text.replace(/,(?=\d{3}\b)/g, '');

@@ -32,7 +32,7 @@ const bare = (cell: string) =>
     .trim();
 
 /** What a heading names; null where it names nothing that is read. */
-export function fieldOf(cell: string): Field | null {
+function fieldOf(cell: string): Field | null {
   const text = bare(cell);
   if (text === '' || /\b(id|body)\b/.test(text)) return null;
   return words.find(([, word]) => word.test(text))?.[0] ?? null;

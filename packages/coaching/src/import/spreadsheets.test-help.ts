@@ -11,7 +11,7 @@ export interface True {
 }
 
 /** Numbers by chance, the same for the same seed. */
-export function chance(seed: number) {
+function chance(seed: number) {
   let state = seed * 2_654_435_761 + 1;
   const next = () => {
     state = (state * 1_664_525 + 1_013_904_223) % 4_294_967_296;

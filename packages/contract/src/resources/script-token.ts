@@ -32,4 +32,3 @@ export const scriptUse = z.object({
 });
 
 export type ScriptToken = z.infer<typeof scriptToken>;
-export type ScriptUse = z.infer<typeof scriptUse>;

@@ -15,6 +15,7 @@ import { Body, Strong, Title } from '../../design/Words';
 import { useSetup } from '../../state/queries';
 import { enter } from './account-actions';
 import { showProblem } from './form-problem';
+import { FromArchive } from './FromArchive';
 import { FrontPage } from './FrontPage';
 import { NewPasswordField } from './NewPasswordField';
 
@@ -148,7 +149,15 @@ export function SignInScreen() {
           </Body>
         </View>
       )}
-      {setup && (setup.firstRun ? <FirstStudioForm /> : <SignInForm />)}
+      {setup &&
+        (setup.firstRun ? (
+          <>
+            <FirstStudioForm />
+            <FromArchive />
+          </>
+        ) : (
+          <SignInForm />
+        ))}
     </FrontPage>
   );
 }

@@ -113,7 +113,7 @@ function BuilderPage({ client, rooms, usual, account, booking, now }: PageProps)
       client={client}
       lifts={builder.lifts}
       atMs={booking ? Date.parse(booking.startsAt) : now}
-      zone={zone}
+      almanac={account.studio}
     />
   );
   const take = (

@@ -5,6 +5,7 @@ import { Section } from '../../design/Section';
 import { WeekBeads } from '../../parts/week/WeekBeads';
 import { WeekMoves } from '../../parts/week/WeekMoves';
 import { coverOfLifts, weekOf } from '../../parts/week/week-of';
+import type { Almanac } from '../../parts/time/day-time';
 import type { KnownClient } from '../../state/resources/known-client';
 
 /** The client's week with what this session would add. */
@@ -12,14 +13,14 @@ export function BuiltWeek({
   client,
   lifts,
   atMs,
-  zone,
+  almanac,
 }: {
   client: KnownClient;
   lifts: readonly SessionLift[];
   atMs: number;
-  zone: string;
+  almanac: Almanac;
 }) {
-  const week = useMemo(() => weekOf(client, atMs, zone), [client, atMs, zone]);
+  const week = useMemo(() => weekOf(client, atMs, almanac), [client, atMs, almanac]);
   const planned = useMemo(() => coverOfLifts(lifts), [lifts]);
   return (
     <Section title="Their week with it">

@@ -47,7 +47,7 @@ export function useBuilder(
   const [now] = useState(() => Date.now());
   const ask = useMemo(() => {
     const at = booking ? Date.parse(booking.startsAt) : now;
-    const wish = { ...byHand, week: weekBounds(at, account.studio.zone) };
+    const wish = { ...byHand, week: weekBounds(at, account.studio) };
     return { visit: visitOf(client, room, account), wish, own, tries };
   }, [client, room, account, booking, byHand, own, tries, now]);
   useEffect(() => {

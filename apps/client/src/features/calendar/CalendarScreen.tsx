@@ -46,8 +46,9 @@ function useCalendar(account: Account) {
   const [offset, setOffset] = useState(0);
   const [trainerId, setTrainer] = useState(EVERYBODY);
   const bounds = useMemo(
-    () => (span === 'week' ? weekBounds(now, zone, offset) : dayBounds(now, zone, offset)),
-    [now, zone, offset, span],
+    () =>
+      span === 'week' ? weekBounds(now, account.studio, offset) : dayBounds(now, zone, offset),
+    [now, zone, account.studio, offset, span],
   );
   const hours = useHours(account, bounds.from, bounds.to);
   const days = useMemo(() => {

@@ -106,7 +106,7 @@ function ClientRecord({ client, room, account }: PageProps) {
         )}
       </Guard>
       <Guard what="The week">
-        <WeekSection client={client} zone={account.studio.zone} />
+        <WeekSection client={client} almanac={account.studio} />
       </Guard>
       <Guard what="The technique">
         <TechniqueTrends client={client} room={room} />

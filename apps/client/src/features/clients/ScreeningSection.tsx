@@ -1,4 +1,4 @@
-import { screeningQuestions } from '@spalo/catalog';
+import type { screeningQuestions } from '@spalo/catalog';
 import type { Client, Screening, ScreeningOpening } from '@spalo/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -13,6 +13,7 @@ import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
 import { sync } from '../../state/device';
 import { queryClient } from '../../state/query-client';
+import { useQuestions } from '../../parts/client/use-questions';
 import { clockTime, shortDate } from '../../parts/time/day-time';
 
 type Answers = Screening['answers'];
@@ -110,6 +111,7 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
   const [problem, setProblem] = useState<string | null>(null);
   const [saved, setSaved] = useState(false);
   const now = useNow(false);
+  const questions = useQuestions();
   const params = { id: client.id };
 
   const attemptHere = async (work: () => Promise<void>) => {
@@ -162,7 +164,7 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
           <Quiet>
             {answeredAt ? `Answered ${shortDate(answeredAt, zone, now)}` : 'Not answered yet'}
           </Quiet>
-          {screeningQuestions.map((question) => (
+          {questions.map((question) => (
             <Question
               key={question.id}
               question={question}

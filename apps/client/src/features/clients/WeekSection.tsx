@@ -10,6 +10,7 @@ import { HardDays } from '../../parts/week/HardDays';
 import { WeekBeads } from '../../parts/week/WeekBeads';
 import { WeekMoves } from '../../parts/week/WeekMoves';
 import { weekOf } from '../../parts/week/week-of';
+import type { Almanac } from '../../parts/time/day-time';
 import type { KnownClient } from '../../state/resources/known-client';
 
 const WEEK_MS = 7 * 24 * 3600 * 1000;
@@ -17,10 +18,13 @@ const nothing = coverOfWeek([]);
 const names = ['This week', 'Last week'];
 
 /** A client's week at a glance: movements, hard days, and muscles from short to long. */
-export function WeekSection({ client, zone }: { client: KnownClient; zone: string }) {
+export function WeekSection({ client, almanac }: { client: KnownClient; almanac: Almanac }) {
   const now = useNow(false);
   const [back, setBack] = useState(0);
-  const week = useMemo(() => weekOf(client, now - back * WEEK_MS, zone), [client, now, back, zone]);
+  const week = useMemo(
+    () => weekOf(client, now - back * WEEK_MS, almanac),
+    [client, now, back, almanac],
+  );
   return (
     <Section
       title={names[back] ?? `${back} weeks ago`}

@@ -19,12 +19,16 @@ export interface Begin {
   at?: string | undefined;
 }
 
-function typedFrom({ booking, built, at }: Begin, now: number, zone: string): TypedBooking {
+function typedFrom(
+  { booking, built, at }: Begin,
+  now: number,
+  { zone, bookingMinutes = 60 }: Account['studio'],
+): TypedBooking {
   const startsAt = booking?.startsAt ?? at;
   return {
     day: formDay(startsAt ? Date.parse(startsAt) : now + WEEK_MS, zone),
     time: startsAt ? clockTime(startsAt, zone) : '09:00',
-    minutes: String(booking?.minutes ?? built?.minutes ?? 60),
+    minutes: String(booking?.minutes ?? built?.minutes ?? bookingMinutes),
   };
 }
 
@@ -38,7 +42,7 @@ export function useBookingForm(clientId: string, account: Account, begin: Begin)
     [now, zone],
   );
   const { data: others = [] } = useBookings(span.from, span.to, account.trainer.id);
-  const [typed, setTyped] = useState(() => typedFrom(begin, now, zone));
+  const [typed, setTyped] = useState(() => typedFrom(begin, now, account.studio));
   const [trainerId, setTrainer] = useState(booking?.trainerId ?? account.trainer.id);
   const [roomId, setRoom] = useState(booking?.roomId ?? built?.roomId ?? null);
   const [repeat, setRepeat] = useState<Repeat | null>(null);

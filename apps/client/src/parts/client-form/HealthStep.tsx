@@ -1,8 +1,8 @@
-import { screeningQuestions } from '@spalo/catalog';
 import { TextInput, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Choice } from '../../design/Choice';
 import { Body, Quiet, Strong } from '../../design/Words';
+import { useQuestions } from '../client/use-questions';
 import type { IntakeDraft } from './intake-drafts';
 
 const yesNo = [
@@ -19,6 +19,7 @@ export function HealthStep({
   consent: boolean;
   onChange: (answers: IntakeDraft['answers']) => void;
 }) {
+  const questions = useQuestions();
   if (!consent) {
     return (
       <Banner kind="wait" title="Not asked yet">
@@ -30,7 +31,7 @@ export function HealthStep({
   return (
     <>
       <Quiet>Ask each one. Any yes limits what is offered until a clinician clears it.</Quiet>
-      {screeningQuestions.map((question) => {
+      {questions.map((question) => {
         const answer = answers[question.id];
         const change = (part: Partial<{ yes: boolean; note: string }>) =>
           onChange({
@@ -62,7 +63,7 @@ export function HealthStep({
           </View>
         );
       })}
-      {screeningQuestions.some(({ id }) => !answers[id]) && (
+      {questions.some(({ id }) => !answers[id]) && (
         <Body className="text-slate">Not everything is answered yet; the rest can follow.</Body>
       )}
     </>

@@ -1,6 +1,7 @@
 import type { Room } from '@spalo/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { useAccount } from '../../state/queries';
 
 interface RoomChoice {
   /** The room that this device is in; null for the first there is. */
@@ -23,8 +24,10 @@ export const useRoomUi = create<RoomChoice>()(
   ),
 );
 
-/** The room that loads are chosen for: the one chosen on this device, else the first. */
+/** The room that loads are chosen for: the one chosen on this device, else the studio's, else the first. */
 export function useRoomChoice(rooms: Room[] | undefined): Room | undefined {
-  const roomId = useRoomUi((state) => state.roomId);
-  return rooms?.find((room) => room.id === roomId) ?? rooms?.[0];
+  const here = useRoomUi((state) => state.roomId);
+  const { data: account } = useAccount();
+  const known = (id: string | null | undefined) => rooms?.find((room) => room.id === id);
+  return known(here) ?? known(account?.studio.roomId) ?? rooms?.[0];
 }

@@ -40,11 +40,21 @@ export function dayBounds(
   return { from: iso(day), to: iso(addDays(day, 1)), label: `${weekday} ${date} ${month}` };
 }
 
-/** The week that holds an instant, in a zone, as the two instants it lies between; `offset` weeks on. It begins on Monday. */
-export function weekBounds(nowMs: number, zone: string, offset = 0): { from: string; to: string } {
-  const monday = addDays(startOfWeek(new TZDate(nowMs, zone), { weekStartsOn: 1 }), offset * 7);
+/** Where days and weeks begin; a week on Monday where nothing else is said. */
+export interface Almanac {
+  zone: string;
+  weekStart?: 0 | 1 | 6 | undefined;
+}
+
+/** The week that holds an instant, as the two instants it lies between; `offset` weeks on. */
+export function weekBounds(
+  nowMs: number,
+  { zone, weekStart = 1 }: Almanac,
+  offset = 0,
+): { from: string; to: string } {
+  const first = startOfWeek(new TZDate(nowMs, zone), { weekStartsOn: weekStart });
   const iso = (at: Date) => new Date(at.getTime()).toISOString();
-  return { from: iso(monday), to: iso(addDays(monday, 7)) };
+  return { from: iso(addDays(first, offset * 7)), to: iso(addDays(first, offset * 7 + 7)) };
 }
 
 /** "24 Nov 2026, 10:30". */

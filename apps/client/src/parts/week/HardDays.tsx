@@ -3,15 +3,21 @@ import { View } from 'react-native';
 import { Quiet } from '../../design/Words';
 
 const DAY_MS = 24 * 3600 * 1000;
-const names = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const weekdays = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 /** Sets of big lifts from which a day is a hard one. */
 const HARD = 6;
 /** How high a day can rise, rem. */
 const HIGHEST = 3;
 
+/** The days of a week that begins on the day `from`. */
+const namesFrom = (from: string): string[] => {
+  const first = new Date(`${from}T12:00:00Z`).getUTCDay();
+  return weekdays.map((_, at) => weekdays[(first + at) % 7]!);
+};
+
 /** Sets of big lifts on each day of a week that begins on the day `from` (2026-11-23). */
 const bigSets = (done: readonly DoneSets[], from: string): number[] =>
-  names.map((_, at) => {
+  weekdays.map((_, at) => {
     const day = new Date(Date.parse(`${from}T12:00:00Z`) + at * DAY_MS).toISOString().slice(0, 10);
     return done
       .filter((each) => each.day === day && each.lift.restClass !== 'small')
@@ -20,6 +26,7 @@ const bigSets = (done: readonly DoneSets[], from: string): number[] =>
 
 /** The week's days as ground: how hard each was, and where two hard ones stand side by side. */
 export function HardDays({ done, from }: { done: readonly DoneSets[]; from: string }) {
+  const names = namesFrom(from);
   const days = bigSets(done, from);
   const most = Math.max(HARD, ...days);
   const tight = names.filter((_, at) => at > 0 && days[at]! >= HARD && days[at - 1]! >= HARD);

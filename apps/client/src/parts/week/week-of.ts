@@ -4,7 +4,7 @@ import { isInFirstYear } from '@spalo/core';
 import { findLift } from '@spalo/catalog';
 import { coverOfWeek, weeklySets, type DoneSets, type WeekCover } from '@spalo/core/builder';
 import type { KnownClient } from '../../state/resources/known-client';
-import { formDay, weekBounds } from '../time/day-time';
+import { formDay, weekBounds, type Almanac } from '../time/day-time';
 
 /** A week of a client as it is looked at. */
 export interface WeekOf {
@@ -18,11 +18,11 @@ export interface WeekOf {
 }
 
 /** The week of a client that holds an instant, as far as its sessions are finished. */
-export function weekOf(client: KnownClient, atMs: number, zone: string): WeekOf {
-  const bounds = weekBounds(atMs, zone);
+export function weekOf(client: KnownClient, atMs: number, almanac: Almanac): WeekOf {
+  const bounds = weekBounds(atMs, almanac);
   const done = setsBetween(client.history, bounds.from, bounds.to);
   return {
-    from: formDay(Date.parse(bounds.from), zone),
+    from: formDay(Date.parse(bounds.from), almanac.zone),
     done,
     cover: coverOfWeek(done),
     ...weeklySets(isInFirstYear(client)),
