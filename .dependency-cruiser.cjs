@@ -14,7 +14,7 @@ const only = (from, allowed, faces = []) => ({
       // Weeks, set-ups and films have a face of their own, for what is only looked at on the desk.
       ...allowed.map(
         (place) =>
-          `^${place}/src/((block|geometry|film|camera|planning/builder)/index|blocks|build|builder|import)\\.ts$`,
+          `^${place}/src/((block|geometry|film|camera|planning/builder)/index|blocks|build|builder|import|take-home)\\.ts$`,
       ),
       ...faces.map((file) => `^${file}$`),
     ],

@@ -19,6 +19,7 @@ module.exports = {
     '^@spalo/core/builder$': '<rootDir>/../../packages/core/src/planning/builder/index.ts',
     '^@spalo/coaching/builder$': '<rootDir>/../../packages/coaching/src/builder.ts',
     '^@spalo/coaching/import$': '<rootDir>/../../packages/coaching/src/import.ts',
+    '^@spalo/coaching/take-home$': '<rootDir>/../../packages/coaching/src/take-home.ts',
     '^@spalo/coaching/build$': '<rootDir>/../../packages/coaching/src/build.ts',
     '^@spalo/core/film$': '<rootDir>/../../packages/core/src/film/index.ts',
     '^@spalo/core/geometry$': '<rootDir>/../../packages/core/src/geometry/index.ts',

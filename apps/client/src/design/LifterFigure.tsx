@@ -1,45 +1,12 @@
 import { Circle, Line, Path, Text } from 'react-native-svg';
 import { Drawing } from './Drawing';
+import { lifterLines, lifterScale, pathThrough, type LifterPose } from './lifter-shape';
 import { tone, type Tone } from './tone';
 
-interface Place {
-  x: number;
-  y: number;
-}
-
-/** A lifter seen from the side, in millimetres: x forward from the middle of the foot, y up from the floor. */
-export interface LifterPose {
-  ankle: Place;
-  knee: Place;
-  hip: Place;
-  shoulder: Place;
-  bar: Place;
-  /** Length of the foot. */
-  foot: number;
-}
+type Place = LifterPose['hip'];
 
 const HEIGHT = 280;
 const MARGIN = 14;
-const HEAD = 95;
-const NECK = 150;
-
-/** What of the room the picture shows, so that two figures share one scale. */
-function frameOf(poses: readonly LifterPose[]) {
-  const points = poses.flatMap(({ knee, hip, shoulder, bar, foot }) => [
-    knee,
-    hip,
-    { x: shoulder.x + NECK, y: shoulder.y + NECK + HEAD },
-    { x: bar.x - 60, y: bar.y },
-    { x: -foot / 2 - 40, y: 0 },
-    { x: foot / 2 + 120, y: 0 },
-  ]);
-  const xs = points.map(({ x }) => x);
-  return {
-    left: Math.min(...xs),
-    right: Math.max(...xs),
-    top: Math.max(...points.map(({ y }) => y)),
-  };
-}
 
 function Limbs({
   pose,
@@ -52,12 +19,7 @@ function Limbs({
   color: Tone;
   width: number;
 }) {
-  const { ankle, knee, hip, shoulder, bar, foot } = pose;
-  const line = (places: readonly Place[]) =>
-    `M${places
-      .map(at)
-      .map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`)
-      .join('L')}`;
+  const { foot, body, arm, head } = lifterLines(pose);
   const limb = {
     fill: 'none',
     stroke: tone(color),
@@ -65,23 +27,13 @@ function Limbs({
     strokeLinecap: 'round' as const,
     strokeLinejoin: 'round' as const,
   };
-  const along = Math.hypot(shoulder.x - hip.x, shoulder.y - hip.y) || 1;
-  const head = at({
-    x: shoulder.x + ((shoulder.x - hip.x) / along) * NECK,
-    y: shoulder.y + ((shoulder.y - hip.y) / along) * NECK,
-  });
+  const top = at(head);
   return (
     <>
-      <Path
-        {...limb}
-        d={line([
-          { x: -foot / 2, y: 0 },
-          { x: foot / 2, y: 0 },
-        ])}
-      />
-      <Path {...limb} d={line([{ x: ankle.x, y: 0 }, ankle, knee, hip, shoulder])} />
-      <Path {...limb} strokeWidth={width * 0.6} d={line([shoulder, bar])} />
-      <Circle cx={head.x} cy={head.y} r={11} fill={tone(color)} />
+      <Path {...limb} d={pathThrough(foot, at)} />
+      <Path {...limb} d={pathThrough(body, at)} />
+      <Path {...limb} strokeWidth={width * 0.6} d={pathThrough(arm, at)} />
+      <Circle cx={top.x} cy={top.y} r={11} fill={tone(color)} />
     </>
   );
 }
@@ -104,13 +56,8 @@ export function LifterFigure({
   says: string;
 }) {
   const draw = (width: number) => {
-    const { left, right, top } = frameOf([pose, ...(beside ? [beside] : []), ...room]);
-    const scale = Math.min((width - 2 * MARGIN) / (right - left), (HEIGHT - 2 * MARGIN) / top);
-    const middle = (width - (right - left) * scale) / 2;
-    const at = ({ x, y }: Place): Place => ({
-      x: middle + (x - left) * scale,
-      y: HEIGHT - MARGIN - y * scale,
-    });
+    const shown = [pose, ...(beside ? [beside] : []), ...room];
+    const at = lifterScale(shown, { width, height: HEIGHT, margin: MARGIN });
     const foot = at({ x: 0, y: 0 });
     const bar = at(pose.bar);
     return (

@@ -17,3 +17,4 @@ export { LiftScreen } from '../features/lifts/LiftScreen';
 export { OwnLiftsScreen } from '../features/lifts/own/OwnLiftsScreen';
 export { ReviewScreen } from '../features/review/ReviewScreen';
 export { RoomScreen } from '../features/room/RoomScreen';
+export { TakeHomeScreen } from '../features/take-home/TakeHomeScreen';

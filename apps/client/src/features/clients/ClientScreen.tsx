@@ -65,16 +65,24 @@ function Weights({ client, room, account }: PageProps) {
   return <StartingWeights client={client} draft={draft} room={room} account={account} />;
 }
 
-/** The way to look at sets again. */
-function ToReview({ client }: { client: KnownClient }) {
+/** The ways to look at sets again, and to what the client takes home. */
+function FromSessions({ client }: { client: KnownClient }) {
   const router = useRouter();
+  const params = { id: client.id };
   return (
-    <Button
-      icon="watch"
-      label="Review"
-      says={`Look at the sets of ${client.name} again`}
-      onPress={() => router.push({ pathname: '/clients/[id]/review', params: { id: client.id } })}
-    />
+    <View className="flex-row flex-wrap gap-2">
+      <Button
+        label="To take home"
+        says={`What ${client.name} takes home`}
+        onPress={() => router.push({ pathname: '/clients/[id]/take-home', params })}
+      />
+      <Button
+        icon="watch"
+        label="Review"
+        says={`Look at the sets of ${client.name} again`}
+        onPress={() => router.push({ pathname: '/clients/[id]/review', params })}
+      />
+    </View>
   );
 }
 
@@ -117,7 +125,7 @@ function ClientRecord({ client, room, account }: PageProps) {
       <Guard what="The warm-ups">
         <WarmUpHabits client={client} account={account} />
       </Guard>
-      <Section title="Sessions" action={<ToReview client={client} />}>
+      <Section title="Sessions" action={<FromSessions client={client} />}>
         <SessionHistory clientId={client.id} account={account} />
       </Section>
     </View>

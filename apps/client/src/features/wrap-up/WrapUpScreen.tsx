@@ -74,6 +74,11 @@ function WrapUp({
   const [chosen, setChosen] = useState<Record<string, LiftPlan>>({});
   const actions = floorActions(session, account.trainer.id);
   const finished = session.finishedAt !== null;
+  const toTakeHome = () =>
+    router.push({
+      pathname: '/clients/[id]/take-home',
+      params: { id: client.id, session: session.id },
+    });
   const finish = () =>
     attempt(async () => {
       await finishSession(session, client, cards, chosen, actions);
@@ -90,7 +95,12 @@ function WrapUp({
         {finished && (
           <Banner
             title="This session is finished"
-            action={<Button label="Reopen" onPress={() => attempt(() => actions.reopen())} />}
+            action={
+              <View className="flex-row flex-wrap gap-2">
+                <Button label="To take home" onPress={toTakeHome} />
+                <Button label="Reopen" onPress={() => attempt(() => actions.reopen())} />
+              </View>
+            }
           >
             Reopen it to log more or to decide otherwise.
           </Banner>

@@ -2,6 +2,7 @@ import type { Style } from '@spalo/catalog';
 import type { Built, Pose } from '@spalo/coaching/build';
 import { lazy, Suspense, useEffect, useState, type ComponentProps } from 'react';
 import { LoadingState } from '../../design/States';
+import type { DrawnFigure } from './drawn-figure';
 import type * as figures from './figures';
 
 const load = () => import('./figures');
@@ -26,6 +27,27 @@ export function useComputedPose(client: Built | undefined, style: Style | undefi
     };
   }, [client, style]);
   return pose;
+}
+
+/** A style's set-up as lines, once it is fetched; null before, and where none is drawn. */
+export function useDrawnFigure(
+  client: Built,
+  style: Style | undefined,
+  size: Parameters<typeof figures.drawnFigure>[2],
+): DrawnFigure | null {
+  const [drawn, setDrawn] = useState<DrawnFigure | null>(null);
+  useEffect(() => {
+    let left = false;
+    if (style) {
+      void load().then(({ drawnFigure }) => {
+        if (!left) setDrawn(drawnFigure(client, style, size));
+      });
+    }
+    return () => {
+      left = true;
+    };
+  }, [client, style, size]);
+  return drawn;
 }
 
 /** What a set-up should look like for a client, once it is fetched. */

@@ -27,6 +27,14 @@ async function placeOf(id: string): Promise<FilmPlace> {
   return answer?.ok ? { at: 'studio', url, blob: () => fetched(url) } : { at: 'nowhere' };
 }
 
+/** The bytes of a film or still, from this device or the studio's store; null where neither has them. */
+export async function filmBlob(id: string): Promise<Blob | null> {
+  const place = await placeOf(id).catch((): FilmPlace => ({ at: 'nowhere' }));
+  if (!('url' in place)) return null;
+  if (place.at === 'device') URL.revokeObjectURL(place.url);
+  return place.blob().catch(() => null);
+}
+
 /** A film or still to be shown; its address is let go of when it is left. */
 export function useFilmFile(id: string): FilmPlace {
   const [found, setFound] = useState<{ id: string; place: FilmPlace } | null>(null);
