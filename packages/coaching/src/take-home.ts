@@ -158,7 +158,7 @@ function homeworkOf(session: SessionState, { drills, person }: TakeHomeFrom): Ta
     if (drillJoints(drill).some((joint) => sore.has(joint))) return [];
     if (drill.notWith.some((caution) => person.cautions.includes(caution))) return [];
     const once = reps === null ? `${seconds} seconds` : `${reps} times`;
-    const amount = rounds > 1 ? `${rounds} rounds of ${once}` : once;
+    const amount = rounds > 1 ? `${once}, ${rounds} rounds` : once;
     return [{ name: drill.name, how: drill.how, amount }];
   });
   const remedies = session.lifts.flatMap(({ plan, remedies: taken }) =>

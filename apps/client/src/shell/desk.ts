@@ -15,6 +15,7 @@ export { ImportScreen } from '../features/import/ImportScreen';
 export { IntakeScreen } from '../features/intake/IntakeScreen';
 export { LiftScreen } from '../features/lifts/LiftScreen';
 export { OwnLiftsScreen } from '../features/lifts/own/OwnLiftsScreen';
+export { RecordScreen } from '../features/record/RecordScreen';
 export { ReviewScreen } from '../features/review/ReviewScreen';
 export { RoomScreen } from '../features/room/RoomScreen';
 export { TakeHomeScreen } from '../features/take-home/TakeHomeScreen';

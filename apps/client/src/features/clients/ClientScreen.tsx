@@ -144,7 +144,7 @@ function ClientPerson({ client, account }: Omit<PageProps, 'room'>) {
       <Measurements client={client} account={account} />
       <ClientFacts client={client} account={account} />
       <ScreeningSection key={client.id} client={client} zone={account.studio.zone} />
-      <PersonalData client={client} />
+      <PersonalData client={client} zone={account.studio.zone} />
     </View>
   );
 }

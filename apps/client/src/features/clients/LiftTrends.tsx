@@ -3,6 +3,7 @@ import type { Account, Client } from '@spalo/contract';
 import { type Lift, inGrams, massNumber, massText } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Section } from '../../design/Section';
 import { LoadingState } from '../../design/States';
@@ -11,6 +12,7 @@ import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { useEvidence } from '../../state/use-evidence';
 import { useTask } from '../../state/worker/use-task';
 import { loadUnit } from '../../parts/words/load-words';
+import { ChartsSheet } from '../../parts/files/ChartsSheet';
 import { EstimateSheet } from '../../parts/estimate/EstimateSheet';
 
 const RESERVE = 2;
@@ -20,6 +22,7 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
   const sets = useEvidence(client);
   const [now] = useState(() => new Date().toISOString());
   const [opened, setOpened] = useState<Lift | null>(null);
+  const [saving, setSaving] = useState(false);
   const { unit } = account.studio;
   const task = useMemo(() => {
     if (!sets) return null;
@@ -34,7 +37,18 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
     return lift ? [{ lift, points }] : [];
   });
   return (
-    <Section title="Lifts">
+    <Section
+      title="Lifts"
+      action={
+        rows.length > 0 && (
+          <Button
+            label="Save charts"
+            says={`Save the charts of ${client.name}`}
+            onPress={() => setSaving(true)}
+          />
+        )
+      }
+    >
       {!trends && <LoadingState what="the trends" />}
       {rows.map(({ lift, points }) => {
         const course = points.map(({ at, load }) => ({ at: Date.parse(at), ...inGrams(load) }));
@@ -64,6 +78,7 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
           </Card>
         );
       })}
+      {saving && <ChartsSheet part="Lifts" whose={client.name} onClose={() => setSaving(false)} />}
       {trends && rows.length === 0 && <Body>No lift has been done yet.</Body>}
       {opened && (
         <EstimateSheet

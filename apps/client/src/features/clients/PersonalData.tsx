@@ -12,10 +12,22 @@ import { Body } from '../../design/Words';
 import { download } from '../../state/download';
 import { attempt } from '../../state/problems';
 import { queryClient } from '../../state/query-client';
+import { copiesKeepUntil, useSafetyCopies } from '../../parts/files/use-safety-copies';
+import { dayAndTime } from '../../parts/time/day-time';
 import { changeClient } from '../../parts/client/change-client';
 
-function EraseSheet({ client, onClose }: { client: Client; onClose: () => void }) {
+function EraseSheet({
+  client,
+  zone,
+  onClose,
+}: {
+  client: Client;
+  zone: string;
+  onClose: () => void;
+}) {
   const router = useRouter();
+  const { data: copies = [] } = useSafetyCopies();
+  const until = copiesKeepUntil(copies);
   const [name, setName] = useState('');
   const [tried, setTried] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -48,7 +60,12 @@ function EraseSheet({ client, onClose }: { client: Client; onClose: () => void }
     <Sheet title="Delete for good" open onClose={onClose}>
       {problem && <Banner kind="stop" title={problem} />}
       <Body>
-        {`Everything about ${client.name} goes: facts, health answers, flags, measurements, bookings and every session. Nobody can bring it back. To keep it out of the way instead, archive the client.`}
+        {`Everything about ${client.name} goes: facts, health answers, flags, measurements, bookings, every session, films and stills, and what was imported of them. Nobody can bring it back. To keep it out of the way instead, archive the client.`}
+      </Body>
+      <Body>
+        {until
+          ? `Safety copies that were made before hold it until they are gone themselves: ${dayAndTime(until, zone)} at the latest. Files that were saved or shared are where they were put.`
+          : 'Files that were saved or shared are where they were put.'}
       </Body>
       <View className="gap-2">
         <Body>First, a copy to hand over or to keep:</Body>
@@ -70,7 +87,8 @@ function EraseSheet({ client, onClose }: { client: Client; onClose: () => void }
 }
 
 /** Archiving and restoring, which lose nothing; export and real deletion on request. */
-export function PersonalData({ client }: { client: Client }) {
+export function PersonalData({ client, zone }: { client: Client; zone: string }) {
+  const router = useRouter();
   const [erasing, setErasing] = useState(false);
   const archived = client.archivedAt !== null;
   const archive = () =>
@@ -108,10 +126,17 @@ export function PersonalData({ client }: { client: Client }) {
           : 'An archived client leaves the list and loses nothing.'}
       </Body>
       <View className="flex-row flex-wrap gap-2">
+        <Button
+          label="All that is kept"
+          says={`All that is kept of ${client.name}`}
+          onPress={() =>
+            router.push({ pathname: '/clients/[id]/record', params: { id: client.id } })
+          }
+        />
         <Button label={archived ? 'Restore' : 'Archive'} onPress={archive} />
         <Button kind="stop" label="Delete for good…" onPress={() => setErasing(true)} />
       </View>
-      {erasing && <EraseSheet client={client} onClose={() => setErasing(false)} />}
+      {erasing && <EraseSheet client={client} zone={zone} onClose={() => setErasing(false)} />}
     </Section>
   );
 }

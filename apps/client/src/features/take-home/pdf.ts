@@ -39,6 +39,33 @@ function decoration(doc: Doc, draw: () => void): void {
   doc.endMarkedContent();
 }
 
+/** Whose page it is, of which day, and the ground line below. */
+function writeHead(doc: Doc, root: PDFKit.PDFStructureElement, page: Page, size: number): void {
+  root.add(
+    doc.struct('H1', {}, () => {
+      doc
+        .font('figure')
+        .fontSize(size * 2.2)
+        .fillColor(INK)
+        .text(page.name, MARGIN, MARGIN);
+    }),
+  );
+  root.add(
+    doc.struct('P', {}, () => {
+      doc.font('text').fontSize(size).fillColor(SLATE).text(`${page.day} · ${page.studio}`);
+    }),
+  );
+  decoration(doc, () => {
+    const y = doc.y + size * 0.4;
+    doc
+      .moveTo(MARGIN, y)
+      .lineTo(MARGIN + WIDTH, y)
+      .lineWidth(2.5)
+      .stroke(INK);
+    doc.y = y + size;
+  });
+}
+
 /** The body at the position that the cue is about. */
 function drawFigure(
   doc: Doc,
@@ -140,27 +167,19 @@ function writeStills(
 /** For everybody's readers (PDF/UA, ISO 14289-1); the package knows it, its types do not. */
 const UNIVERSAL = { subset: 'PDF/UA' } as unknown as object;
 
-/** Text sizes, points. */
-const SIZE = { usual: 13, large: 20 };
+/** Text sizes, points: the first with which all stands on one page, else the last. Large print takes the pages it needs. */
+const SIZES = { usual: [13, 12, 11], large: [20] };
 
-/**
- * A page to take home as a PDF: tagged, its language and title said, its fonts embedded. Made on the device, with nothing but
- * what the device has.
- */
-export async function takeHomePdf(
+type Stills = readonly { bytes: ArrayBuffer; text: string }[];
+type Fonts = Record<'text' | 'strong' | 'figure', ArrayBuffer>;
+
+/** Writes the page in one size; answers how many pages it took. */
+function write(
   page: Page,
-  stills: readonly { bytes: ArrayBuffer; text: string }[],
-  large: boolean,
-): Promise<Blob> {
-  const [text, strong, figure] = await Promise.all(
-    [
-      AtkinsonHyperlegibleNext_400Regular,
-      AtkinsonHyperlegibleNext_600SemiBold,
-      BarlowCondensed_600SemiBold,
-    ].map(fontBytes),
-  );
-  const title = `${page.name}, ${page.day}`;
-  const size = large ? SIZE.large : SIZE.usual;
+  stills: Stills,
+  fonts: Fonts,
+  size: number,
+): Promise<{ pdf: Blob; pages: number }> {
   const doc = new PDFDocument({
     size: 'A4',
     margin: MARGIN,
@@ -168,47 +187,48 @@ export async function takeHomePdf(
     tagged: true,
     lang: 'en',
     displayTitle: true,
-    info: { Title: title, Author: page.studio },
-    font: text as unknown as string,
+    info: { Title: `${page.name}, ${page.day}`, Author: page.studio },
+    font: fonts.text as unknown as string,
     ...UNIVERSAL,
   });
   const parts: Uint8Array<ArrayBuffer>[] = [];
-  const whole = new Promise<Blob>((resolve, reject) => {
+  let pages = 1;
+  doc.on('pageAdded', () => {
+    pages += 1;
+  });
+  const whole = new Promise<{ pdf: Blob; pages: number }>((resolve, reject) => {
     doc.on('data', (part: Uint8Array<ArrayBuffer>) => parts.push(part));
-    doc.on('end', () => resolve(new Blob(parts, { type: 'application/pdf' })));
+    doc.on('end', () => resolve({ pdf: new Blob(parts, { type: 'application/pdf' }), pages }));
     doc.on('error', reject);
   });
-  doc.registerFont('text', text as unknown as string);
-  doc.registerFont('strong', strong as unknown as string);
-  doc.registerFont('figure', figure as unknown as string);
+  for (const [name, bytes] of Object.entries(fonts)) {
+    doc.registerFont(name, bytes as unknown as string);
+  }
   const root = doc.struct('Document');
   doc.addStructure(root);
-  root.add(
-    doc.struct('H1', {}, () => {
-      doc
-        .font('figure')
-        .fontSize(size * 2.2)
-        .fillColor(INK)
-        .text(page.name, MARGIN, MARGIN);
-    }),
-  );
-  root.add(
-    doc.struct('P', {}, () => {
-      doc.font('text').fontSize(size).fillColor(SLATE).text(`${page.day} · ${page.studio}`);
-    }),
-  );
-  decoration(doc, () => {
-    const y = doc.y + size * 0.4;
-    doc
-      .moveTo(MARGIN, y)
-      .lineTo(MARGIN + WIDTH, y)
-      .lineWidth(2.5)
-      .stroke(INK);
-    doc.y = y + size;
-  });
+  writeHead(doc, root, page, size);
   writeParts(doc, root, page, size);
   writeStills(doc, root, stills, size);
   root.end();
   doc.end();
   return whole;
+}
+
+/**
+ * A page to take home as a PDF: tagged, its language and title said, its fonts embedded. Made on the device, with nothing but
+ * what the device has.
+ */
+export async function takeHomePdf(page: Page, stills: Stills, large: boolean): Promise<Blob> {
+  const fonts = {
+    text: await fontBytes(AtkinsonHyperlegibleNext_400Regular),
+    strong: await fontBytes(AtkinsonHyperlegibleNext_600SemiBold),
+    figure: await fontBytes(BarlowCondensed_600SemiBold),
+  };
+  let written: Blob | null = null;
+  for (const size of large ? SIZES.large : SIZES.usual) {
+    const { pdf, pages } = await write(page, stills, fonts, size);
+    written = pdf;
+    if (pages === 1) break;
+  }
+  return written!;
 }

@@ -18,7 +18,7 @@ import type { Page } from './page';
 
 const DAYS_AHEAD = 60;
 /** Points, of a page that is printed. */
-const FIGURE = { width: 190, height: 170, margin: 8 };
+const FIGURE = { width: 160, height: 140, margin: 8 };
 
 /** The position that a cue is about, once its lesson and what draws it are here. */
 function useCueFigure(client: KnownClient, cue: TakeHome['cue']): DrawnFigure | null {
