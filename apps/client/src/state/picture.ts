@@ -14,9 +14,12 @@ const LOOK = [
   'text-anchor',
 ] as const;
 
+/** Room for a line that says what is shown. */
+const CAPTION = 24;
+
 const NAMESPACE = 'http://www.w3.org/2000/svg';
 
-/** A drawing of the screen as a file of its own: its colours written into it, on the ground that it stands on. */
+/** A drawing of the screen as a file of its own: its colours written into it, on the ground that it stands on, with its title below. */
 export function svgText(drawn: SVGSVGElement, title: string): string {
   const copy = drawn.cloneNode(true) as SVGSVGElement;
   const from = [drawn, ...drawn.querySelectorAll('*')];
@@ -30,15 +33,24 @@ export function svgText(drawn: SVGSVGElement, title: string): string {
   const { width, height } = drawn.getBoundingClientRect();
   copy.setAttribute('xmlns', NAMESPACE);
   copy.setAttribute('width', String(Math.round(width)));
-  copy.setAttribute('height', String(Math.round(height)));
-  if (!copy.hasAttribute('viewBox')) copy.setAttribute('viewBox', `0 0 ${width} ${height}`);
+  const below = height + CAPTION;
+  copy.setAttribute('height', String(Math.round(below)));
+  copy.setAttribute('viewBox', `0 0 ${width} ${below}`);
   const ground = document.createElementNS(NAMESPACE, 'rect');
   ground.setAttribute('width', '100%');
   ground.setAttribute('height', '100%');
   ground.setAttribute('fill', getComputedStyle(document.body).backgroundColor || '#fff');
   const name = document.createElementNS(NAMESPACE, 'title');
   name.textContent = title;
+  const caption = document.createElementNS(NAMESPACE, 'text');
+  caption.textContent = title;
+  caption.setAttribute('x', '4');
+  caption.setAttribute('y', String(below - 7));
+  caption.setAttribute('font-size', '13');
+  caption.setAttribute('font-family', 'sans-serif');
+  caption.setAttribute('fill', getComputedStyle(drawn).color || '#000');
   copy.prepend(name, ground);
+  copy.append(caption);
   return new XMLSerializer().serializeToString(copy);
 }
 

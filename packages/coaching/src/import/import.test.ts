@@ -248,12 +248,19 @@ describe('names of lifts', () => {
     ['one-arm rows', 'one-arm-row'],
     ['Goblet  squat!', 'goblet-squat'],
     ['Leg Presses', 'leg-press'],
+    ['Lat pull', 'lat-pulldown'],
+    ['Romanian deadlifts', 'romanian-deadlift'],
+    ['Barbell back squat', 'back-squat'],
+    ['Incline DB press', 'incline-dumbbell-press'],
+    ['Seated cable row', 'seated-row'],
   ])('%s is %s', (name, liftId) => {
     expect([plainName(name), liftOf(name)?.liftId]).toEqual([plainName(name), liftId]);
   });
 
   it('that mean nothing are said to mean nothing', () => {
-    expect(liftOf('Zumba with Kevin')).toBeNull();
+    for (const name of ['Zumba', 'Zumba with Kevin', 'Tennis', 'Rest day']) {
+      expect([name, liftOf(name)]).toEqual([name, null]);
+    }
     expect(liftOf('')).toBeNull();
   });
 });

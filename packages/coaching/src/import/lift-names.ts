@@ -1,4 +1,5 @@
 import { allLifts } from '@spalo/catalog';
+import type { LiftImplement } from '@spalo/core';
 import Fuse from 'fuse.js';
 
 /** A name of a file with the lift that it most likely means. */
@@ -45,6 +46,7 @@ const BARE: Record<string, string> = {
   'bent over row': 'barbell-row',
   'cable row': 'seated-row',
   pulldown: 'lat-pulldown',
+  'lat pull': 'lat-pulldown',
   'biceps curl': 'dumbbell-curl',
   curl: 'dumbbell-curl',
   'barbell curl': 'bar-curl',
@@ -72,28 +74,67 @@ export function plainName(name: string): string {
     .trim();
 }
 
-const SURE = 0.12;
-const LIKELY = 0.45;
+/** What implements are called that a name may say or leave out. */
+const IMPLEMENTS: Partial<Record<LiftImplement, readonly string[]>> = {
+  barbell: ['barbell'],
+  'EZ bar': ['ez', 'bar', 'barbell'],
+  'dumbbell pair': ['dumbbell'],
+  'single dumbbell': ['dumbbell'],
+  kettlebell: ['kettlebell'],
+  stack: ['cable', 'machine'],
+  machine: ['machine'],
+};
+
+interface Known {
+  id: string;
+  /** Words that its name has, and those that say no more. */
+  words: readonly string[];
+  more: readonly string[];
+}
+
+/** How close two words are, 0 to 1, for slips of the pen to be the same. */
+const SLIP = 0.25;
+const LIKELY = 0.6;
+/** Words that nothing in the catalogue knows weigh so much: a detail that it does not tell apart. */
+const UNKNOWN = 0.5;
+
+/** How much of a name and of a lift's words is the same, 0 to 1. */
+function alike(said: readonly (string | null)[], { words, more }: Known): number {
+  const known = said.filter((word) => word !== null);
+  const named = known.filter((word) => words.includes(word)).length;
+  const beside = known.filter((word) => !words.includes(word) && more.includes(word)).length;
+  const other = known.length - named - beside + UNKNOWN * (said.length - known.length);
+  return (2 * named) / (words.length + named + other);
+}
 
 /** Finds the lift that a name means, among those that the studio teaches. */
 export function liftFinder(): (name: string) => NamedLift | null {
-  const lifts = allLifts().map(({ id, name }) => ({ id, plain: plainName(name) }));
+  const lifts = allLifts().map(({ id, name, implement }): Known & { plain: string } => {
+    const plain = plainName(name);
+    return { id, plain, words: plain.split(' '), more: IMPLEMENTS[implement] ?? [] };
+  });
   const byName = new Map(lifts.map(({ id, plain }) => [plain, id]));
   const ids = new Set(lifts.map(({ id }) => id));
-  const fuse = new Fuse(lifts, {
-    keys: ['plain'],
-    includeScore: true,
-    ignoreLocation: true,
-    threshold: LIKELY,
-  });
+  const vocabulary = [...new Set(lifts.flatMap(({ words, more }) => [...words, ...more]))];
+  const fuse = new Fuse(vocabulary, { threshold: SLIP, ignoreLocation: false });
+  const known = new Set(vocabulary);
+  const wordFor = (word: string): string | null => {
+    if (known.has(word)) return word;
+    const near = word.length < 4 ? undefined : fuse.search(word)[0]?.item;
+    // A slip of the pen is a letter or two, no other word.
+    return near !== undefined && Math.abs(near.length - word.length) <= 2 ? near : null;
+  };
   return (name) => {
     const plain = plainName(name);
     if (plain === '') return null;
-    const known = byName.get(plain) ?? BARE[plain] ?? (ids.has(name) ? name : undefined);
-    if (known !== undefined && ids.has(known)) return { liftId: known, sure: true };
-    const [best, second] = fuse.search(plain, { limit: 2 });
-    if (!best) return null;
-    const clear = (second?.score ?? 1) - best.score! > SURE / 2;
-    return { liftId: best.item.id, sure: best.score! < SURE && clear };
+    const meant = byName.get(plain) ?? BARE[plain] ?? (ids.has(name) ? name : undefined);
+    if (meant !== undefined && ids.has(meant)) return { liftId: meant, sure: true };
+    const said = plain.split(' ').map(wordFor);
+    const judged = lifts
+      .map((lift) => ({ id: lift.id, score: alike(said, lift) }))
+      .sort((a, b) => b.score - a.score);
+    const [best, second] = judged as [(typeof judged)[0], (typeof judged)[0]];
+    if (best.score < LIKELY) return null;
+    return { liftId: best.id, sure: best.score === 1 && second.score < 1 };
   };
 }

@@ -39,7 +39,7 @@ function ChooseFile({ importing }: { importing: Importing }) {
       </Body>
       <View className="flex-row flex-wrap gap-2">
         <Button
-          kind="main"
+          kind={importing.view ? 'plain' : 'main'}
           label={importing.view ? 'Another file' : 'Choose a file'}
           onPress={choose}
         />

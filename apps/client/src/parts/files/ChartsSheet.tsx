@@ -17,7 +17,7 @@ function chartsIn(part: string): Chart[] {
   const region = document.querySelector(`[role="region"][aria-label="${part}"]`);
   return [...(region?.querySelectorAll<SVGSVGElement>('[role="img"] svg') ?? [])].map((svg) => {
     const named = svg.closest('[role="button"][aria-label]') ?? svg.closest('[role="img"]');
-    const name = named?.getAttribute('aria-label') ?? part;
+    const name = (named?.getAttribute('aria-label') ?? part).replace('. Open the estimate', '');
     return { name, svg: svgText(svg, name) };
   });
 }
@@ -48,7 +48,7 @@ export function ChartsSheet({
         return (
           <View key={at} className="gap-1 border-b-2 border-line pb-2">
             <Strong>{title}</Strong>
-            <Quiet>{rest.join(': ').replace('. Open the estimate', '')}</Quiet>
+            <Quiet>{rest.join(': ')}</Quiet>
             <View className="flex-row gap-2">
               <Button label="SVG" says={`Save ${title} as SVG`} onPress={() => saveSvg(chart)} />
               <Button label="PNG" says={`Save ${title} as PNG`} onPress={() => savePng(chart)} />
