@@ -2,6 +2,7 @@ import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
+import { guessReading, liftFinder, readSets, tableOf } from '@spalo/coaching/import';
 import type { Room } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
@@ -171,6 +172,50 @@ const bringIn = (to: TestServer, bytes: Buffer) =>
     .post('/api/v1/setup/archive')
     .set('Content-Type', 'application/octet-stream')
     .send(bytes);
+
+/** The sets of a studio's CSV, read as any spreadsheet is, as what would be brought in. */
+async function readBack(agent: Agent) {
+  const { text } = await agent.get('/api/v1/files/sets.csv').buffer(true).expect(200);
+  const { clients } = (await agent.get('/api/v1/clients')).body as {
+    clients: { id: string; name: string }[];
+  };
+  const table = tableOf(text);
+  const liftOf = liftFinder();
+  const { reading } = guessReading(table, 'kg', liftOf);
+  const { sets, faults } = readSets(table, reading, '2999-01-01');
+  const plain = (name: string) => name.replace(/^'/, '').replace(/\s+/g, ' ').trim();
+  const lifts = sets.map(({ client, lift, day, loadG, reps, rir }) => ({
+    clientId: clients.find(({ name }) => plain(name) === plain(client))!.id,
+    liftId: liftOf(lift)!.liftId,
+    sets: [{ day, loadG, reps, rir, note: '' }],
+  }));
+  return { lifts, faults, rows: table.length - 1 };
+}
+
+describe('the sets of a studio as CSV', () => {
+  it('are read by the reader of any spreadsheet, and bring nothing new', async () => {
+    await fc.assert(
+      fc.asyncProperty(studios, async (made) => {
+        // Two of one name could not be told apart by it.
+        const named = made.clients.map((client, at) => ({
+          ...client,
+          name: `${client.name} ${at}`,
+        }));
+        const { agent } = await makeStudio({ ...made, clients: named });
+        const { lifts, faults, rows } = await readBack(agent);
+        expect(faults).toEqual([]);
+        expect(lifts).toHaveLength(rows);
+        if (lifts.length === 0) return;
+        const checked = await agent
+          .post('/api/v1/imports/check')
+          .send({ fileName: 'sets.csv', lifts })
+          .expect(200);
+        expect(checked.body).toEqual({ added: 0, already: rows });
+      }),
+      { numRuns: 8 },
+    );
+  }, 120_000);
+});
 
 describe('a studio as an archive', () => {
   it('comes back into an empty Spalo equal to what it was', async () => {

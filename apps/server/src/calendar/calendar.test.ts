@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import ICAL from 'ical.js';
+import { readCalendarFile } from '../../../client/src/parts/booking/calendar-file';
 import { v7 } from 'uuid';
 import {
   addColleague,
@@ -107,5 +109,44 @@ describe('a calendar at its secret address', () => {
     expect(await read(theirs)).toEqual([]);
     await agent.post(`/api/v1/trainers/${colleague.id}/leave`).send({ handTo: owner }).expect(200);
     await gone(theirs);
+  });
+});
+
+describe('a calendar file', () => {
+  const hours = fc.uniqueArray(
+    fc.record({
+      inMinutes: fc.integer({ min: 60, max: 300 * 24 * 60 }),
+      minutes: fc.integer({ min: 10, max: 240 }),
+      state: fc.constantFrom('booked', 'cancelled in time'),
+    }),
+    { minLength: 1, maxLength: 8, selector: ({ inMinutes }) => inMinutes },
+  );
+
+  it('read back holds the same hours under the same ids, so that bringing it in books nothing new', async () => {
+    await fc.assert(
+      fc.asyncProperty(hours, async (made) => {
+        const { agent: mine } = await newStudio(server);
+        const clientId = v7();
+        await mine.put(`/api/v1/clients/${clientId}`).send(clientBody).expect(200);
+        const now = Math.floor(Date.now() / 60_000) * 60_000;
+        const bookings = made.map(({ inMinutes, minutes, state }) => ({
+          id: v7(),
+          clientId,
+          startsAt: new Date(now + inMinutes * 60_000).toISOString(),
+          minutes,
+          state,
+        }));
+        await mine.put('/api/v1/bookings').send({ bookings }).expect(200);
+        const { ics } = (await mine.get('/api/v1/calendar-file').expect(200)).body;
+        const read = readCalendarFile(ics, 'UTC', Date.now());
+        const told = (all: { id: string; startsAt: string; minutes: number }[]) =>
+          all.map(({ id, startsAt, minutes }) => `${id} ${startsAt} ${minutes}`).sort();
+        expect(told(read.hours)).toEqual(told(bookings));
+        expect(read.hours.filter(({ isOff }) => isOff)).toHaveLength(
+          bookings.filter(({ state }) => state !== 'booked').length,
+        );
+      }),
+      { numRuns: 15 },
+    );
   });
 });

@@ -130,3 +130,39 @@ describe('a safety copy', () => {
     expect(found.said).not.toContain(new URL(server.ownerUrl).password);
   });
 });
+
+describe('the rule for keeping copies', () => {
+  /** What `keptOf` keeps of some copies, newest first, by the days of their age. */
+  function keptOf(agesInDays: readonly number[]): Promise<number[]> {
+    const now = Date.parse('2026-11-27T12:00:00.000Z');
+    const code = `
+      const { keptOf } = await import(${JSON.stringify(path.join(scripts, 'safety.mjs'))});
+      const copies = ${JSON.stringify(agesInDays)}.map((age) => ({
+        age,
+        takenAt: new Date(${now} - age * 86400000).toISOString(),
+        keptUntil: new Date(${now} - age * 86400000 + 35 * 86400000).toISOString(),
+      }));
+      console.log(JSON.stringify(keptOf(copies, ${now}).map(({ age }) => age)));`;
+    return new Promise((resolve, reject) => {
+      const child = spawn('node', ['--input-type=module', '-e', code]);
+      let said = '';
+      child.stdout.on('data', (text: Buffer) => (said += text.toString()));
+      child.on('exit', (code) =>
+        code === 0 ? resolve(JSON.parse(said) as number[]) : reject(new Error(said)),
+      );
+    });
+  }
+
+  it('keeps a week of days and five weeks, nothing past 35 days, and always the newest', async () => {
+    const daily = Array.from({ length: 90 }, (_, age) => age);
+    const kept = await keptOf(daily);
+    expect(kept.slice(0, 7)).toEqual([0, 1, 2, 3, 4, 5, 6]);
+    expect(kept.length).toBeLessThanOrEqual(12);
+    expect(Math.max(...kept)).toBeLessThanOrEqual(35);
+    expect(Math.max(...kept)).toBeGreaterThan(21);
+    // Several a day: the newest of each.
+    expect((await keptOf([0, 0.1, 0.2, 1, 1.1])).slice(0, 2)).toEqual([0, 1]);
+    // Nobody made one for months: the last is not given up.
+    expect(await keptOf([200, 201])).toEqual([200]);
+  });
+});

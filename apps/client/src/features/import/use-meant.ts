@@ -6,7 +6,8 @@ type Names = Record<string, string | null>;
 
 /** The client whose name or called name a file uses; null where none has it, or several. */
 function clientNamed(name: string, clients: readonly ListedClient[]): string | null {
-  const said = name.trim().toLowerCase();
+  // A name that would be a formula stands behind an apostrophe in our own files.
+  const said = name.replace(/^'/, '').trim().toLowerCase();
   const found = clients.filter(({ name: full, calledName }) =>
     [full, calledName].some((each) => each.trim() !== '' && each.trim().toLowerCase() === said),
   );
