@@ -22,7 +22,16 @@ const { benchFloor } = await import('./bench-floor.mjs');
 const only = ['growth', 'floor'].find((part) => process.argv.includes(part));
 await buildAll();
 if (!only) {
-  for (const core of ['strength', 'training', 'response', 'ramps', 'cues', 'attention', 'builder'])
+  for (const core of [
+    'strength',
+    'training',
+    'response',
+    'ramps',
+    'cues',
+    'attention',
+    'builder',
+    'import',
+  ])
     await benchCore(core);
 }
 

@@ -1,4 +1,4 @@
-import { liftById } from '@spalo/catalog';
+import { findLift, liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -42,6 +42,11 @@ export function ClientFacts({ client, account }: { client: Client; account: Acco
           {`${liftById(report.liftId).name}: ${loadReps(report.loadG, report.reps, unit)}, ${
             report.monthsAgo === 0 ? 'now' : `${report.monthsAgo} months ago`
           }, as they tell it`}
+        </Body>
+      ))}
+      {(client.imported ?? []).map(({ liftId, loadG, reps, on, days }) => (
+        <Body key={liftId}>
+          {`${findLift(liftId)?.name ?? liftId}: ${loadReps(loadG, reps, unit)} on a usual day, from imported records (${days} ${days === 1 ? 'day' : 'days'} around ${shortDate(`${on}T12:00:00.000Z`, 'UTC', now)})`}
         </Body>
       ))}
       {client.overrides.map((override) => (
