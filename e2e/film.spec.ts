@@ -190,6 +190,24 @@ test('a set is filmed and followed without network, marked, reviewed, sent, and 
     .click();
   await expect(page.getByText('Keep on: Elbows under the bar')).toBeVisible();
 
+  // The still goes home with the client, as a picture of the page.
+  await page.goto(`/clients/${id}/take-home`);
+  await expect(
+    page.getByRole('region', { name: 'The page' }).getByRole('img').last(),
+  ).toBeVisible();
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    button(page, 'Save PDF').click(),
+  ]);
+  const bytes = readFileSync(await pdf.path()).toString('latin1');
+  expect(bytes.match(/\/DCTDecode/g)).toHaveLength(1);
+  await page.getByRole('radio', { name: 'Without' }).click();
+  const [bare] = await Promise.all([
+    page.waitForEvent('download'),
+    button(page, 'Save PDF').click(),
+  ]);
+  expect(readFileSync(await bare.path()).toString('latin1')).not.toContain('/DCTDecode');
+
   // Deleted for good, nothing is left: not on the server, not on the device.
   const { films: kept } = (await (
     await page.request.get(`/api/v1/clients/${id}/films`)

@@ -12,4 +12,4 @@ echo "Clients, three to a page:"
 get '/clients?limit=3'
 echo
 echo "Sets of this month, as CSV:"
-get "/files/sets.csv?from=$(date +%Y-%m-01)" | head -5
+get "/files/sets.csv?from=$(date +%Y-%m-01)" | sed -n 1,5p
