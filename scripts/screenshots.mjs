@@ -166,7 +166,7 @@ const film = async (name) => {
 };
 await page.setViewportSize(phone);
 await film('film-phone');
-// Weeks: a wave on a phone; wide, a block that has stopped working.
+// Weeks: a block that has stopped working.
 const block = async (name) => {
   await page.goto('/clients');
   await page.getByRole('link', { name }).click();
@@ -174,9 +174,6 @@ const block = async (name) => {
   await heading('Is it working');
   await settled();
 };
-await page.setViewportSize(phone);
-await block('Isolde Marchbank');
-await shoot('block-phone');
 await page.setViewportSize(wide);
 await block(/^Bartholomew/);
 await shoot('block-wide');
@@ -188,13 +185,10 @@ const build = async () => {
   await page.getByText('Drafting the rest again…').waitFor({ state: 'detached' });
   await settled();
 };
-await page.setViewportSize(phone);
+await page.setViewportSize(wide);
 await page.goto('/clients');
 await page.getByRole('link', { name: 'Oluchi Venn' }).click();
 await button(/^Build a session for/).click();
-await build();
-await shoot('builder-phone');
-await page.setViewportSize(wide);
 await build();
 await shoot('builder-wide');
 await page.goto('/calendar');
@@ -203,4 +197,40 @@ await button(/^Book Mon/)
   .waitFor();
 await settled();
 await shoot('calendar-wide');
+// Records: what a client takes home; sets that come in from a spreadsheet.
+await page.goto('/clients');
+await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
+await button('What Isolde Marchbank takes home').click();
+await page.getByText('Think of this').waitFor();
+await page.setViewportSize(phone);
+await settled();
+await page.getByText('What went well').evaluate((part) => part.scrollIntoView());
+await settled();
+await shoot('take-home-phone');
+await page.setViewportSize(wide);
+await page.goto('/import');
+const rows = ['Session date;Client;Lift;Load;Repetitions'];
+for (let day = 1; day <= 24; day += 2) {
+  for (const [lift, load] of [
+    ['Squats', 132.5],
+    ['DB Bench', 30],
+    ['Lat pull down', 90],
+    ['Ring dips', 10],
+  ]) {
+    const date = `05/${String(day).padStart(2, '0')}/2025`;
+    rows.push(`${date};Teodor Brisling;${lift};${String(load + day).replace('.', ',')};8`);
+  }
+}
+const [chooser] = await Promise.all([
+  page.waitForEvent('filechooser'),
+  button('Choose a file').click(),
+]);
+await chooser.setFiles({
+  name: 'years.csv',
+  mimeType: 'text/csv',
+  buffer: Buffer.from(rows.join('\n')),
+});
+await page.getByRole('region', { name: 'How it is read' }).waitFor();
+await settled();
+await shoot('import-wide');
 await browser.close();

@@ -212,7 +212,7 @@ describe('the sets of a studio as CSV', () => {
           .expect(200);
         expect(checked.body).toEqual({ added: 0, already: rows });
       }),
-      { numRuns: 8 },
+      { numRuns: 5 },
     );
   }, 120_000);
 });
@@ -233,7 +233,7 @@ describe('a studio as an archive', () => {
           await empty.close();
         }
       }),
-      { numRuns: 8 },
+      { numRuns: 5 },
     );
   }, 240_000);
 

@@ -146,7 +146,7 @@ describe('a calendar file', () => {
           bookings.filter(({ state }) => state !== 'booked').length,
         );
       }),
-      { numRuns: 15 },
+      { numRuns: 8 },
     );
   });
 });

@@ -102,9 +102,7 @@ function CalendarHead({
         </View>
       </View>
       <View className="flex-row flex-wrap gap-3">
-        <View className="w-48 max-w-full">
-          <Choice label="Day or week" options={spans} value={span} wrap onChange={choose} />
-        </View>
+        <Choice label="Day or week" options={spans} value={span} wrap onChange={choose} />
         <Button kind="main" icon="plus" label="Book" onPress={onBook} />
         {here.length > 1 && (
           <Choice
