@@ -11,7 +11,7 @@ export default {
         'scripts/faults/main.ts',
         'scripts/film/in-browser.ts',
         'e2e/**/*.ts',
-        'examples/*.ts',
+        'examples/*.{ts,mjs}',
       ],
       project: ['scripts/**', 'e2e/**', 'examples/**'],
     },
