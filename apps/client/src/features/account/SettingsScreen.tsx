@@ -67,6 +67,7 @@ const parts = [
     'Signed in on',
     'Look',
     'On the floor',
+    'General warm-up',
     'On this device',
   ],
   [

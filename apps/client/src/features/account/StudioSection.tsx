@@ -63,7 +63,13 @@ function TypedFacts({ account }: { account: Account }) {
     name !== facts.name || zone !== facts.zone || minutes !== String(facts.bookingMinutes);
   return (
     <>
-      <TextField label="Name" value={name} onChange={setName} max={80} problem={wrong('name')} />
+      <TextField
+        label="Name of the studio"
+        value={name}
+        onChange={setName}
+        max={80}
+        problem={wrong('name')}
+      />
       <TextField
         label="Time zone"
         value={zone}

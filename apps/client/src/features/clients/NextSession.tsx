@@ -16,6 +16,8 @@ import { useOpenSessions } from '../../state/use-journal';
 import { BookSheet } from '../../parts/booking/BookSheet';
 
 const DAYS_AHEAD = 30;
+/** So long after a session its page is what is wanted next. */
+const JUST_NOW_MS = 12 * 3600 * 1000;
 
 /** When they come next, and the ways to begin now or to book. */
 export function NextSession({
@@ -39,6 +41,8 @@ export function NextSession({
   const { data: bookings } = useBookings(span.from, span.to, account.trainer.id);
   const open = useOpenSessions().find((session) => session.clientId === client.id);
   const choose = useFloorUi((state) => state.choose);
+  const { lastSessionAt } = client;
+  const justTrained = lastSessionAt !== null && now - Date.parse(lastSessionAt) < JUST_NOW_MS;
   const next = bookings?.find((each) => each.clientId === client.id && !each.session);
   const start = () => {
     if (open) {
@@ -66,6 +70,15 @@ export function NextSession({
             onPress={start}
             disabled={!open && client.past === 'coming'}
             className="flex-1"
+          />
+        )}
+        {justTrained && (
+          <Button
+            label="To take home"
+            says={`The page of this session for ${client.name}`}
+            onPress={() =>
+              router.push({ pathname: '/clients/[id]/take-home', params: { id: client.id } })
+            }
           />
         )}
         {next && (

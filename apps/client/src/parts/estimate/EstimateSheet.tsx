@@ -116,9 +116,7 @@ function WhatMoved({ answer }: { answer: Explanation }) {
   return (
     <Card className="gap-1">
       <Strong>What moved it</Strong>
-      {Math.abs(told) > 0.005 && (
-        <Body>{`What they say they lifted, and imported records: ${shift(told)}`}</Body>
-      )}
+      {Math.abs(told) > 0.005 && <Body>{`What they and records say: ${shift(told)}`}</Body>}
       <Body>
         {answer.own.length > 0
           ? `${answer.own.length} own ${answer.own.length === 1 ? 'set' : 'sets'}: ${shift(answer.own.reduce((sum, each) => sum + each.effect, 0))}`
