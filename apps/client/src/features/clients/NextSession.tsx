@@ -19,6 +19,20 @@ const DAYS_AHEAD = 30;
 /** So long after a session its page is what is wanted next. */
 const JUST_NOW_MS = 12 * 3600 * 1000;
 
+/** Right after a session: the way to what the client takes home of it. */
+function JustTrained({ client, now }: { client: KnownClient; now: number }) {
+  const router = useRouter();
+  const { lastSessionAt, id, name } = client;
+  if (lastSessionAt === null || now - Date.parse(lastSessionAt) > JUST_NOW_MS) return null;
+  return (
+    <Button
+      label="To take home"
+      says={`The page of this session for ${name}`}
+      onPress={() => router.push({ pathname: '/clients/[id]/take-home', params: { id } })}
+    />
+  );
+}
+
 /** When they come next, and the ways to begin now or to book. */
 export function NextSession({
   client,
@@ -41,8 +55,6 @@ export function NextSession({
   const { data: bookings } = useBookings(span.from, span.to, account.trainer.id);
   const open = useOpenSessions().find((session) => session.clientId === client.id);
   const choose = useFloorUi((state) => state.choose);
-  const { lastSessionAt } = client;
-  const justTrained = lastSessionAt !== null && now - Date.parse(lastSessionAt) < JUST_NOW_MS;
   const next = bookings?.find((each) => each.clientId === client.id && !each.session);
   const start = () => {
     if (open) {
@@ -72,15 +84,7 @@ export function NextSession({
             className="flex-1"
           />
         )}
-        {justTrained && (
-          <Button
-            label="To take home"
-            says={`The page of this session for ${client.name}`}
-            onPress={() =>
-              router.push({ pathname: '/clients/[id]/take-home', params: { id: client.id } })
-            }
-          />
-        )}
+        <JustTrained client={client} now={now} />
         {next && (
           <Button
             label="Move"
