@@ -4,18 +4,13 @@ import { buildServer } from './build.mjs';
 import { serverBundle } from './paths.mjs';
 import { ensureDatabase } from './postgres.mjs';
 import { must } from './run.mjs';
-import { copiesHere, faultOf, restoreInto } from './safety.mjs';
+import { copiesHere, faultOf, inDatabase, restoreInto, withClient } from './safety.mjs';
 
 /**
  * `npm run restore -- <file>`: puts a copy in the place of the database; without a file, the newest. What was there stays
  * beside under another name. Spalo must not be running.
  */
 const nameIn = (url) => new URL(url).pathname.slice(1);
-const beside = (url, name) => {
-  const other = new URL(url);
-  other.pathname = `/${name}`;
-  return other.href;
-};
 
 async function main() {
   if (!process.env.DATABASE_URL && running()) throw new Error('Spalo is running: stop it first');
@@ -29,16 +24,11 @@ async function main() {
     if (fault !== null) throw new Error(`${file} is not sound: ${fault}. Nothing was changed`);
     const name = nameIn(ownerUrl);
     const aside = `${name}_before_${new Date().toISOString().replace(/\D/g, '').slice(0, 14)}`;
-    const { default: pg } = await import('pg');
-    const admin = new pg.Client({ connectionString: beside(ownerUrl, 'postgres') });
-    await admin.connect();
-    try {
+    await withClient(inDatabase(ownerUrl, 'postgres'), (admin) => {
       const quoted = (each) => admin.escapeIdentifier(each);
-      await admin.query(`ALTER DATABASE ${quoted(name)} RENAME TO ${quoted(aside)}`);
-    } finally {
-      await admin.end();
-    }
-    await ensureDatabase(beside(ownerUrl, 'postgres'), name);
+      return admin.query(`ALTER DATABASE ${quoted(name)} RENAME TO ${quoted(aside)}`);
+    });
+    await ensureDatabase(inDatabase(ownerUrl, 'postgres'), name);
     await restoreInto(file, ownerUrl);
     await buildServer();
     await must('node', [serverBundle, 'migrate'], { env: serverEnv(databases) });

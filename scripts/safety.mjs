@@ -38,7 +38,8 @@ function pgTool(name, url, args) {
   return must(bin ? path.join(bin, name) : name, args, { env });
 }
 
-async function withClient(url, work) {
+/** Works with a connection to a database. */
+export async function withClient(url, work) {
   const { default: pg } = await import('pg');
   const client = new pg.Client({ connectionString: url });
   await client.connect();
@@ -131,7 +132,8 @@ export const restoreInto = (file, url) =>
     file,
   ]);
 
-const inDatabase = (url, name) => {
+/** The address of another database beside one. */
+export const inDatabase = (url, name) => {
   const other = new URL(url);
   other.pathname = `/${name}`;
   return other.href;

@@ -8,8 +8,8 @@ import {
 } from '@spalo/contract';
 import type { Request, RequestHandler, Response, Router } from 'express';
 import type { ZodType } from 'zod';
-import { admitScript, scriptTokenOf } from './script';
-import { authenticate, type Who } from './sign-in';
+import { admit } from './script';
+import type { Who } from './sign-in';
 import type { App } from '../http/app';
 import { inStudio, type StudioDb } from '../db/database';
 import { pageOf } from '../http/page';
@@ -81,9 +81,7 @@ export function mountOpen<N extends RouteName>(
 /** Who asks, where they may: somebody signed in, or a script by its token. */
 async function admitted(app: App, name: RouteName, request: Request): Promise<Who> {
   const route: Route = routes[name];
-  const token = scriptTokenOf(request);
-  if (token !== null) return admitScript(app, token, name, route.forScripts ?? false);
-  const who = await authenticate(app, request);
+  const who = await admit(app, request, name, route.forScripts ?? false);
   if (route.access === 'owner' && who.role !== 'owner') throw new Refusal('not-allowed');
   return who;
 }

@@ -1,11 +1,12 @@
+import { sql } from 'drizzle-orm';
 import type { Request } from 'express';
 import { inStudio } from '../db/database';
 import { scriptUses } from '../db/schema';
 import type { App } from '../http/app';
 import { Refusal } from '../http/refusal';
-import type { Who } from './sign-in';
+import { authenticate, type Who } from './sign-in';
+import { count } from './throttle';
 import { hashToken } from './token';
-import { sql } from 'drizzle-orm';
 
 /** Begins every token, so that one that was published by mistake is found by a search. */
 export const SCRIPT_PREFIX = 'spalo_';
@@ -14,22 +15,14 @@ const A_MINUTE = 120;
 const WINDOW_S = 60;
 
 /** The token of a request; null where it has none. */
-export function scriptTokenOf(request: Request): string | null {
+function scriptTokenOf(request: Request): string | null {
   const [scheme, token] = (request.headers.authorization ?? '').split(' ');
   return scheme?.toLowerCase() === 'bearer' && token ? token : null;
 }
 
 /** Counts a request and refuses `too-often` past the limit. Kept in the database, for all instances. */
 async function countRequest(app: App, tokenId: string): Promise<void> {
-  const { rows } = await app.database.pool.query<{ tries: number; left: number }>(
-    `INSERT INTO sign_in_tries AS t (key, tries, since) VALUES ($1, 1, now())
-     ON CONFLICT (key) DO UPDATE SET
-       tries = CASE WHEN t.since < now() - make_interval(secs => $2) THEN 1 ELSE t.tries + 1 END,
-       since = CASE WHEN t.since < now() - make_interval(secs => $2) THEN now() ELSE t.since END
-     RETURNING tries, ceil($2 - extract(epoch FROM now() - since))::int AS left`,
-    [`script ${tokenId}`, WINDOW_S],
-  );
-  const [row] = rows;
+  const [row] = await count(app, [`script ${tokenId}`], WINDOW_S);
   if (!row || row.tries <= A_MINUTE) return;
   const retryAfterS = Math.max(1, row.left);
   throw new Refusal(
@@ -59,7 +52,7 @@ async function recordUse(app: App, who: Who, operation: string): Promise<void> {
  * Who reads with a token: its maker, as a trainer who owns nothing. Refuses `not-signed-in` for one that is unknown, has
  * expired or was ended, `not-allowed` for what scripts may not read, `too-often` for more than a script needs.
  */
-export async function admitScript(
+async function admitScript(
   app: App,
   token: string,
   operation: string,
@@ -88,4 +81,17 @@ export async function admitScript(
   };
   await recordUse(app, who, operation);
   return who;
+}
+
+/** Who asks for an operation: somebody signed in, or a script by its token. Refuses as both do. */
+export async function admit(
+  app: App,
+  request: Request,
+  operation: string,
+  forScripts: boolean,
+): Promise<Who> {
+  const token = scriptTokenOf(request);
+  return token === null
+    ? authenticate(app, request)
+    : admitScript(app, token, operation, forScripts);
 }

@@ -43,18 +43,28 @@ function countersOf({ email, address, browser }: Try): { key: string; limit: num
     : [counter('both', email, address), counter('account', email), counter('address', address)];
 }
 
-/** Counts a try and refuses `too-many-tries` past a limit, saying when the next is allowed. Kept in the database, for all instances. */
-export async function countTry(app: App, made: Try): Promise<void> {
-  const counters = countersOf(made);
+/** Counts one more under each key, anew after a window (s), and says how many there are and how long it still lasts. */
+export async function count(
+  app: App,
+  keys: readonly string[],
+  windowS: number,
+): Promise<{ key: string; tries: number; left: number }[]> {
   const { rows } = await app.database.pool.query<{ key: string; tries: number; left: number }>(
     `INSERT INTO sign_in_tries AS t (key, tries, since) SELECT unnest($1::text[]), 1, now()
      ON CONFLICT (key) DO UPDATE SET
        tries = CASE WHEN t.since < now() - make_interval(secs => $2) THEN 1 ELSE t.tries + 1 END,
        since = CASE WHEN t.since < now() - make_interval(secs => $2) THEN now() ELSE t.since END
      RETURNING key, tries, ceil($2 - extract(epoch FROM now() - since))::int AS left`,
-    // In one order, so that two tries at once never wait for each other.
-    [counters.map(({ key }) => key).sort(), WINDOW_S],
+    [keys, windowS],
   );
+  return rows;
+}
+
+/** Counts a try and refuses `too-many-tries` past a limit, saying when the next is allowed. Kept in the database, for all instances. */
+export async function countTry(app: App, made: Try): Promise<void> {
+  const counters = countersOf(made);
+  // In one order, so that two tries at once never wait for each other.
+  const rows = await count(app, counters.map(({ key }) => key).sort(), WINDOW_S);
   const over = rows.filter(
     ({ key, tries }) => tries > counters.find((counter) => counter.key === key)!.limit,
   );

@@ -3,6 +3,7 @@ import type { Account } from '@spalo/contract';
 import { sql } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
+import { queueForFirstStudio } from '../access/first-studio';
 import { knownBrowser } from '../access/known-browser';
 import { readLink, takeLink } from '../access/links';
 import { mountInStudio, mountOpen } from '../access/mount';
@@ -19,9 +20,6 @@ import { addTrainer, changeStudio, changeTrainer, readAccount } from './studio';
 
 /** A room to begin with; the trainer makes it their own. */
 const firstRoom = () => roomPresets.find((preset) => preset.id === 'studio')!.make(v7);
-
-/** Two first studios at once would both find none: they queue here. */
-const FIRST_STUDIO_LOCK = 460_046_005;
 
 async function anyStudio(app: App): Promise<boolean> {
   const { rows } = await app.database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
@@ -94,7 +92,7 @@ export function accountsRouter(app: App): Router {
     if (await anyStudio(app)) throw new Refusal('conflict', ALREADY);
     const passwordHash = await hashPassword(body.password);
     await inStudio(app.database, studioId, async (db) => {
-      await db.execute(sql`SELECT pg_advisory_xact_lock(${FIRST_STUDIO_LOCK})`);
+      await queueForFirstStudio(db);
       const { rows } = await db.execute<{ any: boolean }>(sql`SELECT any_studio() AS any`);
       if (rows[0]?.any) throw new Refusal('conflict', ALREADY);
       await db.insert(studios).values({ id: studioId, name: studioName, unit, zone });

@@ -4,6 +4,7 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import { sql } from 'drizzle-orm';
+import { queueForFirstStudio } from '../access/first-studio';
 import { inStudio, type Database, type StudioDb } from '../db/database';
 import { Refusal } from '../http/refusal';
 import { damaged, headOf, linesOf, takeArchive } from './read';
@@ -36,9 +37,6 @@ export async function packStudio(
 const isBroken = (error: unknown): boolean =>
   /^Z_|^ERR_ENCODING/.test(String((error as { code?: unknown } | null)?.code ?? ''));
 
-/** Two archives at once would both find no studio: they queue where the first studio does. */
-const FIRST_STUDIO_LOCK = 460_046_005;
-
 /**
  * Brings a packed archive in, all of it or nothing. Refuses `invalid-input` for one that is not whole, `conflict` where its
  * studio, or with `alone` any, is there already. Answers the studio's id, and what `then` makes of it in the same
@@ -59,7 +57,7 @@ export async function unpackStudio<T>(
     const first = await lines.next();
     const { studioId } = headOf(first.done ? undefined : first.value);
     return await inStudio(database, studioId, async (db) => {
-      await db.execute(sql`SELECT pg_advisory_xact_lock(${FIRST_STUDIO_LOCK})`);
+      await queueForFirstStudio(db);
       const { rows } = await db.execute<{ any: boolean }>(
         alone
           ? sql`SELECT any_studio() AS any`

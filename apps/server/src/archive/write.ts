@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
+import { pagesOf } from '../db/pages';
 import { archivedTables, studioColumn } from './tables';
 
 export const ARCHIVE_FORMAT = 'spalo-studio';
@@ -15,19 +16,11 @@ async function* rowsOf(
 ): AsyncGenerator<object> {
   const left = [studioColumn(name), ...leaves];
   const kept = left.reduce((row, column) => sql`${row} - ${column}::text`, sql`to_jsonb(t)`);
-  const cursor = sql.raw(`archive_${name}`);
-  await db.execute(
-    sql`DECLARE ${cursor} NO SCROLL CURSOR FOR SELECT ${kept} AS row FROM ${sql.raw(name)} t
-      WHERE ${sql.raw(studioColumn(name))} = ${sql.raw(`'${studioId}'`)}::uuid ORDER BY ${sql.raw(order)}`,
-  );
-  for (;;) {
-    const { rows } = await db.execute<{ row: object }>(
-      sql`FETCH ${sql.raw(String(count))} FROM ${cursor}`,
-    );
+  const query = sql`SELECT ${kept} AS row FROM ${sql.raw(name)} t
+    WHERE ${sql.raw(studioColumn(name))} = ${sql.raw(`'${studioId}'`)}::uuid ORDER BY ${sql.raw(order)}`;
+  for await (const rows of pagesOf<{ row: object }>(db, query, count)) {
     for (const { row } of rows) yield row;
-    if (rows.length < count) break;
   }
-  await db.execute(sql`CLOSE ${cursor}`);
 }
 
 /**

@@ -3,6 +3,7 @@ import type { RecordRow, RecordTable } from '@spalo/contract';
 import { daysOf, type BlockState } from '@spalo/core';
 import { sql, type SQL } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
+import { pagesOf } from '../db/pages';
 import { uuidList } from '../db/uuid-list';
 
 /** Whose records, and from which day to which; without any, the whole studio's of all time. */
@@ -127,12 +128,7 @@ export async function* recordRows<T extends RecordTable>(
   table: T,
   choice: Choice,
 ): AsyncGenerator<RecordRow<T>[]> {
-  const cursor = raw(`records_${table}`);
-  await db.execute(sql`DECLARE ${cursor} NO SCROLL CURSOR FOR ${queries[table](studio, choice)}`);
-  for (;;) {
-    const { rows } = await db.execute(sql`FETCH ${raw(String(ROWS))} FROM ${cursor}`);
-    if (rows.length > 0) yield whileTeaching(studio.teaching, () => rowsFrom(table, rows));
-    if (rows.length < ROWS) break;
+  for await (const rows of pagesOf(db, queries[table](studio, choice), ROWS)) {
+    yield whileTeaching(studio.teaching, () => rowsFrom(table, rows));
   }
-  await db.execute(sql`CLOSE ${cursor}`);
 }

@@ -7,8 +7,7 @@ import {
 } from '@spalo/contract';
 import { Router, type Request } from 'express';
 import { eq } from 'drizzle-orm';
-import { admitScript, scriptTokenOf } from '../access/script';
-import { authenticate, type Who } from '../access/sign-in';
+import { admit } from '../access/script';
 import { calendarOf } from '../calendar/feed';
 import { inStudio } from '../db/database';
 import { clients } from '../db/schema';
@@ -19,11 +18,8 @@ import { writeRecords } from './record-file';
 
 const BASE = `${API_BASE}/files`;
 
-/** Who asks for a file: somebody signed in, or a script by its token. */
-async function admitted(app: App, request: Request): Promise<Who> {
-  const token = scriptTokenOf(request);
-  return token === null ? authenticate(app, request) : admitScript(app, token, 'recordFile', true);
-}
+/** Who asks for a file. */
+const admitted = (app: App, request: Request) => admit(app, request, 'recordFile', true);
 
 function choiceOf(request: Request) {
   const choice = recordChoice.safeParse(request.query);
