@@ -5,6 +5,9 @@ import tseslint from 'typescript-eslint';
 const require = createRequire(import.meta.url);
 const expo = require('eslint-config-expo/flat');
 
+const NEW_DATE = "NewExpression[callee.name='Date'][arguments.length=0]";
+const CLOCK = 'The time comes from nowMs or nowIso of @spalo/core.';
+
 const inClient = (config) => ({ ...config, files: ['apps/client/**/*.{ts,tsx,js}'] });
 
 export default [
@@ -62,8 +65,17 @@ export default [
     },
   },
   {
+    // One clock, which can be set: see packages/core/src/unit/clock.ts.
+    files: ['{apps,packages,e2e}/**/*.{ts,tsx}'],
+    ignores: ['packages/core/src/unit/clock.ts'],
+    rules: {
+      'no-restricted-properties': ['error', { object: 'Date', property: 'now', message: CLOCK }],
+      'no-restricted-syntax': ['error', { selector: NEW_DATE, message: CLOCK }],
+    },
+  },
+  {
     files: ['packages/core/src/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', 'packages/core/src/unit/clock.ts'],
     rules: {
       'no-restricted-globals': [
         'error',
@@ -82,7 +94,7 @@ export default [
       'no-restricted-syntax': [
         'error',
         {
-          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          selector: NEW_DATE,
           message: 'Core takes the time as an argument.',
         },
       ],

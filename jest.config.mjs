@@ -7,6 +7,7 @@ const node = (displayName, dir, extra = {}) => ({
   displayName,
   rootDir: dir,
   testEnvironment: 'node',
+  setupFiles: ['<rootDir>/../../scripts/jest-clock.ts'],
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   transform: swc,
   // Some packages ship as ES modules only.

@@ -1,5 +1,5 @@
 import type { Page, Route } from '@playwright/test';
-import { expect, logSet, openDemo, startClient, test } from './spalo';
+import { expect, logSet, nowMs, openDemo, startClient, test } from './spalo';
 
 test.use({ scene: 'broken' });
 
@@ -59,7 +59,7 @@ test('a clock that is far off is told of', async ({ page }) => {
     pathname.startsWith('/api/v1/') && !pathname.endsWith('/stream');
   await page.route(answers, async (route) => {
     const response = await route.fetch();
-    const headers = { ...response.headers(), date: new Date(Date.now() - 7_200_000).toUTCString() };
+    const headers = { ...response.headers(), date: new Date(nowMs() - 7_200_000).toUTCString() };
     await route.fulfill({ response, headers });
   });
   await page.reload();

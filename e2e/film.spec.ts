@@ -7,6 +7,7 @@ import {
   expectAccessible,
   expectNoOverflow,
   logSet,
+  nowIso,
   openDemo,
   startClient,
   test,
@@ -94,7 +95,7 @@ test('a set is filmed and followed without network, marked, reviewed, sent, and 
   context,
 }) => {
   test.setTimeout(240_000);
-  const began = new Date().toISOString();
+  const began = nowIso();
   await openDemo(page);
   await untilOffline(page);
   const id = await takeConsentBack(page);

@@ -1,14 +1,16 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test';
 import {
   expect,
+  nowIso,
+  nowMs,
   openDemo,
+  type Spalo,
   startClient,
   test,
   told,
+  type Told,
   toTheSet,
   untilOffline,
-  type Spalo,
-  type Told,
 } from './spalo';
 
 test.use({ scene: 'full floor', viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -63,7 +65,7 @@ async function secondTrainer(page: Page, browser: Browser, spalo: Spalo) {
     viewport: { width: 390, height: 844 },
   });
   const other = await context.newPage();
-  await other.clock.install();
+  await other.clock.install({ time: nowMs() });
   await other.goto(link);
   await other.getByRole('textbox', { name: 'Password' }).fill('tess has her own words');
   await button(other, 'Go in').click();
@@ -80,8 +82,8 @@ test('four clients for twenty minutes: a pair, a lane handed over, half of it wi
   spalo,
 }) => {
   test.setTimeout(240_000);
-  const began = new Date().toISOString();
-  await page.clock.install();
+  const began = nowIso();
+  await page.clock.install({ time: nowMs() });
   await openDemo(page);
   await untilOffline(page);
   const other = await secondTrainer(page, browser, spalo);

@@ -1,16 +1,19 @@
 import { randomUUID } from 'node:crypto';
 import type { Browser, BrowserContext, Page } from '@playwright/test';
+import { addDays, format, startOfISOWeek } from 'date-fns';
 import ICAL from 'ical.js';
 import {
+  dayAhead,
   expect,
   expectAccessible,
   expectNoOverflow,
   logSet,
+  nowMs,
   openDemo,
   passGeneral,
+  type Spalo,
   test,
   untilOffline,
-  type Spalo,
 } from './spalo';
 
 test.use({ scene: 'planning' });
@@ -177,10 +180,7 @@ test('a booking is repeated weekly, one is dragged, one moved by keys, one cance
     .getByRole('button', { name: 'Isolde Marchbank' })
     .click();
   // The Monday after next, which is free.
-  const monday = new Date(
-    Date.now() + (15 - ((new Date().getUTCDay() + 6) % 7)) * 86_400_000 - 86_400_000,
-  );
-  const day = monday.toISOString().slice(0, 10);
+  const day = format(addDays(startOfISOWeek(nowMs()), 14), 'yyyy-MM-dd');
   await page.getByRole('textbox', { name: 'Day' }).fill(day);
   await page.getByRole('textbox', { name: 'Time' }).fill('07:00');
   await page.getByRole('radio', { name: 'Every week' }).click();
@@ -282,7 +282,7 @@ test('two trainers book the same bar without network: both see the crossing, and
   await untilOffline(page);
   const [other, otherContext] = await colleague(page, browser, spalo);
   await untilOffline(other);
-  const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+  const tomorrow = dayAhead(1);
   const book = async (by: Page, name: string) => {
     await by.getByRole('textbox', { name: 'Find a client' }).fill(name);
     const who = by.getByRole('dialog', { name: 'Who comes?' });

@@ -17,7 +17,7 @@ export default defineConfig({
     actionTimeout: 20_000,
     // A trace costs a seventh of the whole run, so only a second try has one.
     trace: 'on-first-retry',
-    timezoneId: 'UTC',
+    timezoneId: process.env.TZ ?? 'UTC',
     launchOptions: chromiumOptions,
   },
 });

@@ -281,7 +281,7 @@ test('an owner saves the whole studio and brings it into an empty Spalo; all tha
   await expect(page.getByText(/^Saved\. It can be brought/)).toBeVisible();
 
   const empty = await Spalo.make({ demo: false, older: 0 });
-  const context = await browser.newContext({ baseURL: empty.address, timezoneId: 'UTC' });
+  const context = await browser.newContext({ baseURL: empty.address });
   const there = await context.newPage();
   const bring = async (buffer: Buffer) => {
     const [chooser] = await Promise.all([

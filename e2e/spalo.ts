@@ -2,7 +2,9 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { createServer } from 'node:net';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Browser, type Page } from '@playwright/test';
+import { clockAheadMs, nowIso, nowMs, setClock } from '../packages/core/src/unit/clock';
+import { addDays, format } from 'date-fns';
 import pg from 'pg';
 import { olderDatabase } from '../scripts/fixtures.mjs';
 import { serverEnv } from '../scripts/instance.mjs';
@@ -50,7 +52,7 @@ function envOf(name: string, port: number): NodeJS.ProcessEnv & { OWNER_DATABASE
       ownerUrl: inDatabase(process.env.E2E_OWNER_URL!),
       appUrl: inDatabase(process.env.E2E_APP_URL!),
     }),
-    TZ: 'UTC',
+    SPALO_NOW: nowIso(),
     PORT: String(port),
     LOG_LEVEL: 'error',
     SPALO_DEMO: '1',
@@ -59,8 +61,35 @@ function envOf(name: string, port: number): NodeJS.ProcessEnv & { OWNER_DATABASE
   };
 }
 
+/** Sets the clock of this process to the moment of this run; its servers and browsers follow it. */
+function beginAtTheMoment(): void {
+  setClock(process.env.SPALO_NOW ?? null);
+}
+
+/** Has the pages of a browser tell the time by this process's clock. Timers run as they would. */
+function tellTheTime(browser: Browser): void {
+  const newContext = browser.newContext.bind(browser);
+  browser.newContext = async (options) => {
+    const context = await newContext(options);
+    await context.addInitScript((ahead) => {
+      const machine = Date;
+      const now = () => machine.now() + ahead;
+      globalThis.Date = new Proxy(machine, {
+        construct: (target, given, made) =>
+          Reflect.construct(target, given.length > 0 ? given : [now()], made) as object,
+        get: (target, key) => (key === 'now' ? now : (Reflect.get(target, key) as unknown)),
+      });
+    }, clockAheadMs());
+    return context;
+  };
+}
+
+/** The day so many days from now, as it is typed. */
+export const dayAhead = (days: number): string => format(addDays(nowMs(), days), 'yyyy-MM-dd');
+
 /** Makes the demo studio of this run anew. Before any test file begins. */
 export async function makeDemo(): Promise<void> {
+  beginAtTheMoment();
   await dropDatabase(process.env.E2E_OWNER_URL!, DEMO);
   await ensureDatabase(process.env.E2E_OWNER_URL!, DEMO);
   const env = envOf(DEMO, 0);
@@ -93,7 +122,7 @@ export class Spalo {
 
   async start(): Promise<void> {
     const child = spawn('node', [serverBundle, 'serve'], {
-      env: this.env,
+      env: { ...this.env, SPALO_NOW: nowIso() },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.child = child;
@@ -125,19 +154,28 @@ export const test = base.extend<
   demo: [true, { option: true, scope: 'worker' }],
   /** The version whose kept database to start from; 0 for none. */
   older: [0, { option: true, scope: 'worker' }],
+  /** The time of the test files is that of the moment, and goes on from there. */
   spalo: [
     async ({ demo, older, scene }, use) => {
       if (!scene) throw new Error('a test file names its scene');
+      beginAtTheMoment();
       const spalo = await Spalo.make({ demo, older });
       await use(spalo);
       await spalo.kill();
     },
     { scope: 'worker' },
   ],
+  browser: [
+    async ({ browser, spalo: _clockIsSet }, use) => {
+      tellTheTime(browser);
+      await use(browser);
+    },
+    { scope: 'worker' },
+  ],
   baseURL: async ({ spalo }, use) => use(spalo.address),
 });
 
-export { expect };
+export { expect, nowIso, nowMs };
 
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/');

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import {
+  dayAhead,
   expect,
   expectAccessible,
   logSet,
@@ -126,8 +127,7 @@ test('a booking is moved, asked about where it has passed, and cancelled', async
   await button(page, 'Move it').click();
   await expect(page.getByText('That time has passed. Is it meant?')).toBeVisible();
   await expectAccessible(page);
-  const tomorrow = new Date(Date.now() + 24 * 3600 * 1000).toISOString().slice(0, 10);
-  await page.getByRole('textbox', { name: 'Day' }).fill(tomorrow);
+  await page.getByRole('textbox', { name: 'Day' }).fill(dayAhead(1));
   await page.getByRole('textbox', { name: 'Time' }).fill('21:30');
   await button(page, /^Move it/).click();
   await expect(more).toHaveCount(0);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, startClient, test } from './spalo';
+import { expect, nowMs, openDemo, startClient, test } from './spalo';
 
 test.use({ scene: 'two thumbs' });
 
@@ -17,6 +17,8 @@ const tapAt = (page: Page, at: number) =>
           const buttons = [...document.querySelectorAll<HTMLElement>('[role="button"], button')];
           buttons.find((each) => each.getAttribute('aria-label')?.startsWith('Log '))?.click();
           resolve();
+          // In the page, whose clock is ours.
+          // eslint-disable-next-line no-restricted-properties
         }, when - Date.now());
       }),
     at,
@@ -36,7 +38,7 @@ async function bothTap(one: Page, other: Page, round: number): Promise<void> {
   const label = await log(one).getAttribute('aria-label');
   await expect(log(other)).toHaveAccessibleName(label!);
   const later = apart[round % apart.length]!;
-  const at = Math.max(Date.now() + 120, free);
+  const at = Math.max(nowMs() + 120, free);
   free = at + later + SAME_TAP_MS;
   await Promise.all([tapAt(one, at), tapAt(other, at + later)]);
   await expect.poll(() => standing(one)).not.toBe(before);

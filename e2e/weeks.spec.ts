@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import {
+  dayAhead,
   expect,
   expectAccessible,
   expectNoOverflow,
@@ -52,9 +53,6 @@ async function finish(page: Page) {
   await expect(page).toHaveURL(/\/clients\//);
 }
 
-const daysAgo = (days: number) =>
-  new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
-
 test('a wave is drafted, its first week trained without network, and what was missed moves it', async ({
   page,
   context,
@@ -68,7 +66,7 @@ test('a wave is drafted, its first week trained without network, and what was mi
   await page.getByRole('textbox', { name: 'Begins on' }).fill('soon');
   await expect(page.getByText('A day as 2026-11-24')).toBeVisible();
   // It was to begin a week ago: the session of that week was missed.
-  await page.getByRole('textbox', { name: 'Begins on' }).fill(daysAgo(7));
+  await page.getByRole('textbox', { name: 'Begins on' }).fill(dayAhead(-7));
   const ground = page.getByRole('group', { name: 'Back squat over the block' });
   await expect(ground).toBeVisible();
   await expectAccessible(page);
@@ -181,7 +179,7 @@ test('weeks are turned down with their reason, ask less, and are ordinary again'
   await page.getByRole('textbox', { name: 'To' }).fill('2020-01-01');
   await button(page, 'Turn them down').click();
   await expect(page.getByText('Ends before it begins')).toBeVisible();
-  await page.getByRole('textbox', { name: 'To' }).fill(daysAgo(-6));
+  await page.getByRole('textbox', { name: 'To' }).fill(dayAhead(6));
   await page.getByRole('radio', { name: 'Travel' }).click();
   await expectAccessible(page);
   await button(page, 'Turn them down').click();

@@ -1,7 +1,7 @@
 import { mkdir } from 'node:fs/promises';
 import path from 'node:path';
 import { repLifts } from '@spalo/catalog';
-import { HISTORY_VERSION, MODEL_VERSION, STATE_VERSION } from '@spalo/core';
+import { HISTORY_VERSION, MODEL_VERSION, nowMs, setClock, STATE_VERSION } from '@spalo/core';
 import { makeLink } from './access/links';
 import { config } from './app/config';
 import { packedIn, packStudio, unpackStudio } from './archive/pack';
@@ -14,6 +14,7 @@ import { serve } from './app/serve';
 import pg from 'pg';
 
 const settings = config.parse(process.env);
+setClock(settings.now);
 
 async function withDatabase(work: (database: Database) => Promise<void>): Promise<void> {
   const database = openDatabase(settings.appUrl);
@@ -96,10 +97,11 @@ const commands: Record<string, () => Promise<void>> = {
       const found = holder.rows[0];
       const { rows } = await database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
       if (!found && !rows[0]?.any) {
-        await loadDemo(database, new Date(), settings.demoFilmsDir);
+        await loadDemo(database, new Date(nowMs()), settings.demoFilmsDir);
         console.log('Loaded the demo studio');
       }
-      if (found) await topUpDemoBookings(database, found.studio_id, found.trainer_id, new Date());
+      if (found)
+        await topUpDemoBookings(database, found.studio_id, found.trainer_id, new Date(nowMs()));
     });
   },
 

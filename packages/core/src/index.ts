@@ -1,5 +1,6 @@
 export { ofThisVersion, streamKey, type LogEvent, type StreamKind } from './log/event';
 export { madeMs, timeOfId } from './log/time-of-id';
+export { clockAheadMs, nowIso, nowMs, setClock } from './unit/clock';
 export {
   fromGrams,
   massNumber,

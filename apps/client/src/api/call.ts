@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { AnswerOf, Call, Problem, RouteName } from '@spalo/contract';
 import { API_BASE, operations, problems, type Operation } from '@spalo/contract/operations';
 import { readServerTime } from './device-clock';
@@ -61,7 +62,7 @@ async function reach(
   { type, body }: { type?: string; body?: string | Blob },
 ): Promise<Response> {
   let response: Response;
-  const sentAtMs = Date.now();
+  const sentAtMs = nowMs();
   try {
     response = await fetch(address, {
       method: method.toUpperCase(),
@@ -72,7 +73,7 @@ async function reach(
   } catch {
     throw new Unreachable();
   }
-  readServerTime(response, sentAtMs, Date.now());
+  readServerTime(response, sentAtMs, nowMs());
   if (response.ok) return response;
   // A proxy that has lost its server answers for it: the same as no answer.
   if (response.status === 502 || response.status === 503 || response.status === 504)

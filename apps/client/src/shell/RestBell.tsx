@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import { useEffect } from 'react';
 import { useRests } from '../parts/lane/rests';
 import { useSettings, type RestTells } from '../state/settings';
@@ -35,7 +36,7 @@ export function RestBell() {
   const how = useSettings((state) => state.tells);
   useEffect(() => {
     const timers = Object.values(ends)
-      .map((endMs) => endMs - Date.now())
+      .map((endMs) => endMs - nowMs())
       .filter((left) => left > 0)
       .map((left) => setTimeout(() => tell(how), left));
     return () => timers.forEach(clearTimeout);

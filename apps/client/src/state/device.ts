@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import { call } from '../api/call';
 import { newId } from './log/ids';
@@ -24,7 +25,7 @@ const HOLDER = 'spalo-holder';
  */
 export async function openLastJournal(): Promise<void> {
   const holder = localStorage.getItem(HOLDER);
-  if (holder) await journal.open(holder, indexedDbJournal(holder), Date.now());
+  if (holder) await journal.open(holder, indexedDbJournal(holder), nowMs());
 }
 
 /** Opens what this device holds for an account, and nothing of another's. */
@@ -34,7 +35,7 @@ export async function openJournal(account: Account): Promise<void> {
   const store = indexedDbJournal(holder);
   await adoptUnheld(store, account.trainer.id);
   localStorage.setItem(HOLDER, holder);
-  await journal.open(holder, store, Date.now());
+  await journal.open(holder, store, nowMs());
 }
 
 const DEVICE = 'spalo-device';

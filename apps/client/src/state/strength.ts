@@ -1,13 +1,15 @@
 import { repLifts } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import {
+  type Belief,
   countedSets,
   evidenceOf,
-  loadBelief,
-  readStrength,
-  type Belief,
   type Lift,
+  loadBelief,
+  nowIso,
+  nowMs,
   type Person,
+  readStrength,
   type SavedBelief,
   type SessionState,
   type StrengthProfile,
@@ -46,13 +48,13 @@ export function takeRatios(ratios: StudioRatios): void {
 
 /** What is believed of a client's strength now, from finished sessions; worked out once an hour and client. */
 export function profileOfClient(client: Client, ratios = studio): StrengthProfile {
-  const hour = Math.floor(Date.now() / HOUR_MS);
+  const hour = Math.floor(nowMs() / HOUR_MS);
   const known = profiles.get(client);
   const lifts = repLifts();
   if (known?.hour === hour && known.ratios === ratios && known.lifts === lifts) {
     return known.profile;
   }
-  const profile = readStrength(client, beliefOf(client), lifts, new Date().toISOString(), ratios);
+  const profile = readStrength(client, beliefOf(client), lifts, nowIso(), ratios);
   profiles.set(client, { hour, ratios, lifts, profile });
   return profile;
 }

@@ -1,10 +1,11 @@
 import type { ClientPast, Measurement } from '@spalo/contract';
 import {
-  HISTORY_VERSION,
-  noHabit,
   type ClientHistory,
+  HISTORY_VERSION,
   type LiftMemory,
   type LiftPlan,
+  noHabit,
+  nowIso,
   type PastSet,
   type PastStep,
   type RampHabit,
@@ -72,7 +73,7 @@ function clientToday({ history, measurements, ...client }: EarlierClient, buster
     history: buster === '4' ? kept : { ...kept, belief: null },
   };
   const listed = {
-    trainingMonthsAt: new Date().toISOString(),
+    trainingMonthsAt: nowIso(),
     ...client,
     mark: EARLIER_MARK,
     measuredOn: measurements.at(-1)?.day ?? null,

@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { ListedClient } from '@spalo/contract';
 import { useEffect } from 'react';
 import { call } from '../api/call';
@@ -29,7 +30,7 @@ export function worthHaving(
 }
 
 async function bookedSoon(): Promise<Set<string>> {
-  const now = Date.now();
+  const now = nowMs();
   const from = new Date(now - DAY_MS).toISOString();
   const to = new Date(now + BOOKED_DAYS * DAY_MS).toISOString();
   const { bookings } = await call('bookings', { query: { from, to } });
@@ -44,7 +45,7 @@ export function useAhead(): void {
     let isLeft = false;
     const run = async () => {
       const booked = await bookedSoon();
-      for (const client of worthHaving(clients, booked, Date.now())) {
+      for (const client of worthHaving(clients, booked, nowMs())) {
         if (isLeft) return;
         await queryClient.prefetchQuery(pastQuery(client));
       }

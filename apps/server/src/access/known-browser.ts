@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { Request, Response } from 'express';
 import type { App } from '../http/app';
 import type { StudioDb } from '../db/database';
@@ -32,7 +33,7 @@ export async function rememberBrowser(
   account: { studioId: string; trainerId: string },
 ): Promise<void> {
   const token = cookieOf(request, COOKIE) ?? newToken();
-  const expiresAt = new Date(Date.now() + LASTS_MS).toISOString();
+  const expiresAt = new Date(nowMs() + LASTS_MS).toISOString();
   await db
     .insert(knownBrowsers)
     .values({ tokenHash: hashToken(token), ...account, expiresAt })

@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import { and, eq } from 'drizzle-orm';
 import type { OneTimeLink } from '@spalo/contract';
 import type { App } from '../http/app';
@@ -19,7 +20,7 @@ export async function makeLink(
 ): Promise<OneTimeLink> {
   await endLinks(db, studioId, trainerId);
   const token = newToken();
-  const expiresAt = new Date(Date.now() + LASTS_MS[kind]).toISOString();
+  const expiresAt = new Date(nowMs() + LASTS_MS[kind]).toISOString();
   await db
     .insert(oneTimeLinks)
     .values({ tokenHash: hashToken(token), studioId, trainerId, kind, madeBy, expiresAt });

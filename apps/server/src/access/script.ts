@@ -1,3 +1,4 @@
+import { nowIso, nowMs } from '@spalo/core';
 import { sql } from 'drizzle-orm';
 import type { Request } from 'express';
 import { inStudio } from '../db/database';
@@ -35,7 +36,7 @@ async function countRequest(app: App, tokenId: string): Promise<void> {
 
 /** Keeps that an operation was asked for: once a day and operation, with how often. */
 async function recordUse(app: App, who: Who, operation: string): Promise<void> {
-  const at = new Date().toISOString();
+  const at = nowIso();
   const use = { tokenId: who.signInId, day: at.slice(0, 10), operation };
   await inStudio(app.database, who.studioId, async (db) => {
     await db
@@ -68,7 +69,7 @@ async function admitScript(
   const [row] = rows;
   if (!row) throw new Refusal('not-signed-in', 'No such token');
   if (row.revoked_at) throw new Refusal('not-signed-in', 'This token was ended');
-  if (row.expires_at.getTime() < Date.now()) {
+  if (row.expires_at.getTime() < nowMs()) {
     throw new Refusal('not-signed-in', 'This token has expired');
   }
   await countRequest(app, row.id);

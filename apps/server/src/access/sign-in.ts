@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import { and, eq, ne } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import { announceEnded } from '../db/announce';
@@ -92,7 +93,7 @@ export async function startSignIn(
     );
   }
   const token = newToken();
-  const expiresAt = new Date(Date.now() + LASTS_MS).toISOString();
+  const expiresAt = new Date(nowMs() + LASTS_MS).toISOString();
   response.cookie(COOKIE, token, { ...cookieOptions(app), maxAge: LASTS_MS });
   await inStudio(app.database, account.studioId, async (db) => {
     const browser = browserName(request.headers['user-agent']);

@@ -50,11 +50,11 @@ export async function count(
   windowS: number,
 ): Promise<{ key: string; tries: number; left: number }[]> {
   const { rows } = await app.database.pool.query<{ key: string; tries: number; left: number }>(
-    `INSERT INTO sign_in_tries AS t (key, tries, since) SELECT unnest($1::text[]), 1, now()
+    `INSERT INTO sign_in_tries AS t (key, tries, since) SELECT unnest($1::text[]), 1, the_time()
      ON CONFLICT (key) DO UPDATE SET
-       tries = CASE WHEN t.since < now() - make_interval(secs => $2) THEN 1 ELSE t.tries + 1 END,
-       since = CASE WHEN t.since < now() - make_interval(secs => $2) THEN now() ELSE t.since END
-     RETURNING key, tries, ceil($2 - extract(epoch FROM now() - since))::int AS left`,
+       tries = CASE WHEN t.since < the_time() - make_interval(secs => $2) THEN 1 ELSE t.tries + 1 END,
+       since = CASE WHEN t.since < the_time() - make_interval(secs => $2) THEN the_time() ELSE t.since END
+     RETURNING key, tries, ceil($2 - extract(epoch FROM the_time() - since))::int AS left`,
     [keys, windowS],
   );
   return rows;

@@ -1,3 +1,4 @@
+import { nowIso, nowMs } from '@spalo/core';
 import { v7 } from 'uuid';
 import {
   addClient,
@@ -29,7 +30,7 @@ describe('an invitation', () => {
     const body = { name: 'Tess', email: `tess-${v7()}@example.invalid`, role: 'trainer' };
     const { trainer, link } = (await agent.post('/api/v1/trainers').send(body).expect(200)).body;
     expect(trainer).toMatchObject({ ...body, standing: 'invited' });
-    const days = (Date.parse(link.expiresAt) - Date.now()) / 86_400_000;
+    const days = (Date.parse(link.expiresAt) - nowMs()) / 86_400_000;
     expect(days).toBeGreaterThan(6);
     expect(days).toBeLessThanOrEqual(7);
     const kept = await server.sql<{ row: string }>(
@@ -87,7 +88,7 @@ describe('an invitation', () => {
       device(server.running).post('/api/v1/links/read').send({ token });
     await read(first.link.token).expect(410);
     await read(again.token).expect(200);
-    await server.sql("UPDATE one_time_links SET expires_at = now() - interval '1 minute'");
+    await server.sql("UPDATE one_time_links SET expires_at = the_time() - interval '1 minute'");
     await read(again.token).expect(410);
     await two.agent.post(`/api/v1/trainers/${first.trainer.id}/link`).expect(404);
   });
@@ -220,8 +221,8 @@ describe('sign-ins', () => {
 
   it('that have run out are taken away, as are links and tries', async () => {
     const { agent } = await newStudio(server);
-    await server.sql("UPDATE sign_ins SET expires_at = now() - interval '1 minute'");
-    await server.sql("UPDATE sign_in_tries SET since = now() - interval '2 days'");
+    await server.sql("UPDATE sign_ins SET expires_at = the_time() - interval '1 minute'");
+    await server.sql("UPDATE sign_in_tries SET since = the_time() - interval '2 days'");
     await agent.get('/api/v1/auth/me').expect(401);
     await server.running.app.database.pool.query('SELECT prune_access()');
     expect(await server.sql('SELECT 1 FROM sign_ins')).toEqual([]);
@@ -301,7 +302,7 @@ describe('leaving', () => {
     const { agent, trainerId } = await newStudio(server);
     const tess = await addColleague(server.running, agent, { name: 'Tess' });
     const clientId = await addClient(tess.agent, { name: 'Hers' });
-    const startsAt = new Date(Date.now() + 86_400_000).toISOString();
+    const startsAt = new Date(nowMs() + 86_400_000).toISOString();
     await tess.agent
       .put(`/api/v1/bookings/${v7()}`)
       .send({ clientId, startsAt, minutes: 60 })
@@ -319,7 +320,7 @@ describe('leaving', () => {
     const { trainers } = (await agent.get('/api/v1/trainers')).body;
     expect(trainers).toContainEqual(expect.objectContaining({ name: 'Tess', standing: 'left' }));
     expect((await agent.get(`/api/v1/clients/${clientId}`)).body.mine).toBe(true);
-    const query = `from=${new Date().toISOString()}&to=${new Date(Date.now() + 2 * 86_400_000).toISOString()}`;
+    const query = `from=${nowIso()}&to=${new Date(nowMs() + 2 * 86_400_000).toISOString()}`;
     const { bookings } = (await agent.get(`/api/v1/bookings?${query}`)).body;
     expect(bookings.map((each: { trainerId: string }) => each.trainerId)).toEqual([trainerId]);
     // The e-mail may be invited again.

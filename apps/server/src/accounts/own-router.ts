@@ -1,3 +1,4 @@
+import { nowIso } from '@spalo/core';
 import { and, asc, desc, eq, sql, type SQL } from 'drizzle-orm';
 import { Router } from 'express';
 import { mountInStudio, mountSlow } from '../access/mount';
@@ -48,7 +49,7 @@ export function ownAccountRouter(app: App): Router {
   });
 
   mountInStudio(router, app, 'signIns', async ({ db, who }) => {
-    const rows = await readSignIns(db, who, sql`${signIns.expiresAt} > now()`);
+    const rows = await readSignIns(db, who, sql`${signIns.expiresAt} > the_time()`);
     return { signIns: rows.map((row) => ({ ...row, current: row.id === who.signInId })) };
   });
 
@@ -74,7 +75,7 @@ export function ownAccountRouter(app: App): Router {
     return {
       format: 'spalo-trainer' as const,
       version: 1 as const,
-      exportedAt: new Date().toISOString(),
+      exportedAt: nowIso(),
       account: { id, name, email, role, studio: studio.name, since: createdAt },
       signIns: await readSignIns(db, who),
       clients: await db

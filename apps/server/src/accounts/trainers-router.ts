@@ -1,3 +1,4 @@
+import { nowIso } from '@spalo/core';
 import type { Colleague } from '@spalo/contract';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { Router } from 'express';
@@ -59,7 +60,7 @@ async function handOver(db: StudioDb, studioId: string, from: string, to: string
       and(
         eq(bookings.studioId, studioId),
         eq(bookings.trainerId, from),
-        sql`${bookings.startsAt} > now()`,
+        sql`${bookings.startsAt} > the_time()`,
       ),
     );
 }
@@ -120,7 +121,7 @@ export function trainersRouter(app: App): Router {
     await changeTrainer(
       db,
       { studioId, trainerId: leaving.id },
-      { passwordHash: null, leftAt: new Date().toISOString() },
+      { passwordHash: null, leftAt: nowIso() },
     );
     for (const what of ['trainers', 'clients', 'bookings'] as const) {
       await announce(db, studioId, { kind: 'changed', what });

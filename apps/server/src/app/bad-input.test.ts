@@ -1,5 +1,5 @@
 import { API_BASE, eventTypes, routes, type Route } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import { nowIso, nowMs, type Room } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import {
@@ -76,7 +76,7 @@ beforeAll(async () => {
         },
       ],
     },
-    makeScriptToken: { name: 'x', lastDay: new Date().toISOString().slice(0, 10) },
+    makeScriptToken: { name: 'x', lastDay: nowIso().slice(0, 10) },
     putStudio: {
       name: 'A',
       unit: 'kg',
@@ -241,7 +241,7 @@ describe('nonsense', () => {
         ),
         async (payload) => {
           const stream = type.startsWith('block.') ? 'block' : 'session';
-          const event = { ...events[0], stream, id: v7(), streamId: v7(), type, payload };
+          const event = { ...events[0], stream, id: v7({ msecs: nowMs() }), streamId: v7(), type, payload };
           refusedOrDone((await agent.post('/api/v1/events').send({ events: [event] })).status);
         },
       ),

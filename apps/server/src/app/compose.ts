@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { API_BASE, openApiDocument } from '@spalo/contract';
+import { nowMs } from '@spalo/core';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
@@ -77,6 +78,12 @@ const sameSiteOnly: RequestHandler = (request, _response, next) => {
   if (sends && !request.is(['application/json', 'application/octet-stream']))
     throw new Refusal('not-json');
   return next();
+};
+
+/** Devices set their clocks right by the date of answers, so it is that of the server's clock. */
+const ourDate: RequestHandler = (_request, response, next) => {
+  response.set('Date', new Date(nowMs()).toUTCString());
+  next();
 };
 
 function hostOf(origin: string): string | null {
@@ -169,6 +176,7 @@ export function makeServer(app: App, clientDir: string | null): Express {
       },
     }),
   );
+  server.use(ourDate);
   server.use(securityHeaders);
   mountHealth(server, app);
   mountStream(server, app);

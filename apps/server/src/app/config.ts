@@ -23,6 +23,11 @@ export const config = z
     SPALO_CHECK_ANSWERS: flag,
     /** Addresses of the proxies in front, with commas between: only their word on where a request comes from is taken. */
     SPALO_TRUSTED_PROXIES: z.string().default(''),
+    /** A moment from which the clock goes on, instead of the machine's time: for the demo and for tests. */
+    SPALO_NOW: z
+      .string()
+      .refine((value) => !Number.isNaN(Date.parse(value)), 'Not a moment, as in 2026-12-24T09:00')
+      .optional(),
     LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),
   })
   .transform((env) => ({
@@ -40,6 +45,7 @@ export const config = z
       .map((each) => each.trim())
       .filter(Boolean),
     checkAnswers: env.SPALO_CHECK_ANSWERS,
+    now: env.SPALO_NOW ?? null,
     logLevel: env.LOG_LEVEL,
   }));
 

@@ -1,5 +1,5 @@
 import { openApiDocument } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import { nowIso, nowMs, type Room } from '@spalo/core';
 import pg from 'pg';
 import { v7 } from 'uuid';
 import { config } from './config';
@@ -33,7 +33,7 @@ beforeAll(async () => {
   server = await testServer();
   const { agent, trainerId } = await newStudio(server);
   const [clientId, flagId, bookingId] = [v7(), v7(), v7()];
-  const filmConsentAt = new Date().toISOString();
+  const filmConsentAt = nowIso();
   const secretClient = { ...clientBody, name: SECRET, brief: SECRET, filmConsentAt };
   await agent.put(`/api/v1/clients/${clientId}`).send(secretClient).expect(200);
   const measurementId = v7();
@@ -50,7 +50,7 @@ beforeAll(async () => {
   await agent.put(`/api/v1/clients/${clientId}/flags/${flagId}`).send(flag).expect(200);
   const screening = { answers: { heart: { ...answerBody, note: SECRET } } };
   await agent.put(`/api/v1/clients/${clientId}/screening`).send(screening).expect(200);
-  const startsAt = new Date(Date.now() + 3_600_000).toISOString();
+  const startsAt = new Date(nowMs() + 3_600_000).toISOString();
   await agent
     .put(`/api/v1/bookings/${bookingId}`)
     .send({ clientId, startsAt, minutes: 60 })
@@ -67,7 +67,7 @@ beforeAll(async () => {
     .send({ kind: 'session', name: SECRET, lifts: [{ liftId: 'back-squat', sets: 3 }] })
     .expect(200);
   const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
-  const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() - 60_000 });
+  const writer = sessionWriter({ clientId, trainerId, room, startMs: nowMs() - 60_000 });
   writer.append('note.added', { liftId: null, text: SECRET });
   await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
   const filmId = v7();
@@ -96,7 +96,7 @@ beforeAll(async () => {
     ],
   };
   await agent.put(`/api/v1/imports/${importId}`).send(imported).expect(200);
-  const lastDay = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+  const lastDay = new Date(nowMs() + 86_400_000).toISOString().slice(0, 10);
   const { made } = (
     await agent.post('/api/v1/script-tokens').send({ name: SECRET, lastDay }).expect(200)
   ).body;

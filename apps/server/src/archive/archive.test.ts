@@ -3,7 +3,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { guessReading, liftFinder, readSets, tableOf } from '@spalo/coaching/import';
-import type { Room } from '@spalo/core';
+import { nowIso, type Room } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import {
@@ -63,7 +63,7 @@ async function addClient(
 ): Promise<void> {
   const id = v7();
   const base = `/api/v1/clients/${id}`;
-  const consent = new Date().toISOString();
+  const consent = nowIso();
   const { name, brief } = made;
   await agent
     .put(base)

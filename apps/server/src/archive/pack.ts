@@ -1,3 +1,4 @@
+import { nowIso } from '@spalo/core';
 import { createReadStream, createWriteStream } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { Readable } from 'node:stream';
@@ -22,7 +23,7 @@ export async function packStudio(
       studioId,
       (db) =>
         pipeline(
-          Readable.from(archiveLines(db, studioId, new Date().toISOString())),
+          Readable.from(archiveLines(db, studioId, nowIso())),
           createGzip(),
           createWriteStream(file, { mode: 0o600 }),
         ),

@@ -1,3 +1,4 @@
+import { nowIso, nowMs } from '@spalo/core';
 import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { readCalendarFile } from '../../../client/src/parts/booking/calendar-file';
@@ -55,12 +56,12 @@ const onTheWall = (date: Date, zone: string) =>
 
 describe('a calendar at its secret address', () => {
   it('has each booking, at the hour on the wall before and after the clocks change', async () => {
-    const now = new Date();
+    const now = new Date(nowMs());
     // The next tenth of June, which lies within a year.
     const year = now.getUTCFullYear() + (now.getUTCMonth() < 5 ? 0 : 1);
     // Six in the evening in Berlin, in winter and in summer time; both lie within a year.
     const winter = await booked(
-      new Date(Date.now() + 20 * 86_400_000).toISOString().replace(/T.*/, 'T17:00:00.000Z'),
+      new Date(nowMs() + 20 * 86_400_000).toISOString().replace(/T.*/, 'T17:00:00.000Z'),
     );
     const summer = await booked(`${year}-06-10T16:00:00.000Z`, '');
     const events = await read(await make());
@@ -73,13 +74,13 @@ describe('a calendar at its secret address', () => {
   });
 
   it('follows what is moved and cancelled', async () => {
-    const id = await booked(new Date(Date.now() + 86_400_000).toISOString());
+    const id = await booked(new Date(nowMs() + 86_400_000).toISOString());
     const token = await make();
     const uid = `${id}@spalo`;
     const before = (await read(token)).find((each) => each.uid === uid)!;
     const { clientId } = (
       await agent.get(
-        `/api/v1/bookings?from=${new Date().toISOString()}&to=${new Date(Date.now() + 3 * 86_400_000).toISOString()}`,
+        `/api/v1/bookings?from=${nowIso()}&to=${new Date(nowMs() + 3 * 86_400_000).toISOString()}`,
       )
     ).body.bookings.find((each: { id: string }) => each.id === id);
     const startsAt = new Date(before.start.getTime() + 3_600_000).toISOString();
@@ -128,7 +129,7 @@ describe('a calendar file', () => {
         const { agent: mine } = await newStudio(server);
         const clientId = v7();
         await mine.put(`/api/v1/clients/${clientId}`).send(clientBody).expect(200);
-        const now = Math.floor(Date.now() / 60_000) * 60_000;
+        const now = Math.floor(nowMs() / 60_000) * 60_000;
         const bookings = made.map(({ inMinutes, minutes, state }) => ({
           id: v7(),
           clientId,
@@ -138,7 +139,7 @@ describe('a calendar file', () => {
         }));
         await mine.put('/api/v1/bookings').send({ bookings }).expect(200);
         const { ics } = (await mine.get('/api/v1/calendar-file').expect(200)).body;
-        const read = readCalendarFile(ics, 'UTC', Date.now());
+        const read = readCalendarFile(ics, 'UTC', nowMs());
         const told = (all: { id: string; startsAt: string; minutes: number }[]) =>
           all.map(({ id, startsAt, minutes }) => `${id} ${startsAt} ${minutes}`).sort();
         expect(told(read.hours)).toEqual(told(bookings));

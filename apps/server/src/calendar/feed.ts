@@ -32,7 +32,7 @@ export async function makeFeed(
     .values({ studioId: who.studioId, trainerId: who.trainerId, tokenHash })
     .onConflictDoUpdate({
       target: [calendarFeeds.studioId, calendarFeeds.trainerId],
-      set: { tokenHash, createdAt: sql`now()` },
+      set: { tokenHash, createdAt: sql`the_time()` },
     })
     .returning({ since: calendarFeeds.createdAt });
   return { token, since: row!.since };

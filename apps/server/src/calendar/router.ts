@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import { Router } from 'express';
 import { mountInStudio } from '../access/mount';
 import { hashToken } from '../access/token';
@@ -25,7 +26,7 @@ export function calendarRouter(app: App): Router {
     since: await feedSince(db, who),
   }));
   mountInStudio(router, app, 'calendarFile', async ({ db, who }) => ({
-    ics: await calendarOf(db, who, Date.now()),
+    ics: await calendarOf(db, who, nowMs()),
   }));
   mountInStudio(router, app, 'makeCalendarFeed', ({ db, who }) => makeFeed(db, who));
   mountInStudio(router, app, 'endCalendarFeed', async ({ db, who }) => {
@@ -36,9 +37,7 @@ export function calendarRouter(app: App): Router {
   // Whoever has the address may read: calendar programs cannot sign in.
   router.get('/calendar/:token.ics', async (request, response) => {
     const who = await holderOf(app, String(request.params.token));
-    const text = await inStudio(app.database, who.studioId, (db) =>
-      calendarOf(db, who, Date.now()),
-    );
+    const text = await inStudio(app.database, who.studioId, (db) => calendarOf(db, who, nowMs()));
     response
       .set({
         'Cache-Control': 'private, no-store',

@@ -1,3 +1,4 @@
+import { nowIso } from '@spalo/core';
 import { whileTeaching } from '@spalo/catalog';
 import { learnedFrom, shareOf, type StudioLearned } from '@spalo/coaching';
 import { and, eq, sql } from 'drizzle-orm';
@@ -22,7 +23,7 @@ export async function readLearned(db: StudioDb, studioId: string): Promise<Studi
       and(eq(clients.studioId, clientHistories.studioId), eq(clients.id, clientHistories.clientId)),
     )
     .where(eq(clientHistories.studioId, studioId));
-  const now = new Date().toISOString();
+  const now = nowIso();
   const teaching = await teachingIn(db, studioId);
   return whileTeaching(teaching, () =>
     learnedFrom(

@@ -62,8 +62,8 @@ export async function writeClient(
         ...facts,
         // Said anew, it is so many from now on; unchanged, it goes on from when it was said.
         trainingMonthsAt: sql`CASE WHEN ${clients.trainingMonths} = excluded.training_months
-          THEN ${clients.trainingMonthsAt} ELSE now() END`,
-        updatedAt: sql`now()`,
+          THEN ${clients.trainingMonthsAt} ELSE the_time() END`,
+        updatedAt: sql`the_time()`,
       },
     })
     .returning({ isNew: sql<boolean>`xmax = 0` });

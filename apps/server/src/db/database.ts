@@ -1,4 +1,5 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
+import { clockAheadMs } from '@spalo/core';
 import pg from 'pg';
 import * as schema from './schema';
 
@@ -11,8 +12,17 @@ export interface Database {
 /** A transaction that sees one studio and no other. */
 export type StudioDb = NodePgDatabase<typeof schema>;
 
+/** Has a connection tell the time by this process's clock: what `the_time()` answers in the database. */
+export const byOurClock = (): pg.ClientConfig =>
+  clockAheadMs() === 0 ? {} : { options: `-c spalo.clock_ahead_s=${clockAheadMs() / 1000}` };
+
 export function openDatabase(url: string, size = 10): Database {
-  const pool = new pg.Pool({ connectionString: url, max: size, connectionTimeoutMillis: 10_000 });
+  const pool = new pg.Pool({
+    connectionString: url,
+    max: size,
+    connectionTimeoutMillis: 10_000,
+    ...byOurClock(),
+  });
   // A connection that dies while idle is replaced by the pool; without a listener it would end the process.
   pool.on('error', () => undefined);
   return { pool, close: () => pool.end() };

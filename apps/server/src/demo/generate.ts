@@ -23,6 +23,7 @@ import {
   type SessionState,
 } from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
+import { addDays, format, getISODay, subDays, subYears } from 'date-fns';
 import { seededRandom, type Lifter, type Random } from '@spalo/simulator';
 import { boathouseRoom } from './boathouse';
 import { seededIds } from './ids';
@@ -48,6 +49,9 @@ const DAY_MS = 24 * 3600 * 1000;
 const SESSION_MINUTES = 60;
 const DAYS_AHEAD = 14;
 
+/** The day of a moment in the process's own zone, as in 2026-11-24. */
+const dayOf = (at: Date | number): string => format(at, 'yyyy-MM-dd');
+
 /** Milliseconds of a wall-clock time on the day `daysBack` before `now`, in the process's own zone. */
 function clock(now: Date, daysBack: number, hour: number, minute: number): number {
   return new Date(
@@ -72,7 +76,7 @@ function lifterFor(who: DemoPerson, person: Person, now: string, random: Random)
       repLifts().map((lift) => [lift.id, (lift.repConstant / 3) * Math.exp(endurance)]),
     ),
     weeklyGain: who.weeklyGain,
-    dayToDay: 0.03,
+    dayToDay: 0.02,
     fatigue: 1.2,
     carry: 1,
     modesty: 0.5 + random.normal() * 0.3,
@@ -105,9 +109,7 @@ export function comingBookings(
     for (let ahead = 0; ahead <= DAYS_AHEAD; ahead += 1) {
       const [hour, minute] = who.today ?? [18, 0];
       const startMs = clock(now, -ahead, hour, minute);
-      const comes =
-        ahead === 0 ? who.today !== null : who.days.includes(new Date(startMs).getDay());
-      if (!comes) continue;
+      if (!who.comes.includes(ahead % 7)) continue;
       const startsAt = new Date(startMs).toISOString();
       list.push({ id: id(now.getTime()), clientId, startsAt, minutes: SESSION_MINUTES });
     }
@@ -116,13 +118,15 @@ export function comingBookings(
 }
 
 /** What the cast is told with that the product does not keep. */
-function factsOf(who: DemoPerson) {
+function factsOf(who: DemoPerson, now: Date) {
   const {
+    age,
+    availability,
     flags: _flags,
     screening: _screening,
     opened: _opened,
     weeks: _weeks,
-    days: _days,
+    comes,
     misses: _misses,
     strength: _strength,
     weeklyGain: _gain,
@@ -134,7 +138,20 @@ function factsOf(who: DemoPerson) {
     less: _less,
     ...facts
   } = who;
-  return facts;
+  return {
+    ...facts,
+    // Half a year older than the year says, so that no birthday comes between the history and today.
+    birthDate: dayOf(subDays(subYears(now, age), 183)),
+    availability: availability.replace('{days}', weekdays(comes, now)),
+  };
+}
+
+/** The days of the week that somebody comes, as one says them: "Mondays, Thursdays and Fridays". */
+function weekdays(comes: readonly number[], now: Date): string {
+  const days = comes
+    .map((ahead) => addDays(now, ahead))
+    .sort((a, b) => getISODay(a) - getISODay(b));
+  return new Intl.ListFormat('en-GB').format(days.map((day) => `${format(day, 'EEEE')}s`));
 }
 
 /** Where and when the demo is made, and what its ids and chances come from. */
@@ -152,14 +169,14 @@ interface Making {
 /** A client as the product keeps them, and as the person who began to train with their history's first day. */
 function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
   const { weeks } = who;
-  const dayBack = (days: number) => new Date(clock(now, days, 9, 0)).toISOString().slice(0, 10);
+  const dayBack = (days: number) => dayOf(subDays(now, days));
   const flags: Flag[] = who.flags.map(({ told, ...flag }) => ({
     ...flag,
     ...(told && { since: dayBack(told.began * 7) }),
     id: id(),
   }));
   const startedAt = new Date(clock(now, weeks.from * 7 + 1, 9, 0)).toISOString();
-  const answers = answersOf(who, startedAt.slice(0, 10));
+  const answers = answersOf(who, dayBack(weeks.from * 7 + 1));
   const overrides = who.opened.map(({ liftId, reason }) => ({
     liftId,
     range: null,
@@ -167,7 +184,7 @@ function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
     at: startedAt,
     by: trainerId,
   }));
-  const facts = factsOf(who);
+  const facts = factsOf(who, now);
   const person: Person = {
     ...facts,
     trainingMonths: Math.max(0, who.trainingMonths - Math.round(weeks.from / 4.3)),
@@ -195,7 +212,7 @@ function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
     answers,
     measurements: weighed.map((daysBack, index) => ({
       id: id(),
-      day: new Date(clock(now, daysBack, 9, 0)).toISOString().slice(0, 10),
+      day: dayBack(daysBack),
       bodyMassG: index === 0 ? Math.round(who.bodyMassG / 100 + 6) * 100 : who.bodyMassG,
       removed: false,
     })),
@@ -228,7 +245,7 @@ function demoBlock(
   if (!who.block || !template) return null;
   const startMs = clock(now, Math.round(who.block.began * 7), 8, 0);
   const at = new Date(startMs).toISOString();
-  const shape = { from: at.slice(0, 10), days: who.days.length };
+  const shape = { from: dayOf(startMs), days: who.comes.length };
   const plan = draftBlock(template, who.programme.map(liftById), shape);
   const envelope = { id: idAt(startMs), streamId: idAt(startMs), at, author: trainerId, device };
   return blockEvent(envelope, 'block.started', { clientId, plan });
@@ -254,7 +271,7 @@ function train(
   const { from, to } = who.weeks;
   for (let daysBack = from * 7; daysBack > Math.max(0, to * 7); daysBack -= 1) {
     const startMs = clock(now, daysBack, 9 + (daysBack % 3) * 2, 0);
-    if (!who.days.includes(new Date(startMs).getDay()) || random.unit() < who.misses) continue;
+    if (!who.comes.includes((7 - (daysBack % 7)) % 7) || random.unit() < who.misses) continue;
     const weeks = from - daysBack / 7;
     const today = {
       ...person,

@@ -11,7 +11,7 @@ import type { Segments } from '@spalo/contract';
 /** A made-up client of the demo studio, and how the simulator lets them train. */
 export interface DemoPerson extends Omit<
   Person,
-  'flags' | 'reports' | 'cautions' | 'overrides' | 'turnedDown'
+  'birthDate' | 'flags' | 'reports' | 'cautions' | 'overrides' | 'turnedDown'
 > {
   name: string;
   calledName: string;
@@ -28,14 +28,17 @@ export interface DemoPerson extends Omit<
   opened: { liftId: string; reason: string }[];
   programme: string[];
   heightMm: number;
+  /** When they can come; `{days}` stands for the days of the week that they do. */
   availability: string;
+  /** Whole years, and they stay so old: the demo is the same story on every day. */
+  age: number;
   squatLook: 'knees forward' | 'hips back' | null;
   segments: Segments | null;
   stiff: BodyRange[];
   /** First and last week of history, counted back from today; twelve weeks are kept. */
   weeks: { from: number; to: number };
-  /** Days of the week, 0 is Sunday. */
-  days: number[];
+  /** Days of each week that they come, counted from today: 0 is today's day of the week, 1 tomorrow's. */
+  comes: number[];
   /** Share of sessions that they miss. */
   misses: number;
   /** True strength against the prior's middle. */
@@ -50,7 +53,7 @@ export interface DemoPerson extends Omit<
   looseness: number;
   /** The fault they tend to, by lift. */
   habits: Record<string, string>;
-  /** Hour and minute of today's booking; null for none today. */
+  /** Hour and minute of their bookings; null for who does not come today (18:00 on other days). */
   today: [number, number] | null;
 }
 
@@ -63,10 +66,10 @@ export const people: readonly DemoPerson[] = [
     bodyMassG: kg(68),
     sex: 'female',
     trainingMonths: 26,
-    birthDate: '1991-05-14',
+    age: 35,
     preference: 'strength',
     heightMm: 1680,
-    availability: 'Mondays and Thursdays, early',
+    availability: '{days}, early',
     squatLook: null,
     segments: null,
     stiff: [],
@@ -79,10 +82,10 @@ export const people: readonly DemoPerson[] = [
     screening: [],
     opened: [],
     weeks: { from: 12, to: 0 },
-    days: [1, 4],
+    comes: [0, 3],
     misses: 0.03,
     strength: 1.35,
-    weeklyGain: 0.006,
+    weeklyGain: 0.013,
     looseness: 0.06,
     habits: { 'back-squat': 'knees-in' },
     today: [9, 0],
@@ -93,10 +96,10 @@ export const people: readonly DemoPerson[] = [
     bodyMassG: kg(91),
     sex: 'male',
     trainingMonths: 7,
-    birthDate: '1984-05-14',
+    age: 42,
     preference: 'none',
     heightMm: 1820,
-    availability: 'Tuesdays and Fridays after the bake',
+    availability: '{days} after the bake',
     squatLook: null,
     segments: null,
     stiff: ['wrist', 'shoulder overhead'],
@@ -125,7 +128,7 @@ export const people: readonly DemoPerson[] = [
       },
     ],
     weeks: { from: 12, to: 0 },
-    days: [2, 5],
+    comes: [0, 3],
     misses: 0.08,
     strength: 1.05,
     weeklyGain: 0.008,
@@ -139,10 +142,10 @@ export const people: readonly DemoPerson[] = [
     bodyMassG: kg(74),
     sex: 'female',
     trainingMonths: 0,
-    birthDate: '1998-05-14',
+    age: 28,
     preference: 'none',
     heightMm: 1720,
-    availability: 'Mondays and Fridays',
+    availability: '{days}',
     squatLook: 'knees forward',
     segments: null,
     stiff: [],
@@ -155,7 +158,7 @@ export const people: readonly DemoPerson[] = [
     screening: [],
     opened: [],
     weeks: { from: 2, to: 0 },
-    days: [1, 5],
+    comes: [0, 4],
     misses: 0,
     strength: 0.95,
     weeklyGain: 0.02,
@@ -169,10 +172,10 @@ export const people: readonly DemoPerson[] = [
     bodyMassG: kg(83),
     sex: 'male',
     trainingMonths: 14,
-    birthDate: '1957-05-14',
+    age: 69,
     preference: 'none',
     heightMm: 1760,
-    availability: 'Tuesdays and Thursdays, mid-morning',
+    availability: '{days}, mid-morning',
     squatLook: null,
     segments: null,
     stiff: ['ankle bend', 'hip rotation', 'upper back'],
@@ -199,7 +202,7 @@ export const people: readonly DemoPerson[] = [
     ],
     opened: [{ liftId: 'back-squat', reason: 'Fine once warm; stops above what pinches' }],
     weeks: { from: 12, to: 9 },
-    days: [2, 4],
+    comes: [0, 2],
     misses: 0.1,
     strength: 0.95,
     weeklyGain: 0.004,
@@ -213,10 +216,10 @@ export const people: readonly DemoPerson[] = [
     bodyMassG: kg(77),
     sex: 'female',
     trainingMonths: 9,
-    birthDate: '1996-05-14',
+    age: 30,
     preference: 'size',
     heightMm: 1840,
-    availability: 'Wednesdays, Saturdays',
+    availability: '{days}',
     squatLook: 'hips back',
     segments: { thighMm: 480, shinMm: 430, trunkMm: 500, armMm: 620 },
     stiff: ['hip extension'],
@@ -229,7 +232,7 @@ export const people: readonly DemoPerson[] = [
     screening: [],
     opened: [],
     weeks: { from: 12, to: 0 },
-    days: [3, 6],
+    comes: [0, 4],
     misses: 0.05,
     strength: 1.2,
     weeklyGain: 0.01,
@@ -244,7 +247,7 @@ export const people: readonly DemoPerson[] = [
     bodyMassG: kg(79),
     sex: 'male',
     trainingMonths: 5,
-    birthDate: '1993-05-14',
+    age: 33,
     preference: 'none',
     heightMm: 1790,
     availability: 'Between shifts, asks by message',
@@ -260,7 +263,7 @@ export const people: readonly DemoPerson[] = [
     screening: [],
     opened: [],
     weeks: { from: 12, to: 0 },
-    days: [2, 6],
+    comes: [0, 5],
     misses: 0.45,
     strength: 1,
     weeklyGain: 0.007,
@@ -275,10 +278,10 @@ export const people: readonly DemoPerson[] = [
     bodyMassG: kg(71),
     sex: 'female',
     trainingMonths: 18,
-    birthDate: '1985-05-14',
+    age: 41,
     preference: 'endurance',
     heightMm: 1660,
-    availability: 'Mondays and Wednesdays, evenings',
+    availability: '{days}, evenings',
     squatLook: null,
     segments: null,
     stiff: [],
@@ -303,7 +306,7 @@ export const people: readonly DemoPerson[] = [
     screening: [{ questionId: 'pregnancy', clearedBy: 'Her clinician, at the six-week check' }],
     opened: [],
     weeks: { from: 10, to: 0 },
-    days: [1, 3],
+    comes: [0, 2],
     misses: 0.15,
     strength: 0.9,
     weeklyGain: 0.012,
@@ -317,23 +320,23 @@ export const people: readonly DemoPerson[] = [
     bodyMassG: kg(86),
     sex: 'male',
     trainingMonths: 34,
-    birthDate: '1979-05-14',
+    age: 47,
     preference: 'size',
     heightMm: 1800,
-    availability: 'Tuesdays and Fridays',
+    availability: '{days}',
     squatLook: null,
     segments: null,
     stiff: [],
     programme: ['back-squat', 'dumbbell-bench-press', 'lat-pulldown', 'romanian-deadlift'],
     nervous: false,
-    goal: 'Get past the same 80 kg',
+    goal: 'Get past the same 95 kg squat',
     brief: 'Stalled since late summer. Sleeps badly in the season; change one thing only.',
     flags: [],
     reports: [],
     screening: [],
     opened: [],
     weeks: { from: 12, to: 0 },
-    days: [2, 5],
+    comes: [1, 4, 6],
     misses: 0.1,
     strength: 1.1,
     weeklyGain: 0.009,

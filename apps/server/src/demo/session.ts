@@ -49,6 +49,17 @@ export interface DemoSessionInput {
 
 const SECONDS = 1000;
 
+/**
+ * How much of the simulator's chance is left within a session: somebody's sets of one lift tell one story, and what is
+ * said after each hangs together. A day's form varies as it would.
+ */
+const STEADIED = 0.3;
+
+const steadied = (random: Random): Random => ({
+  ...random,
+  normal: () => STEADIED * random.normal(),
+});
+
 /** How the trainer of the demo found a warm-up: rusty and tired once each, else ready or not asked. */
 function judged(
   session: number,
@@ -121,7 +132,7 @@ function doLift(
     const others = place * 3;
     const asked = { loadG: set.loadG, asked: set.reps, day, earlier, faultId, others };
     const { reps, cleanReps, marks, rir } = working
-      ? simulateSet(lifter, here.lift, asked, random)
+      ? simulateSet(lifter, here.lift, asked, steadied(random))
       : asPlanned;
     log.pass(set.reps * 4 + 10);
     const proposed = { loadG: set.loadG, reps: set.reps };

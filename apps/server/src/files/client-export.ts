@@ -1,3 +1,4 @@
+import { nowIso } from '@spalo/core';
 import { sql, and, eq, inArray } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
@@ -58,7 +59,7 @@ export function clientFileRouter(app: App): Router {
     return {
       format: 'spalo-client',
       version: 3,
-      exportedAt: new Date().toISOString(),
+      exportedAt: nowIso(),
       client,
       screening: answers ? { answers: answers.answers, answeredAt: answers.answeredAt } : null,
       bookings: await readBookings(db, who, eq(bookings.clientId, params.id)),

@@ -1,3 +1,4 @@
+import { nowIso } from '@spalo/core';
 import { createWriteStream } from 'node:fs';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -28,7 +29,7 @@ async function* asJson(
   const head = {
     format: 'spalo-records',
     version: 1,
-    madeAt: new Date().toISOString(),
+    madeAt: nowIso(),
     studio: { name, unit, zone },
   };
   yield JSON.stringify(head).slice(0, -1);

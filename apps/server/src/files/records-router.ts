@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import {
   API_BASE,
   recordChoice,
@@ -45,9 +46,7 @@ export function recordsRouter(app: App): Router {
 
   router.get(`${BASE}/calendar.ics`, async (request, response) => {
     const who = await admitted(app, request);
-    const text = await inStudio(app.database, who.studioId, (db) =>
-      calendarOf(db, who, Date.now()),
-    );
+    const text = await inStudio(app.database, who.studioId, (db) => calendarOf(db, who, nowMs()));
     response.set('Cache-Control', 'no-store').type('text/calendar; charset=utf-8').send(text);
   });
 

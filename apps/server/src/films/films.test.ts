@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import type { Room } from '@spalo/core';
+import { nowIso, nowMs, type Room } from '@spalo/core';
 import { v7 } from 'uuid';
 import { sessionWriter } from '../test/session-events';
 import {
@@ -20,15 +20,14 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const now = () => new Date().toISOString();
 
 /** A client with a session, who has agreed to be filmed or not. */
-async function filmed(filmConsentAt: string | null = now()) {
+async function filmed(filmConsentAt: string | null = nowIso()) {
   const clientId = v7();
   const body = { ...clientBody, filmConsentAt };
   await agent.put(`/api/v1/clients/${clientId}`).send(body).expect(200);
   const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
-  const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() - 60_000 });
+  const writer = sessionWriter({ clientId, trainerId, room, startMs: nowMs() - 60_000 });
   await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
   return { clientId, sessionId: writer.sessionId };
 }
@@ -169,7 +168,7 @@ describe('a film that is kept', () => {
 
     const [old, young] = [await kept(), await kept()];
     await server.sql(
-      "UPDATE film_files SET created_at = now() - interval '366 days' WHERE id = $1",
+      "UPDATE film_files SET created_at = the_time() - interval '366 days' WHERE id = $1",
       [old.id],
     );
     await server.running.app.database.pool.query('SELECT prune_films()');

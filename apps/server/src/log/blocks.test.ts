@@ -1,10 +1,11 @@
 import { liftById } from '@spalo/catalog';
 import {
   blockEvent,
-  reduceBlock,
   type BlockEvent,
   type BlockEventType,
   type BlockPayloads,
+  nowMs,
+  reduceBlock,
 } from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import { v7 } from 'uuid';
@@ -33,9 +34,9 @@ function blockWriter(clientId: string) {
   const device = v7();
   const events: BlockEvent[] = [];
   const add = <T extends BlockEventType>(type: T, payload: BlockPayloads[T]) => {
-    const nowMs = Date.now() - 60_000 + events.length * 1000;
-    const id = v7({ msecs: nowMs });
-    const at = new Date(nowMs).toISOString();
+    const atMs = nowMs() - 60_000 + events.length * 1000;
+    const id = v7({ msecs: atMs });
+    const at = new Date(atMs).toISOString();
     const event = blockEvent({ id, streamId, at, author: trainerId, device }, type, payload);
     events.push(event);
     return event;

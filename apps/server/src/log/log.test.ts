@@ -1,6 +1,6 @@
 import path from 'node:path';
 import type { Room, SessionEvent } from '@spalo/core';
-import { emptyHistory, liftIsDone, reduceSession } from '@spalo/core';
+import { emptyHistory, liftIsDone, nowMs, reduceSession } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import { inStudio } from '../db/database';
@@ -79,7 +79,7 @@ describe('appending', () => {
     expect(await served(session.sessionId)).toEqual(session.state());
     expect((await send(session.events).expect(200)).body.added).toBe(0);
     // Minus nothing is nothing, the second time as well.
-    const odd = JSON.stringify({ events: [{ ...set, id: v7() }] }).replace('"step":0', '"step":-0');
+    const odd = JSON.stringify({ events: [{ ...set, id: v7({ msecs: nowMs() }) }] }).replace('"step":0', '"step":-0');
     for (const added of [1, 0]) {
       const answer = await agent.post('/api/v1/events').type('json').send(odd).expect(200);
       expect(answer.body.added).toBe(added);
@@ -93,7 +93,7 @@ describe('appending', () => {
     const [start] = session.events;
     const other = await newClient();
     // Earlier and later than the start that is there: neither moves the session.
-    for (const msecs of [Date.parse('2026-11-01'), Date.now()]) {
+    for (const msecs of [Date.parse('2026-11-01'), nowMs()]) {
       const again = {
         ...start!,
         id: v7({ msecs }),
@@ -104,7 +104,7 @@ describe('appending', () => {
     expect(await served(session.sessionId)).toEqual(session.state());
     const both = sessionWriter({ clientId: await newClient(), trainerId, room });
     const [one] = both.events;
-    const two = { ...one!, id: v7(), payload: { ...(one!.payload as object), clientId: other } };
+    const two = { ...one!, id: v7({ msecs: nowMs() }), payload: { ...(one!.payload as object), clientId: other } };
     await send([one!, two as SessionEvent]).expect(409);
     await agent.get(`/api/v1/sessions/${both.sessionId}`).expect(404);
   });
@@ -113,7 +113,7 @@ describe('appending', () => {
     const session = await writer();
     await send(session.events).expect(200);
     const set = session.logNext('back-squat');
-    const ahead = Date.now() + 2 * 24 * 3600 * 1000;
+    const ahead = nowMs() + 2 * 24 * 3600 * 1000;
     const odd = [
       { ...set, at: new Date(ahead).toISOString() },
       { ...set, id: v7({ msecs: ahead }) },
@@ -124,7 +124,7 @@ describe('appending', () => {
       expect(status).toBe(400);
       expect(body.errors[0].message).toMatch(/clock of this device/);
     }
-    const soon = { ...set, at: new Date(Date.now() + 3_600_000).toISOString() };
+    const soon = { ...set, at: new Date(nowMs() + 3_600_000).toISOString() };
     await send([soon as SessionEvent]).expect(200);
     for (const [path, facts] of [
       ['measurements', { day: '2099-01-01', bodyMassG: 70_000 }],
@@ -392,10 +392,10 @@ describe('what this version does not know', () => {
       server.sql(
         `WITH arrival AS (UPDATE studios SET arrivals = arrivals + 1 WHERE id = $1 RETURNING arrivals)
          INSERT INTO events (studio_id, id, seq, stream, stream_id, type, at, author, device, payload)
-         SELECT $1, $2, arrivals, $3, $4, $5, now(), $6, $2, $7 FROM arrival`,
+         SELECT $1, $2, arrivals, $3, $4, $5, the_time(), $6, $2, $7 FROM arrival`,
         [studioId, v7(), stream, streamId, type, author, JSON.stringify(payload)],
       );
-    const [block, broken] = [v7(), v7()];
+    const [block, broken] = [v7({ msecs: nowMs() }), v7({ msecs: nowMs() })];
     await insert('block', block, 'block.planned', { weeks: 6 });
     await insert('session', good.sessionId, 'session.dreamt', { of: 'plates' });
     await insert('session', broken, 'session.started', null);
@@ -419,7 +419,7 @@ describe('what this version does not know', () => {
   it('cannot be written by a device of this version', async () => {
     const session = await writer();
     const [start] = session.events;
-    const odd = { ...start, id: v7(), type: 'session.dreamt' } as unknown as SessionEvent;
+    const odd = { ...start, id: v7({ msecs: nowMs() }), type: 'session.dreamt' } as unknown as SessionEvent;
     expect((await send([odd])).body).toMatchObject({ type: '/problems/invalid-input' });
   });
 });

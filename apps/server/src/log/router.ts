@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import { and, eq, gt, gte, inArray, isNull, or, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../http/app';
@@ -52,8 +53,8 @@ export function logRouter(app: App): Router {
   });
 
   mountInStudio(router, app, 'liveEvents', async ({ db, who, query }) => {
-    const since = new Date(Date.now() - DAY_MS).toISOString();
-    const recent = new Date(Date.now() - BLOCK_DAYS * DAY_MS).toISOString();
+    const since = new Date(nowMs() - DAY_MS).toISOString();
+    const recent = new Date(nowMs() - BLOCK_DAYS * DAY_MS).toISOString();
     // The cursor is read first: what arrives in between is fetched twice rather than missed.
     const cursor = await logCursor(db, who.studioId);
     const live = db

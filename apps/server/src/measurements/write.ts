@@ -38,7 +38,7 @@ export async function writeMeasurement(
   if (newest) {
     await db
       .update(clients)
-      .set({ bodyMassG: newest.bodyMassG, updatedAt: sql`now()` })
+      .set({ bodyMassG: newest.bodyMassG, updatedAt: sql`the_time()` })
       .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
   }
   await projectHistory(db, studioId, clientId);

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
-import type { Room } from '@spalo/core';
+import { nowMs, type Room } from '@spalo/core';
 import pg from 'pg';
 import { v7 } from 'uuid';
 import { addClient, newStudio, testServer, type Agent, type TestServer } from '../test/server';
@@ -56,7 +56,7 @@ const listed = async () => (await agent.get('/api/v1/safety-copies').expect(200)
 async function write(acknowledged: string[], isOver: () => boolean): Promise<void> {
   const clientId = await addClient(agent);
   while (!isOver()) {
-    const writer = sessionWriter({ clientId, trainerId, room, startMs: Date.now() });
+    const writer = sessionWriter({ clientId, trainerId, room, startMs: nowMs() });
     writer.logNext('back-squat');
     await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
     acknowledged.push(...writer.events.map(({ id }) => id));

@@ -1,3 +1,4 @@
+import { nowIso } from '@spalo/core';
 import { and, desc, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
@@ -59,7 +60,7 @@ export function screeningRouter(app: App): Router {
 
   mountInStudio(router, app, 'putScreening', async ({ db, who, params, body }) => {
     await requireCoach(db, who, params.id);
-    const values = { answers: body.answers, answeredAt: new Date().toISOString() };
+    const values = { answers: body.answers, answeredAt: nowIso() };
     await db
       .insert(screenings)
       .values({ studioId: who.studioId, clientId: params.id, ...values })

@@ -68,7 +68,7 @@ export function scriptsRouter(app: App): Router {
   mountInStudio(router, app, 'endScriptToken', async ({ db, who, params }) => {
     const ended = await db
       .update(scriptTokens)
-      .set({ revokedAt: sql`now()` })
+      .set({ revokedAt: sql`the_time()` })
       .where(
         and(
           eq(scriptTokens.studioId, who.studioId),

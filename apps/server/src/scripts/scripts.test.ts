@@ -1,3 +1,4 @@
+import { nowIso, nowMs } from '@spalo/core';
 import { API_BASE, routes, type Route } from '@spalo/contract';
 import {
   addClient,
@@ -22,7 +23,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const lastDay = () => new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10);
+const lastDay = () => new Date(nowMs() + 7 * 86_400_000).toISOString().slice(0, 10);
 const make = async (by = agent) =>
   (
     await by
@@ -94,7 +95,7 @@ describe('a token', () => {
 
     const old = await make();
     await server.sql(
-      "UPDATE script_tokens SET expires_at = now() - interval '1 second' WHERE id = $1",
+      "UPDATE script_tokens SET expires_at = the_time() - interval '1 second' WHERE id = $1",
       [old.made.id],
     );
     const expired = await by(old.token).get('/api/v1/clients').expect(401);
@@ -115,7 +116,7 @@ describe('a token', () => {
     const slowed = await by(token).get('/api/v1/rooms').expect(429);
     expect(Number(slowed.headers['retry-after'])).toBeGreaterThan(0);
     await server.sql(
-      "UPDATE sign_in_tries SET since = now() - interval '61 seconds' WHERE key = $1",
+      "UPDATE sign_in_tries SET since = the_time() - interval '61 seconds' WHERE key = $1",
       [`script ${made.id}`],
     );
     await by(token).get('/api/v1/rooms').expect(200);
@@ -130,7 +131,7 @@ describe('a token', () => {
     for (const wrong of ['2020-01-01', '2099-01-01', 'tomorrow']) {
       await agent.post('/api/v1/script-tokens').send({ name: 'x', lastDay: wrong }).expect(400);
     }
-    const today = new Date().toISOString().slice(0, 10);
+    const today = nowIso().slice(0, 10);
     const made = (
       await agent.post('/api/v1/script-tokens').send({ name: 'x', lastDay: today }).expect(200)
     ).body.made;

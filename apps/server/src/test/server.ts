@@ -5,6 +5,7 @@ import pg from 'pg';
 import request from 'supertest';
 import { v7 } from 'uuid';
 import { config } from '../app/config';
+import { byOurClock } from '../db/database';
 import { migrateDatabase } from '../db/migrate';
 import { serve, type Running } from '../app/serve';
 
@@ -37,7 +38,7 @@ export async function testServer(
   await admin.end();
   const ownerUrl = inDatabase(urls.ownerUrl);
   const appUrl = inDatabase(urls.appUrl);
-  const owner = new pg.Client({ connectionString: ownerUrl });
+  const owner = new pg.Client({ connectionString: ownerUrl, ...byOurClock() });
   await owner.connect();
   await restore(owner);
   await migrateDatabase(ownerUrl, appUrl, path.resolve(here, '../../drizzle'));

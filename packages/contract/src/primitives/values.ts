@@ -1,4 +1,4 @@
-import { timeOfId, units } from '@spalo/core';
+import { nowMs, timeOfId, units } from '@spalo/core';
 import { z } from 'zod';
 // What a schema does not say in its own words is a sentence all the same.
 import './sentences';
@@ -27,7 +27,7 @@ export const uuid = z.uuid('Not a valid id').transform((value) => value.toLowerC
 
 const DAY_MS = 24 * 3600 * 1000;
 /** A device's clock may be ahead, and its day may have begun before the server's; by more, what it writes would outlast what is true. */
-const aheadLimit = () => Date.now() + DAY_MS;
+const aheadLimit = () => nowMs() + DAY_MS;
 const AHEAD = 'More than a day ahead; look at the clock of this device';
 
 /** The id of an event: a UUID of version 7, which says when it was made; at most a day from now. */

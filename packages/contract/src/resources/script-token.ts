@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import { z } from 'zod';
 import { day, instant, line, uuid } from '../primitives/values';
 
@@ -7,8 +8,8 @@ const YEAR_MS = 366 * 24 * 3600 * 1000;
 export const scriptTokenFacts = z.object({
   name: line(60),
   lastDay: day
-    .refine((value) => Date.parse(`${value}T23:59:59.999Z`) > Date.now(), 'This day is over')
-    .refine((value) => Date.parse(value) < Date.now() + YEAR_MS, 'At most a year from now'),
+    .refine((value) => Date.parse(`${value}T23:59:59.999Z`) > nowMs(), 'This day is over')
+    .refine((value) => Date.parse(value) < nowMs() + YEAR_MS, 'At most a year from now'),
 });
 
 export const scriptToken = z.object({

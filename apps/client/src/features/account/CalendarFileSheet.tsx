@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { Account, ListedClient } from '@spalo/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -47,7 +48,7 @@ export function CalendarFileSheet({
   onClose: () => void;
 }) {
   const { data: clients = [] } = useClients();
-  const [now] = useState(() => Date.now());
+  const [now] = useState(() => nowMs());
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const [finding, setFinding] = useState<string | null>(null);
   const { zone } = account.studio;

@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -45,7 +46,7 @@ export function CalendarSection({ account }: { account: Account }) {
       const text = await pickTextFile('.ics,text/calendar');
       if (text === null) return;
       const { readCalendarFile } = await import('../../parts/booking/calendar-file');
-      setFile(readCalendarFile(text, zone, Date.now()));
+      setFile(readCalendarFile(text, zone, nowMs()));
     });
   if (!data) return null;
   return (

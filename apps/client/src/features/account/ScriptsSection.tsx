@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { Account, ScriptToken } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -30,7 +31,7 @@ const isLive = ({ revokedAt, expiresAt }: ScriptToken, now: number) =>
 /** Makes a token: what it is for, and until when. It is shown here and never again. */
 function NewToken({ onMade, onClose }: { onMade: () => void; onClose: () => void }) {
   const [name, setName] = useState('');
-  const [lastDay, setLastDay] = useState(() => formDay(Date.now() + 3 * MONTH_MS, 'UTC'));
+  const [lastDay, setLastDay] = useState(() => formDay(nowMs() + 3 * MONTH_MS, 'UTC'));
   const [tried, setTried] = useState(false);
   const [token, setToken] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);

@@ -1,6 +1,6 @@
 import { blockNow } from '@spalo/coaching';
 import type { Account } from '@spalo/contract';
-import { doneDays, nextDay, type BlockState, type Room } from '@spalo/core';
+import { type BlockState, doneDays, nextDay, nowIso, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
@@ -30,7 +30,7 @@ const TWO_COLUMNS = 1180;
 function useWorking(client: KnownClient, block: BlockState | null) {
   const sets = useEvidence(client);
   const task = useMemo(
-    () => (block && sets ? { client, block, sets, now: new Date().toISOString() } : null),
+    () => (block && sets ? { client, block, sets, now: nowIso() } : null),
     [client, block, sets],
   );
   return useTask('working', task) ?? null;
@@ -119,8 +119,7 @@ export function BlockScreen({ id, account }: { id: string; account: Account }) {
   const { blocks = [], history } = client;
   const goesOn = (block: BlockState) => nextDay(block, doneDays(block, history)) !== null;
   // One that begins later is there to be changed; of those that are over, the latest is gone on from.
-  const block =
-    blockNow(client, new Date().toISOString())?.block ?? blocks.find(goesOn) ?? blocks[0] ?? null;
+  const block = blockNow(client, nowIso())?.block ?? blocks.find(goesOn) ?? blocks[0] ?? null;
   const page = { client, room, account };
   const back = () => router.push({ pathname: '/clients/[id]', params: { id } });
   return (

@@ -1,6 +1,6 @@
 import type { Advice } from '@spalo/coaching/blocks';
 import type { Account } from '@spalo/contract';
-import { type BlockState, type Room } from '@spalo/core';
+import { type BlockState, nowMs, type Room } from '@spalo/core';
 import { blockAfter, changes, type OneChange } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../design/Choice';
@@ -35,7 +35,7 @@ export function NextBlock({
   account: Account;
 }) {
   const [change, setChange] = useState<OneChange>(advice.change);
-  const [from, setFrom] = useState(() => formDay(Date.now(), account.studio.zone));
+  const [from, setFrom] = useState(() => formDay(nowMs(), account.studio.zone));
   const own = change === advice.change;
   const plan = useMemo(
     () =>

@@ -1,7 +1,7 @@
 import type { Account, Template } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
 import { programmeFor, programmeLift } from '@spalo/coaching';
-import { BLOCK, type Room } from '@spalo/core';
+import { BLOCK, nowIso, nowMs, type Room } from '@spalo/core';
 import { draftBlock, plainBlock, templates, usualTemplate } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -59,12 +59,9 @@ export function StartBlock({
 }) {
   const [template, setTemplate] = useState(() => usualTemplate(client).id);
   const [days, setDays] = useState(2);
-  const [from, setFrom] = useState(() => formDay(Date.now(), account.studio.zone));
+  const [from, setFrom] = useState(() => formDay(nowMs(), account.studio.zone));
   const lifts = useMemo(
-    () =>
-      programmeFor(client, room, new Date().toISOString()).map(
-        ({ lift }) => programmeLift(lift.id).lift,
-      ),
+    () => programmeFor(client, room, nowIso()).map(({ lift }) => programmeLift(lift.id).lift),
     [client, room],
   );
   const all = useTemplates();

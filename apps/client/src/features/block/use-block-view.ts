@@ -1,6 +1,6 @@
 import type { BlockView } from '@spalo/coaching/blocks';
 import type { Account, Client } from '@spalo/contract';
-import type { BlockState, Room } from '@spalo/core';
+import { nowIso, type BlockState, type Room } from '@spalo/core';
 import { useMemo } from 'react';
 import { ratiosHere } from '../../state/strength';
 import { useTask } from '../../state/worker/use-task';
@@ -15,9 +15,7 @@ export function useBlockView(
   const { unit } = account.studio;
   const task = useMemo(
     () =>
-      block && room
-        ? { client, room, unit, block, now: new Date().toISOString(), ratios: ratiosHere() }
-        : null,
+      block && room ? { client, room, unit, block, now: nowIso(), ratios: ratiosHere() } : null,
     [client, room, unit, block],
   );
   return useTask('block', task) ?? null;

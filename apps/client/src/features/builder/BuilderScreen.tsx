@@ -1,5 +1,5 @@
 import type { Account, Booking } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import { nowMs, type Room } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
@@ -36,7 +36,7 @@ export function BuilderScreen({
   const { data: client, isFetching } = useKnownClient(clientId);
   const { data: rooms } = useRooms();
   const usual = useRoomChoice(rooms);
-  const [now] = useState(() => Date.now());
+  const [now] = useState(() => nowMs());
   const { zone } = account.studio;
   const span = useMemo(
     () => ({ from: dayBounds(now, zone, -1).from, to: dayBounds(now, zone, DAYS_AHEAD).to }),

@@ -1,6 +1,6 @@
 import type { Account, Booking } from '@spalo/contract';
 import type { BuiltFor } from '@spalo/coaching/builder';
-import type { Room, SessionLift } from '@spalo/core';
+import { nowMs, type Room, type SessionLift } from '@spalo/core';
 import type { Fixed } from '@spalo/core/builder';
 import { useEffect, useMemo, useState } from 'react';
 import { visitOf } from '../../parts/session/visit';
@@ -44,7 +44,7 @@ export function useBuilder(
   const [tries, setTries] = useState(0);
   const own = useTeaching();
   const [answer, setAnswer] = useState<Answer>({ built: null, failed: false, to: null });
-  const [now] = useState(() => Date.now());
+  const [now] = useState(() => nowMs());
   const ask = useMemo(() => {
     const at = booking ? Date.parse(booking.startsAt) : now;
     const wish = { ...byHand, week: weekBounds(at, account.studio) };

@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import { useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
@@ -137,7 +138,7 @@ function Crossings({
 }) {
   const { zone, unit } = account.studio;
   const clashes = useMemo(() => allClashes(rows, unit), [rows, unit]);
-  const [now] = useState(() => Date.now());
+  const [now] = useState(() => nowMs());
   const coming = clashes.filter(({ row }) => Date.parse(row.booking.startsAt) > now);
   return coming.map(({ row, text }) => (
     <Pressable

@@ -1,5 +1,5 @@
 import { blockNow } from '@spalo/coaching';
-import { nextDay } from '@spalo/core';
+import { nextDay, nowIso } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { Button } from '../../design/Button';
 import { Section } from '../../design/Section';
@@ -9,7 +9,7 @@ import type { KnownClient } from '../../state/resources/known-client';
 /** The weeks that a client is in: where they stand, and the way to them. */
 export function BlockSection({ client }: { client: KnownClient }) {
   const router = useRouter();
-  const found = blockNow(client, new Date().toISOString());
+  const found = blockNow(client, nowIso());
   const next = found && nextDay(found.block, found.done);
   const last = client.blocks?.[0];
   return (

@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Account, Client } from '@spalo/contract';
-import { isUnlikelyMass } from '@spalo/core';
+import { isUnlikelyMass, nowIso, nowMs } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Button } from '../../design/Button';
@@ -35,7 +35,7 @@ export function FactsSheet({
   onClose: () => void;
 }) {
   const { unit, zone } = account.studio;
-  const [today] = useState(() => formDay(Date.now(), zone));
+  const [today] = useState(() => formDay(nowMs(), zone));
   const schema = useMemo(() => intakeForm(unit, today), [unit, today]);
   const { control, handleSubmit } = useForm<IntakeInput, unknown, IntakeOutput>({
     resolver: zodResolver(schema),
@@ -43,8 +43,7 @@ export function FactsSheet({
     mode: 'onTouched',
   });
   const [asked, setAsked] = useState<IntakeOutput | null>(null);
-  const measuredOf = (form: IntakeOutput) =>
-    factsOf(form, factsOfClient(client), new Date().toISOString());
+  const measuredOf = (form: IntakeOutput) => factsOf(form, factsOfClient(client), nowIso());
   const save = (form: IntakeOutput) => {
     const unlikely = isUnlikelyMass(measuredOf(form).measured.bodyMassG, client.bodyMassG);
     if (unlikely) setAsked(form);

@@ -1,7 +1,7 @@
 import { findLift } from '@spalo/catalog';
 import { ladderStanding } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { isClosed, liftLimit, type Lift } from '@spalo/core';
+import { isClosed, type Lift, liftLimit, nowIso } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { within } from '../../design/sentence';
@@ -29,7 +29,7 @@ export function LadderStep({
   const next = standing?.next && findLift(standing.next.liftId);
   if (!standing || !next) return null;
   const { clean, met } = standing;
-  const limit = liftLimit(client, next, new Date().toISOString());
+  const limit = liftLimit(client, next, nowIso());
   const inProgramme = programme.includes(next.id);
   const moves = programme.includes(lift.id);
   const of = `${Math.min(clean.sessions, clean.of)} of ${clean.of} sessions with ${clean.reps} clean`;

@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { type Lift, inGrams, massNumber, massText } from '@spalo/core';
+import { inGrams, type Lift, massNumber, massText, nowIso } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -20,7 +20,7 @@ const RESERVE = 2;
 /** Every lift the client has done, with its load for the usual reps as it was believed after each session. */
 export function LiftTrends({ client, account }: { client: Client; account: Account }) {
   const sets = useEvidence(client);
-  const [now] = useState(() => new Date().toISOString());
+  const [now] = useState(() => nowIso());
   const [opened, setOpened] = useState<Lift | null>(null);
   const [saving, setSaving] = useState(false);
   const { unit } = account.studio;

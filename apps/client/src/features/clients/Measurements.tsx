@@ -1,5 +1,5 @@
 import type { Account, Client, Measurement } from '@spalo/contract';
-import { isUnlikelyMass, massText, typedMass, type Unit } from '@spalo/core';
+import { isUnlikelyMass, massText, nowMs, typedMass, type Unit } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -72,7 +72,7 @@ export function Measurements({ client, account }: { client: Client; account: Acc
   const { unit, zone } = account.studio;
   const now = useNow(false);
   const [mass, setMass] = useState('');
-  const [today] = useState(() => formDay(Date.now(), zone));
+  const [today] = useState(() => formDay(nowMs(), zone));
   const [day, setDay] = useState(today);
   const [tried, setTried] = useState(false);
   const bodyMassG = typedMass(mass, unit) ?? 0;

@@ -1,3 +1,4 @@
+import { nowIso } from '@spalo/core';
 import type { Client } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -95,7 +96,7 @@ export function PersonalData({ client, zone }: { client: Client; zone: string })
     attempt(() =>
       changeClient(
         client,
-        { archivedAt: archived ? null : new Date().toISOString() },
+        { archivedAt: archived ? null : nowIso() },
         `${client.name} ${archived ? 'restored' : 'archived'}`,
       ),
     );
@@ -104,7 +105,7 @@ export function PersonalData({ client, zone }: { client: Client; zone: string })
     attempt(() =>
       changeClient(
         client,
-        { filmConsentAt: mayFilm ? null : new Date().toISOString() },
+        { filmConsentAt: mayFilm ? null : nowIso() },
         mayFilm ? 'No films any more' : 'Agreed to be filmed',
       ),
     );

@@ -6,9 +6,10 @@ import {
   isClosed,
   liftLimit,
   loadables,
+  type LoadsDraft,
   massNumber,
   massText,
-  type LoadsDraft,
+  nowIso,
   type Room,
   type Unit,
 } from '@spalo/core';
@@ -99,7 +100,7 @@ export function StartingWeights({
   const [picking, setPicking] = useState(false);
   const [asked, setAsked] = useState<Asked | null>(null);
   const { unit } = account.studio;
-  const [now] = useState(() => new Date().toISOString());
+  const [now] = useState(() => nowIso());
   const chosen = programmeFor(client, room, now).map(({ lift }) => lift.id);
   const toggle = (liftId: string) => {
     const programme = chosen.includes(liftId)

@@ -3,10 +3,11 @@ import { programmeFor } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
 import {
   CLEAN_SHARE,
-  techniqueTrend,
   type Lift,
+  nowIso,
   type Room,
   type TechniquePoint,
+  techniqueTrend,
 } from '@spalo/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -95,8 +96,7 @@ function CourseCard({
 export function TechniqueTrends({ client, room }: { client: Client; room: Room | undefined }) {
   const courses = useMemo(() => coursesOf(client), [client]);
   const programme = useMemo(
-    () =>
-      room ? programmeFor(client, room, new Date().toISOString()).map(({ lift }) => lift.id) : [],
+    () => (room ? programmeFor(client, room, nowIso()).map(({ lift }) => lift.id) : []),
     [client, room],
   );
   const marked = courses.filter(({ faults }) => faults.length > 0);

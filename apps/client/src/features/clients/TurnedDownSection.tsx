@@ -1,5 +1,11 @@
 import type { Account, Client } from '@spalo/contract';
-import { turnedDownReasons, type Room, type TurnedDown, type TurnedDownReason } from '@spalo/core';
+import {
+  nowMs,
+  type Room,
+  type TurnedDown,
+  type TurnedDownReason,
+  turnedDownReasons,
+} from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
@@ -37,8 +43,8 @@ function TurnDown({
   onKeep: (turned: TurnedDown) => void;
   onClose: () => void;
 }) {
-  const [from, setFrom] = useState(() => formDay(Date.now(), zone));
-  const [to, setTo] = useState(() => formDay(Date.now() + 6 * DAY_MS, zone));
+  const [from, setFrom] = useState(() => formDay(nowMs(), zone));
+  const [to, setTo] = useState(() => formDay(nowMs() + 6 * DAY_MS, zone));
   const [reason, setReason] = useState<TurnedDownReason>('holiday');
   const [roomId, setRoomId] = useState<string>('');
   const [tried, setTried] = useState(false);

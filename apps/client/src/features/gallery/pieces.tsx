@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import { builds } from './examples';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -92,7 +93,7 @@ const lanes = [
     name: 'Bartholomew',
     doing: 'rest',
     ready: false,
-    rest: { endsMs: Date.now() + 72_000, seconds: 120 },
+    rest: { endsMs: nowMs() + 72_000, seconds: 120 },
   },
   { id: 'c', name: 'Oluchi', doing: 'row', ready: true, rest: null, watch: true },
 ];

@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { Reading } from '@spalo/coaching/import';
 import type { Account } from '@spalo/contract';
 import { useEffect, useRef, useState } from 'react';
@@ -45,7 +46,7 @@ export function useImport(account: Account) {
     run(async () => {
       file.current?.close();
       const { unit, zone } = account.studio;
-      const fresh = new FileInWorker({ unit, today: formDay(Date.now(), zone), own });
+      const fresh = new FileInWorker({ unit, today: formDay(nowMs(), zone), own });
       file.current = fresh;
       setFileName(name);
       setView(null);

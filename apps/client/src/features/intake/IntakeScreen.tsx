@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Account } from '@spalo/contract';
-import { typedMass, type Flag, type Person } from '@spalo/core';
+import { type Flag, nowMs, type Person, typedMass } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
@@ -91,7 +91,7 @@ function useFirstError(
 export function IntakeScreen({ draftId, account }: { draftId: string; account: Account }) {
   const router = useRouter();
   const { unit, zone } = account.studio;
-  const [today] = useState(() => formDay(Date.now(), zone));
+  const [today] = useState(() => formDay(nowMs(), zone));
   const { keep, drop } = useIntakeDrafts.getState();
   const [begun] = useState(() => useIntakeDrafts.getState().drafts[draftId]);
   const [step, setStep] = useState(begun?.step ?? 0);

@@ -1,4 +1,4 @@
-import type { Flag } from '@spalo/core';
+import { nowIso, type Flag } from '@spalo/core';
 import { factsOf, type IntakeOutput } from '../../parts/client-form/client-form';
 import type { IntakeDraft } from '../../parts/client-form/intake-drafts';
 import { journal } from '../../state/device';
@@ -20,7 +20,7 @@ export async function addClient(
   { answers, flags }: { answers: IntakeDraft['answers']; flags: readonly Flag[] },
 ): Promise<void> {
   const params = { id };
-  const { facts, measured } = factsOf(filled, null, new Date().toISOString());
+  const { facts, measured } = factsOf(filled, null, nowIso());
   await journal.change({ route: 'putClient', args: { params, body: facts } });
   await journal.change({
     route: 'putMeasurement',

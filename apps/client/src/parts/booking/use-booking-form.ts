@@ -1,3 +1,4 @@
+import { nowMs } from '@spalo/core';
 import type { Account, Booking } from '@spalo/contract';
 import { useMemo, useState } from 'react';
 import { newId } from '../../state/log/ids';
@@ -36,7 +37,7 @@ function typedFrom(
 export function useBookingForm(clientId: string, account: Account, begin: Begin) {
   const { zone } = account.studio;
   const { booking, built } = begin;
-  const [now] = useState(() => Date.now());
+  const [now] = useState(() => nowMs());
   const span = useMemo(
     () => ({ from: dayBounds(now, zone).from, to: dayBounds(now, zone, DAYS_AHEAD).to }),
     [now, zone],

@@ -1,5 +1,5 @@
 import { findLift, repLifts } from '@spalo/catalog';
-import { massText, readStrength, typedMass, type Person, type Unit } from '@spalo/core';
+import { massText, nowIso, type Person, readStrength, typedMass, type Unit } from '@spalo/core';
 import { useState } from 'react';
 import { useFieldArray, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
@@ -44,7 +44,7 @@ function ReportDoubt({
   const loadG = typedMass(report.load, unit) ?? 0;
   const reps = Number(report.reps);
   if (!(loadG > 0) || !(reps > 0) || !findLift(report.liftId)) return null;
-  const profile = readStrength(person, null, repLifts(), new Date().toISOString());
+  const profile = readStrength(person, null, repLifts(), nowIso());
   const doubt = profile.doubt({ liftId: report.liftId, loadG, reps, cleanReps: reps, rir: 1 });
   if (!doubt) return null;
   const say = (grams: number) => massText(grams, unit);

@@ -1,4 +1,4 @@
-import { isRedPlace, type Flag } from '@spalo/core';
+import { type Flag, isRedPlace, nowIso } from '@spalo/core';
 import { useState } from 'react';
 import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
@@ -48,7 +48,7 @@ export function FlagSheet({
   const [typed, setTyped] = useState<Typed>(() =>
     flag ? { ...flag, since: flag.since ?? '' } : blank(),
   );
-  const [today] = useState(() => new Date().toISOString().slice(0, 10));
+  const [today] = useState(() => nowIso().slice(0, 10));
   const { since, usualPain } = typed;
   const change = (part: Partial<Typed>) => setTyped({ ...typed, ...part });
   const dayWrong =

@@ -1,6 +1,6 @@
 import { liftById } from '@spalo/catalog';
 import type { Client, ClientFacts } from '@spalo/contract';
-import type { Override } from '@spalo/core';
+import { nowIso, type Override } from '@spalo/core';
 import type { ChangeOf } from '../../state/changes/changes';
 import { changeWithBack } from '../../state/changes/take-back';
 import type { KnownClient } from '../../state/resources/known-client';
@@ -40,7 +40,7 @@ export function changeClient(client: Client, change: Partial<ClientFacts>, says:
 export const openLimit = (client: Client, override: Omit<Override, 'at'>) =>
   changeClient(
     client,
-    { overrides: [...client.overrides, { ...override, at: new Date().toISOString() }] },
+    { overrides: [...client.overrides, { ...override, at: nowIso() }] },
     `${liftById(override.liftId).name} opened`,
   );
 

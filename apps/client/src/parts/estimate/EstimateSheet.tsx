@@ -1,14 +1,15 @@
 import { liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import {
-  type Lift,
+  type Explanation,
   inGrams,
+  type Lift,
   massNumber,
   massText,
-  Z80,
-  type Explanation,
+  nowIso,
   type PastSet,
   type SetEffect,
+  Z80,
 } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -156,7 +157,7 @@ export function EstimateSheet({
   onClose: () => void;
 }) {
   const sets = useEvidence(client);
-  const [now] = useState(() => new Date().toISOString());
+  const [now] = useState(() => nowIso());
   const [correcting, setCorrecting] = useState<PastSet | null>(null);
   const { unit } = account.studio;
   // The worker takes plain facts; what the screen adds to a client stays here.

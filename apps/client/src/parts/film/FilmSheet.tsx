@@ -1,5 +1,5 @@
 import type { ListedClient } from '@spalo/contract';
-import { countedSets, type LiftState, type SessionState } from '@spalo/core';
+import { countedSets, type LiftState, nowIso, type SessionState } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Banner } from '../../design/Banner';
@@ -20,7 +20,7 @@ function AskConsent({ client }: { client: ListedClient }) {
     attempt(() =>
       changeClient(
         client as Parameters<typeof changeClient>[0],
-        { filmConsentAt: new Date().toISOString() },
+        { filmConsentAt: nowIso() },
         `${name} agreed to be filmed`,
       ),
     );

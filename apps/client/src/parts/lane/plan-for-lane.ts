@@ -1,4 +1,4 @@
-import type { PlannedLift } from '@spalo/core';
+import { nowIso, type PlannedLift } from '@spalo/core';
 import { ratiosHere } from '../../state/strength';
 import { inWorker } from '../../state/worker/ask';
 import type { LaneView } from './lane-view';
@@ -7,7 +7,7 @@ import type { LaneView } from './lane-view';
 export async function planForLane(lane: LaneView, liftId: string): Promise<PlannedLift | null> {
   const { client, room, session } = lane;
   if (!client) return null;
-  const now = new Date().toISOString();
+  const now = nowIso();
   return inWorker('lift', {
     client,
     room,

@@ -1,4 +1,4 @@
-import type { EventPayloads, Unit } from '@spalo/core';
+import { nowMs, type EventPayloads, type Unit } from '@spalo/core';
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import { TAKE_BACK_MS } from '../../state/changes/take-back';
@@ -25,7 +25,7 @@ function undoOf(stored: readonly StoredEntry[]): EventPayloads['entries.withdraw
 
 const offer = (sessionId: string, says: string, undo: Undoable['undo']): void =>
   useUndo.setState(({ latest }) => ({
-    latest: { ...latest, [sessionId]: { says, undo, atMs: Date.now() } },
+    latest: { ...latest, [sessionId]: { says, undo, atMs: nowMs() } },
   }));
 
 /** Offers to take back what one action has stored in a session. */
@@ -50,7 +50,7 @@ export function useUndoable(sessionId: string): Undoable | undefined {
   const undoable = useUndo(({ latest }) => latest[sessionId]);
   useEffect(() => {
     if (!undoable) return undefined;
-    const left = undoable.atMs + TAKE_BACK_MS - Date.now();
+    const left = undoable.atMs + TAKE_BACK_MS - nowMs();
     const timer = setTimeout(() => drop(sessionId, undoable), Math.max(0, left));
     return () => clearTimeout(timer);
   }, [sessionId, undoable]);

@@ -1,6 +1,13 @@
 import { builtProgramme, draftInputFor } from '@spalo/coaching';
 import type { Account, Booking, Client } from '@spalo/contract';
-import { draftLoads, type LoadsDraft, type Room, type SessionLift, type Unit } from '@spalo/core';
+import {
+  draftLoads,
+  type LoadsDraft,
+  nowIso,
+  type Room,
+  type SessionLift,
+  type Unit,
+} from '@spalo/core';
 import { useSettings } from '../../state/settings';
 import { profileOfClient, ratiosHere } from '../../state/strength';
 import type { Visit } from '../../state/worker/tasks/draft';
@@ -14,7 +21,7 @@ export function draftFor(
   built?: readonly SessionLift[] | null,
 ): LoadsDraft {
   const profile = profileOfClient(client);
-  const training = { client, profile, room, unit, now: new Date().toISOString() };
+  const training = { client, profile, room, unit, now: nowIso() };
   return draftLoads(draftInputFor(training, builtProgramme(built)));
 }
 
@@ -25,7 +32,7 @@ export function visitOf(
   { studio }: Account,
   booking?: Pick<Booking, 'lifts' | 'minutes'>,
 ): Visit {
-  const now = new Date().toISOString();
+  const now = nowIso();
   const hour = Number(clockTime(now, studio.zone).slice(0, 2));
   const { taste } = useSettings.getState();
   const visit = { client, room, unit: studio.unit, now, hour, taste, ratios: ratiosHere() };

@@ -1,5 +1,5 @@
 import { problems, type AnswerOf, type Call, type RouteName } from '@spalo/contract';
-import { reduceSession, timeOfId, type LogEvent } from '@spalo/core';
+import { type LogEvent, nowMs, reduceSession, timeOfId } from '@spalo/core';
 import fc from 'fast-check';
 import { ApiProblem, Unreachable } from '../../api/call';
 import { orderedId } from './ids';
@@ -106,7 +106,7 @@ describe('the journal', () => {
     await appendToSession(before, session, 'session.started', start, author);
     await appendToSession(before, session, 'note.added', { liftId: null, text: 'kept' }, author);
     const after = makeJournal(memory);
-    await after.load(Date.now());
+    await after.load(nowMs());
     expect(after.state.getState().streams.session.get(session)).toEqual(
       before.state.getState().streams.session.get(session),
     );
@@ -118,7 +118,7 @@ describe('the journal', () => {
     const journal = makeJournal(memory);
     await appendToSession(journal, session, 'session.started', start, author);
     const [entry] = waitingEntries(journal.state.getState());
-    const later = Date.now() + 10 * 24 * 3_600_000;
+    const later = nowMs() + 10 * 24 * 3_600_000;
     const reload = async () => {
       const again = makeJournal(memory);
       await again.load(later);
@@ -176,7 +176,7 @@ describe('streams of many kinds', () => {
     );
 
     const now = makeJournal(memory);
-    await now.load(Date.now());
+    await now.load(nowMs());
     const { streams, entries, ready } = now.state.getState();
     expect(ready).toBe(true);
     expect(entries.size).toBe(3);
@@ -194,14 +194,14 @@ describe('streams of many kinds', () => {
     await before.append(tally(second), author);
     await appendToSession(before, session, 'session.started', start, author);
     // A payload that no schema let in, as a fault of another version may have stored it.
-    const broken = orderedId(Date.now(), '');
+    const broken = orderedId(nowMs(), '');
     await before.append(
       { stream: 'session', streamId: broken, type: 'session.started', payload: null },
       author,
     );
 
     const after = new Journal(memory, both);
-    await after.load(Date.now());
+    await after.load(nowMs());
     const { streams, entries } = after.state.getState();
     expect(streams.tally.has(first)).toBe(false);
     expect(streams.tally.get(second)).toEqual({ count: 1 });
@@ -352,7 +352,7 @@ describe('syncing', () => {
     expect(await journal.note.readNote('cursor')).toBeUndefined();
     // The app is started again, on the same device.
     const again = makeJournal(store);
-    await again.load(Date.now());
+    await again.load(nowMs());
     await makeSync(again, call).pull();
     expect(asked).toEqual(['liveEvents 0', 'liveEvents 1', 'liveEvents 1', 'liveEvents 2']);
     expect(again.state.getState().streams.session.size).toBe(3);
@@ -384,21 +384,21 @@ describe('a device that several trainers use', () => {
   it('shows each only what they made, and sends nothing of another’s', async () => {
     const [anna, ben] = [memoryJournal(), memoryJournal()];
     const journal = makeJournal(memoryJournal());
-    await journal.open('anna', anna, Date.now());
+    await journal.open('anna', anna, nowMs());
     await started(journal, 'anna');
-    await journal.open('ben', ben, Date.now());
+    await journal.open('ben', ben, nowMs());
     expect(journal.state.getState()).toMatchObject({ ready: true, holder: 'ben' });
     expect(sessionsOf(journal)).toEqual([]);
     expect(journal.state.getState().entries.size).toBe(0);
     await started(journal, 'ben');
-    await journal.open('anna', anna, Date.now());
+    await journal.open('anna', anna, nowMs());
     expect(sessionsOf(journal)).toEqual(['of-anna']);
   });
 
   it('takes nothing in that was still being read, written or fetched for who used it before', async () => {
     const anna = memoryJournal();
     const journal = makeJournal(memoryJournal());
-    await journal.open('anna', anna, Date.now());
+    await journal.open('anna', anna, nowMs());
     await started(journal, 'anna');
     let held = Promise.resolve();
     let letGo = () => {};
@@ -414,22 +414,22 @@ describe('a device that several trainers use', () => {
     };
 
     hold();
-    const reading = journal.open('anna', slow, Date.now());
-    await journal.open('ben', memoryJournal(), Date.now());
+    const reading = journal.open('anna', slow, nowMs());
+    await journal.open('ben', memoryJournal(), nowMs());
     letGo();
     await reading;
     expect(journal.state.getState()).toMatchObject({ holder: 'ben', ready: true });
     expect(sessionsOf(journal)).toEqual([]);
 
-    await journal.open('anna', slow, Date.now());
+    await journal.open('anna', slow, nowMs());
     hold();
     const writing = started(journal, 'anna-later');
-    await journal.open('ben', memoryJournal(), Date.now());
+    await journal.open('ben', memoryJournal(), nowMs());
     letGo();
     await writing;
     expect(sessionsOf(journal)).toEqual([]);
 
-    await journal.open('anna', anna, Date.now());
+    await journal.open('anna', anna, nowMs());
     hold();
     const event = (await anna.all()).flatMap((each) =>
       each.kind === 'event' ? each.event : [],
@@ -442,7 +442,7 @@ describe('a device that several trainers use', () => {
     const sync = makeSync(journal, (async () => held.then(() => answer)) as unknown as Caller);
     const pulling = sync.pull();
     const ben = memoryJournal();
-    await journal.open('ben', ben, Date.now());
+    await journal.open('ben', ben, nowMs());
     letGo();
     await pulling;
     expect(await ben.all()).toEqual([]);
@@ -452,7 +452,7 @@ describe('a device that several trainers use', () => {
   it('sends nothing more of whoever leaves while it is being sent', async () => {
     const anna = memoryJournal();
     const journal = makeJournal(memoryJournal());
-    await journal.open('anna', anna, Date.now());
+    await journal.open('anna', anna, nowMs());
     await started(journal, 'anna');
     await journal.change({ route: 'setTaste', args: { params: { id: 'c' }, body: {} } } as never);
     await started(journal, 'anna-later');
@@ -461,7 +461,7 @@ describe('a device that several trainers use', () => {
       sent.push(name);
       // They sign out, and somebody else signs in, while the first parcel is on its way.
       journal.close();
-      await journal.open('ben', memoryJournal(), Date.now());
+      await journal.open('ben', memoryJournal(), nowMs());
       return {};
     }) as unknown as Caller);
     await sync.flush();
@@ -472,7 +472,7 @@ describe('a device that several trainers use', () => {
   it('keeps of who signs out what still waits, and nothing that the server has', async () => {
     const store = memoryJournal();
     const journal = makeJournal(memoryJournal());
-    await journal.open('anna', store, Date.now());
+    await journal.open('anna', store, nowMs());
     const sent = await started(journal, 'anna');
     const waits = await journal.append(
       {

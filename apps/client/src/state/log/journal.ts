@@ -1,4 +1,4 @@
-import { streamKey, type LogEvent } from '@spalo/core';
+import { type LogEvent, nowIso, nowMs, streamKey } from '@spalo/core';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Change } from '../changes/changes';
 import { eventsOf, refusedEntries, stale } from './entries';
@@ -111,7 +111,7 @@ export class Journal<R extends Reducers = typeof reducers> {
     );
     const last = own.reduce((latest, each) => (each.id > latest ? each.id : latest), '');
     const id = this.makeId(last);
-    const made = { id, ...event, at: new Date().toISOString(), author, device };
+    const made = { id, ...event, at: nowIso(), author, device };
     await this.write([{ id, kind: 'event', event: made, state: 'waiting' }]);
     return id;
   }
@@ -173,7 +173,7 @@ export class Journal<R extends Reducers = typeof reducers> {
   }
 
   private makeId(after = ''): string {
-    this.lastMade = orderedId(Date.now(), after > this.lastMade ? after : this.lastMade);
+    this.lastMade = orderedId(nowMs(), after > this.lastMade ? after : this.lastMade);
     return this.lastMade;
   }
 

@@ -1,5 +1,5 @@
 import type { ListedClient } from '@spalo/contract';
-import type { SessionState } from '@spalo/core';
+import { nowIso, type SessionState } from '@spalo/core';
 import type { Entry } from '../log/journal-store';
 import { flagOverlays } from './flags';
 import { measuredOverlays } from './measurements';
@@ -13,7 +13,7 @@ const clientOverlays: Overlays<ListedClient, 'putClient'> = {
   putClient(clients, { params: { id }, body }) {
     const known = clients.get(id);
     clients.set(id, {
-      trainingMonthsAt: new Date().toISOString(),
+      trainingMonthsAt: nowIso(),
       flags: [],
       cautions: [],
       screened: false,

@@ -13,7 +13,8 @@ export const when = customType<{ data: string; driverData: string }>({
   fromDriver: (value) => new Date(value).toISOString(),
 });
 
-export const now = sql`now()`;
+/** The time by the clock of who is connected (see `clock.ts`). */
+export const now = sql`the_time()`;
 
 type OfStudio = Record<'studioId', AnyPgColumn>;
 

@@ -5,8 +5,9 @@ import {
   foldSession,
   foldSessions,
   HISTORY_VERSION,
-  MODEL_VERSION,
   type HistoryContext,
+  MODEL_VERSION,
+  nowIso,
   type SessionState,
 } from '@spalo/core';
 import { and, asc, eq, isNotNull } from 'drizzle-orm';
@@ -136,7 +137,7 @@ export async function projectHistory(
     ...folded,
     basis,
     lastSessionAt: history.lastSessionAt,
-    share: run(({ person }) => shareOf(person, history, new Date().toISOString())),
+    share: run(({ person }) => shareOf(person, history, nowIso())),
   };
   await db
     .insert(clientHistories)

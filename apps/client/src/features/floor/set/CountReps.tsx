@@ -1,4 +1,4 @@
-import type { Watched } from '@spalo/core';
+import { nowMs, type Watched } from '@spalo/core';
 import { useRef } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button, IconButton } from '../../../design/Button';
@@ -32,7 +32,7 @@ export function CountReps({
   const reps = watched.reps ?? 0;
   const { firstSide } = watched;
   const count = () => {
-    const now = Date.now();
+    const now = nowMs();
     if (now - last.current < SAME_REP_MS) return;
     last.current = now;
     onChange({ reps: Math.min(MOST, reps + 1) });

@@ -1,5 +1,12 @@
 import type { TaughtFault } from '@spalo/catalog';
-import { amountText, HELD_STEP, type HeldCount, type SetResult, type Watched } from '@spalo/core';
+import {
+  amountText,
+  HELD_STEP,
+  type HeldCount,
+  nowMs,
+  type SetResult,
+  type Watched,
+} from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
@@ -19,7 +26,7 @@ function HoldClock({ onStop }: { onStop: (seconds: number) => void }) {
   const passed = since === null ? 0 : Math.max(0, Math.round((now - since) / 1000));
   const stop = () => {
     setSince(null);
-    onStop(Math.min(MOST, Math.max(0, Math.round((Date.now() - (since ?? 0)) / 1000))));
+    onStop(Math.min(MOST, Math.max(0, Math.round((nowMs() - (since ?? 0)) / 1000))));
   };
   return (
     <View className="flex-row items-center justify-between gap-3">
@@ -30,7 +37,7 @@ function HoldClock({ onStop }: { onStop: (seconds: number) => void }) {
       )}
       <Button
         label={since === null ? 'Start the clock' : 'Stop: it is over'}
-        onPress={() => (since === null ? setSince(Date.now()) : stop())}
+        onPress={() => (since === null ? setSince(nowMs()) : stop())}
         className="flex-1"
       />
     </View>

@@ -1,4 +1,4 @@
-import { reserveAsked, resultOf } from '@spalo/core';
+import { nowMs, reserveAsked, resultOf } from '@spalo/core';
 import { useRef } from 'react';
 import { Button, IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
@@ -15,7 +15,7 @@ const SAME_TAP_MS = 600;
 
 /** Whether this tap is one of its own; notes when it was. */
 function isNewTap(last: { current: number }): boolean {
-  const now = Date.now();
+  const now = nowMs();
   const isNew = now - last.current >= SAME_TAP_MS;
   if (isNew) last.current = now;
   return isNew;

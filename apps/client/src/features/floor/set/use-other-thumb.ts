@@ -1,4 +1,4 @@
-import { lastSet, type LoggedSet, type SessionState } from '@spalo/core';
+import { lastSet, type LoggedSet, nowMs, type SessionState } from '@spalo/core';
 import { useEffect, useRef } from 'react';
 import { loggedHere } from '../../../parts/lane/actions/set-actions';
 
@@ -17,10 +17,8 @@ export function useOtherThumb(session: Pick<SessionState, 'id' | 'lifts'>): () =
     const { session: before, id: known } = seen.current;
     if (before === session.id && known === id) return;
     // What a lane held when it was opened came before.
-    seen.current = { session: session.id, id, atMs: before === session.id ? Date.now() : 0 };
+    seen.current = { session: session.id, id, atMs: before === session.id ? nowMs() : 0 };
   }, [session.id, id]);
   return () =>
-    latest && !loggedHere(latest.id) && Date.now() - seen.current.atMs < SAME_SET_MS
-      ? latest
-      : null;
+    latest && !loggedHere(latest.id) && nowMs() - seen.current.atMs < SAME_SET_MS ? latest : null;
 }

@@ -1,15 +1,15 @@
-import { restLeft, type Rest } from '@spalo/core';
+import { nowMs, type Rest, restLeft } from '@spalo/core';
 import { useEffect, useState } from 'react';
 
 /** Whether a rest still runs; changes once, when it ends, and not every second. */
 export function useRestRuns(rest: Rest | null): boolean {
   const [endedSince, setEndedSince] = useState<string | null>(null);
-  const [seenAt] = useState(() => Date.now());
+  const [seenAt] = useState(() => nowMs());
   const since = rest?.since ?? null;
   const seconds = rest?.seconds ?? 0;
   useEffect(() => {
     if (since === null) return undefined;
-    const left = restLeft({ since, seconds, liftId: '' }, Date.now());
+    const left = restLeft({ since, seconds, liftId: '' }, nowMs());
     const timer = setTimeout(() => setEndedSince(since), left * 1000);
     return () => clearTimeout(timer);
   }, [since, seconds]);

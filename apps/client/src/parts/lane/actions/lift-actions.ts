@@ -2,16 +2,17 @@ import { warmLifts, type CueToJudge } from '@spalo/coaching';
 import {
   atOrBelow,
   countedSets,
-  redPlaceOf,
-  stepDown,
-  WAY_BACK,
   type CueOutcome,
   type DayAfter,
   type Lift,
+  nowIso,
   type Pain,
   type PlannedLift,
+  redPlaceOf,
   type RemedyKind,
   type Step,
+  stepDown,
+  WAY_BACK,
 } from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
 import { askedNow, type AskedToday } from '../asked-now';
@@ -160,7 +161,7 @@ export const liftActions = (append: Append) => ({
     const id = await append('pain.reported', { liftId: lift.id, ...pain });
     const place = redPlaceOf(pain);
     if (!place || !client) return;
-    const day = new Date().toISOString().slice(0, 10);
+    const day = nowIso().slice(0, 10);
     await putFlag(client.id, redFlagOf(id, place, pain, { liftName: lift.name, day }));
   },
 });
