@@ -2,7 +2,6 @@ import type { Browser, BrowserContext, Page } from '@playwright/test';
 import {
   expect,
   nowIso,
-  nowMs,
   openDemo,
   type Spalo,
   startClient,
@@ -65,7 +64,7 @@ async function secondTrainer(page: Page, browser: Browser, spalo: Spalo) {
     viewport: { width: 390, height: 844 },
   });
   const other = await context.newPage();
-  await other.clock.install({ time: nowMs() });
+  await other.clock.install();
   await other.goto(link);
   await other.getByRole('textbox', { name: 'Password' }).fill('tess has her own words');
   await button(other, 'Go in').click();
@@ -83,7 +82,7 @@ test('four clients for twenty minutes: a pair, a lane handed over, half of it wi
 }) => {
   test.setTimeout(240_000);
   const began = nowIso();
-  await page.clock.install({ time: nowMs() });
+  await page.clock.install();
   await openDemo(page);
   await untilOffline(page);
   const other = await secondTrainer(page, browser, spalo);

@@ -8,6 +8,7 @@ import {
   expectAccessible,
   expectNoOverflow,
   logSet,
+  newClient,
   nowMs,
   openDemo,
   passGeneral,
@@ -25,38 +26,8 @@ const headers = { 'X-Spalo': '1' };
 
 /** Somebody new whose knee is flagged. */
 async function newcomer(page: Page, name: string): Promise<string> {
-  const clientId = randomUUID();
-  const facts = {
-    name,
-    calledName: '',
-    bodyMassG: 68_000,
-    sex: 'female',
-    trainingMonths: 0,
-    birthDate: '1988-03-02',
-    heightMm: null,
-    phone: '',
-    email: '',
-    nervous: false,
-    preference: 'none',
-    goal: 'Stairs without stopping',
-    availability: '',
-    brief: '',
-    emergencyContact: '',
-    consentAt: null,
-    squatLook: null,
-    stiff: [],
-    segments: null,
-    reports: [],
-    programme: [],
-    overrides: [],
-    archivedAt: null,
-  };
-  const put = async (path: string, data: object) =>
-    expect(
-      (await page.request.put(`/api/v1/clients/${clientId}${path}`, { data, headers })).ok(),
-    ).toBe(true);
-  await put('', facts);
-  await put(`/flags/${randomUUID()}`, {
+  const clientId = await newClient(page, { name, goal: 'Stairs without stopping' });
+  const flag = {
     place: 'knee',
     side: 'left',
     note: 'aches on stairs',
@@ -65,7 +36,10 @@ async function newcomer(page: Page, name: string): Promise<string> {
     saidBy: 'herself',
     state: 'new',
     usualPain: 2,
-  });
+    degree: 'closed',
+  };
+  const path = `/api/v1/clients/${clientId}/flags/${randomUUID()}`;
+  expect((await page.request.put(path, { data: flag, headers })).ok()).toBe(true);
   return clientId;
 }
 

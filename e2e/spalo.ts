@@ -177,6 +177,48 @@ export const test = base.extend<
 
 export { expect, nowIso, nowMs };
 
+/** Somebody who has never trained here, made as the app makes clients; the demo is open. Answers the id. */
+export async function newClient(page: Page, facts: { name: string; goal?: string }) {
+  const id = randomUUID();
+  const data = {
+    calledName: '',
+    bodyMassG: 68_000,
+    sex: 'female',
+    trainingMonths: 0,
+    birthDate: '1988-03-02',
+    heightMm: null,
+    phone: '',
+    email: '',
+    nervous: false,
+    preference: 'none',
+    goal: '',
+    availability: '',
+    brief: '',
+    emergencyContact: '',
+    consentAt: null,
+    squatLook: null,
+    stiff: [],
+    segments: null,
+    reports: [],
+    programme: [],
+    overrides: [],
+    archivedAt: null,
+    ...facts,
+  };
+  const answer = await page.request.put(`/api/v1/clients/${id}`, {
+    data,
+    headers: { 'X-Spalo': '1' },
+  });
+  expect(answer.ok()).toBe(true);
+  const no = { yes: false, note: '', clearedBy: '', clearedOn: null };
+  const screened = await page.request.put(`/api/v1/clients/${id}/screening`, {
+    data: { answers: { heart: no } },
+    headers: { 'X-Spalo': '1' },
+  });
+  expect(screened.ok()).toBe(true);
+  return id;
+}
+
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the demo studio' }).click();

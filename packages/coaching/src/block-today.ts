@@ -1,5 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import {
+  allowedAsk,
   askOf,
   blockOn,
   daysToCome,
@@ -7,7 +8,6 @@ import {
   lastCleanLoad,
   memoryOf,
   nextDay,
-  openReps,
   turnedDownOn,
   type Ahead,
   type Ask,
@@ -36,9 +36,7 @@ function aheadOf(
 ): Ahead {
   const lift = findLift(liftId);
   const { faults } = memoryOf(client.history, liftId);
-  const isCounted = !lift || lift.counted !== 'reps';
-  const reps = isCounted ? ask.reps : openReps(client, lift, ask.reps, { now, faults });
-  const open = { ...ask, reps };
+  const open = lift ? allowedAsk(ask, client, lift, { now, faults }) : ask;
   const evidence = [...client.history.evidence, ...today];
   const isLight = (ask.share ?? 1) < 1;
   return { cell, ask: open, doneG: isLight ? null : lastCleanLoad(evidence, liftId, open, now) };

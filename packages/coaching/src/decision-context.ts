@@ -1,12 +1,17 @@
-import { easierLiftOf, regressionOf } from '@spalo/catalog';
+import { easierLiftOf, findLift, regressionOf } from '@spalo/catalog';
 import {
   decide,
   evidenceOf,
+  flagsAfter,
+  isClosed,
+  liftLimit,
+  madeMs,
   memoryOf,
   startsCareful,
   usualRir,
   workingRange,
   type Decision,
+  type Flag,
   type LiftState,
   type OwnRule,
   type SessionState,
@@ -26,24 +31,41 @@ export const ruleFor = (
 ): OwnRule | null =>
   rule === undefined ? (memoryOf(client.history, plan.liftId).rule ?? null) : rule;
 
+/** The flags that a client had when a session began: what it raised itself is no ground from before it. */
+const flagsBefore = (flags: readonly Flag[], { startedAt }: SessionState) =>
+  flags.filter(({ id }) => !(madeMs(id) > Date.parse(startedAt)));
+
+/** The nearest easier lift of the ladder that nothing closes; null where there is none. */
+function easierOpen(liftId: string, client: CoachedClient, now: string): string | null {
+  const easier = easierLiftOf(liftId);
+  const lift = easier === null ? undefined : findLift(easier);
+  if (easier === null || !lift) return null;
+  return isClosed(liftLimit(client, lift, now)) ? easierOpen(easier, client, now) : easier;
+}
+
 /** What changes next time for a lift of a session, by what the catalogue teaches and the client left behind. */
 export function decideFor(
   state: LiftState,
   { lift, style, loads }: LiftHere,
-  client: CoachedClient,
+  before: CoachedClient,
   strength: StrengthProfile,
   { unit, now, session }: { unit: Unit; now: string; session?: SessionState },
 ): Decision {
+  // All that was felt in the session binds each of its lifts, whichever is decided first.
+  const flags = session ? flagsAfter(session, before.flags) : before.flags;
+  const client = { ...before, flags };
   const seen = withMarksToday(state);
   const focused = { ...seen, focusCueId: nextFocus(seen, style, client) };
   return decide(focused, {
     lift,
     loads,
     unit,
-    flags: client.flags,
+    flags: session ? flagsBefore(before.flags, session) : before.flags,
+    client,
+    now,
     faults: style.faults,
     regression: regressionOf(lift.id),
-    easierLift: easierLiftOf(lift.id),
+    easierLift: easierOpen(lift.id, client, now),
     faultHistory: memoryOf(client.history, lift.id).faults,
     strength,
     usualRir: usualRir(client, now),

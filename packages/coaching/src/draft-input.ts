@@ -1,5 +1,7 @@
 import { findLift } from '@spalo/catalog';
 import {
+  allowedAsk,
+  memoryOf,
   turnedDownOn,
   type Ahead,
   type DraftInput,
@@ -41,13 +43,20 @@ function programmeToday(
 function asStandIns(
   asked: ReadonlyMap<string, Ahead>,
   programme: readonly ProgrammeLift[],
+  client: CoachedClient,
+  now: string,
 ): Map<string, Ahead> {
   const all = new Map(asked);
-  for (const { lift, standIn, steppedDown } of programme) {
+  const askOther = (ahead: Ahead, { lift, easier }: ProgrammeLift) => {
+    const { faults } = memoryOf(client.history, lift.id);
+    // With the reps that are open in the other lift: what was earned in one is not in another.
+    const ask = allowedAsk(ahead.ask, client, lift, { now, faults });
+    all.set(lift.id, { ...ahead, ask, doneG: null });
+    if (easier) askOther(ahead, easier);
+  };
+  for (const { lift, standIn, steppedDown, easier } of programme) {
     const ahead = asked.get(lift.id);
-    for (const other of [standIn, steppedDown]) {
-      if (other && ahead) all.set(other.lift.id, { ...ahead, doneG: null });
-    }
+    for (const other of [standIn, steppedDown, easier]) if (other && ahead) askOther(ahead, other);
   }
   return all;
 }
@@ -69,7 +78,7 @@ export function draftInputFor(
     room,
     unit,
     now,
-    ...(today && { block: today.day, asked: asStandIns(today.asked, programme) }),
+    ...(today && { block: today.day, asked: asStandIns(today.asked, programme, client, now) }),
     ...(less && { turnedDown: less }),
   };
 }

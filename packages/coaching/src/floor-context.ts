@@ -48,4 +48,5 @@ export const floorContextFor = (
   safetyFaults: safetyFaults(style),
   strength,
   careful: client !== undefined && startsCareful(client, now),
+  since: now,
 });

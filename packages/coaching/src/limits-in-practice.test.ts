@@ -48,8 +48,10 @@ describe('screening answers', () => {
   it('limit what they name until clearance is recorded, and the breath for good', () => {
     expect(cautionsOf({ heart: yes() })).toEqual(['clearance', 'exhale', 'no low reps']);
     const cleared = yes({ clearedBy: 'her clinician', clearedOn: '2026-10-01' });
-    expect(cautionsOf({ heart: cleared })).toEqual(['exhale']);
+    expect(cautionsOf({ heart: cleared })).toEqual(['exhale', 'careful after clearance']);
     expect(cautionsOf({ heart: { ...yes(), yes: false } })).toEqual([]);
+    // Of whom nobody asked anything, nothing is loaded.
+    expect(cautionsOf({})).toEqual(['unscreened']);
     expect(cautionsOf({ heart: yes(), pregnancy: yes(), unknown: yes() })).toEqual([
       'clearance',
       'exhale',

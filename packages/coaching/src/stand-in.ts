@@ -1,5 +1,6 @@
-import { findLift } from '@spalo/catalog';
+import { easierLiftOf, findLift } from '@spalo/catalog';
 import {
+  canBeLoaded,
   isClosed,
   liftLimit,
   lockOf,
@@ -14,7 +15,7 @@ import { substitutesFor } from './substitutes';
 
 /** Whether something of a lift, and not all loaded work, is closed to a client. */
 const isClosedAlone = (person: Person, { lift }: ProgrammeLift, now: string) =>
-  !isClosed(lockOf(person, lift, now)) && isClosed(liftLimit(person, lift, now));
+  !isClosed(lockOf(person, now)) && isClosed(liftLimit(person, lift, now));
 
 /** Clean sessions of the easier lift after which the lift itself is done again. */
 const CLEAN = 2;
@@ -37,6 +38,31 @@ function withStepDown(
   return { ...entry, steppedDown: programmeLift(down) };
 }
 
+/** Rungs that are looked down for something light enough. */
+const RUNGS = 4;
+
+/** A lift with the easier ones below it on its ladder, nearest first, as far as this room loads them. */
+function withEasier(
+  entry: ProgrammeLift,
+  person: Person,
+  room: Room,
+  taken: readonly string[],
+): ProgrammeLift {
+  const below: ProgrammeLift[] = [];
+  let id = easierLiftOf(entry.lift.id);
+  for (let rung = 0; rung < RUNGS && id !== null; rung += 1) {
+    const lift = findLift(id);
+    if (lift && !taken.includes(id) && canBeLoaded(lift, room, person.bodyMassG))
+      below.push(programmeLift(id));
+    id = lift ? easierLiftOf(id) : null;
+  }
+  const easier = below.reduceRight<ProgrammeLift | undefined>(
+    (next, each) => (next ? { ...each, easier: next } : each),
+    undefined,
+  );
+  return easier ? { ...entry, easier } : entry;
+}
+
 /**
  * A programme in which each lift that a flag or a caution closes has another that stands in for it, for as long as it does:
  * the same pattern without the joint. The likest that the client knows comes first, so that it is the same one each week.
@@ -49,7 +75,9 @@ export function withStandIns(
 ): ProgrammeLift[] {
   const taken = programme.map(({ lift }) => lift.id);
   return programme.map((entry) => {
-    if (!isClosedAlone(client, entry, now)) return withStepDown(entry, client, taken);
+    if (!isClosedAlone(client, entry, now)) {
+      return withEasier(withStepDown(entry, client, taken), client, room, taken);
+    }
     const [best] = substitutesFor(entry.lift, {
       person: client,
       room,

@@ -169,7 +169,7 @@ describe('a hand that cannot grip', () => {
     const client = clientWith({ flags: [flagOn('hand', 'cleared')], history });
     const { lifts } = draftLoads(draftInputFor(trainingOf(client)));
     const back = lifts.find(({ liftId }) => liftId === 'romanian-deadlift')!;
-    expect(back.wayBack).toEqual({ place: 'hand', step: 0 });
+    expect(back.wayBack).toEqual({ place: 'hand', side: 'right', step: 0 });
     expect(back.loadG).toBeLessThan(memoryOf(history, 'romanian-deadlift').plan!.loadG);
     expect(back.standsFor).toBeUndefined();
   });

@@ -30,6 +30,10 @@ export {
   openReps,
   rangeLimit,
   rangeOf,
+  flagsOn,
+  type FlagOnLift,
+  sideLeft,
+  spotText,
   workingRange,
   type Limit,
 } from './person/limits';
@@ -61,7 +65,18 @@ export {
   type TurnedDownReason,
 } from './person/turned-down';
 export type { BlockDay } from './session/block-day';
-export { dayAfters, WAY_BACK, type DayAfter, type WayBack } from './session/way-back';
+export { dayAfters, shareOfStep, WAY_BACK, type DayAfter, type WayBack } from './session/way-back';
+export { ceilingReasons, ceilingText, allowedLoad, type Ceiling } from './session/ceiling';
+export { flagsAfter, flagsRaised, type RaisedFlag } from './session/flags-after';
+export { allowedAsk, leastReserve, withinLimits } from './planning/within-limits';
+export {
+  degreeOf,
+  degreeOfPain,
+  flagDegrees,
+  ratedNow,
+  sameSpot,
+  type FlagDegree,
+} from './person/flag-degree';
 export {
   askOf,
   keennesses,

@@ -316,6 +316,7 @@ export function train(
         safetyFaults: [],
         strength: profile,
         careful,
+        since: iso(now),
       });
       let effort = 0;
       for (let nth = 0; nth < 6; nth += 1) {
@@ -364,10 +365,12 @@ export function train(
           loads,
           unit: 'kg' as const,
           flags: [],
+          client: person,
+          now: iso(now),
           faults: [],
           regression: null,
           // Lifters of this simulation show no faults.
-          faultHistory: session > 0 ? [null] : [],
+          faultHistory: Array.from({ length: Math.min(session, 4) }, () => null),
           strength: profile,
           usualRir: usualRir(person, iso(now)),
           careful,

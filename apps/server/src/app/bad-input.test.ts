@@ -241,7 +241,14 @@ describe('nonsense', () => {
         ),
         async (payload) => {
           const stream = type.startsWith('block.') ? 'block' : 'session';
-          const event = { ...events[0], stream, id: v7({ msecs: nowMs() }), streamId: v7(), type, payload };
+          const event = {
+            ...events[0],
+            stream,
+            id: v7({ msecs: nowMs() }),
+            streamId: v7(),
+            type,
+            payload,
+          };
           refusedOrDone((await agent.post('/api/v1/events').send({ events: [event] })).status);
         },
       ),

@@ -302,7 +302,7 @@ describe('screening', () => {
     });
     const cleared = { ...answerBody, clearedBy: 'her clinician', clearedOn: '2026-11-01' };
     await put(id, { heart: cleared }).expect(200);
-    expect((await read(id)).cautions).toEqual(['exhale']);
+    expect((await read(id)).cautions).toEqual(['exhale', 'careful after clearance']);
   });
   it('refuses clearance without a day', async () => {
     const answer = await put(await added(), { heart: { ...answerBody, clearedBy: 'someone' } });

@@ -12,6 +12,9 @@ export const flagOf = ({
   saidBy,
   state,
   usualPain,
+  degree,
+  worst,
+  closedOn,
 }: typeof flags.$inferSelect): Flag => ({
   id,
   place,
@@ -22,4 +25,7 @@ export const flagOf = ({
   saidBy,
   state,
   usualPain,
+  ...(degree !== null && { degree }),
+  ...(worst !== null && { worst }),
+  ...(closedOn !== null && { closedOn }),
 });

@@ -136,8 +136,8 @@ describe('the boathouse scenario', () => {
     expect(days.size).toBe(7);
     const nine = demo.bookings.filter(({ startsAt }) => startsAt === '2026-11-24T09:00:00.000Z');
     expect(nine).toHaveLength(3);
-    const { heart } = demo.clients.find(({ name }) => name.startsWith('Anselm'))!.answers;
-    expect(heart).toMatchObject({ yes: true, clearedBy: '' });
+    const { dizzy } = demo.clients.find(({ name }) => name.startsWith('Philippa'))!.answers;
+    expect(dizzy).toMatchObject({ yes: true, clearedBy: '' });
   });
 
   it('has a client in a wave, one on the way back, one who has stalled, one with less to do this week', () => {

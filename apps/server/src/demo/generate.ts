@@ -85,6 +85,12 @@ function lifterFor(who: DemoPerson, person: Person, now: string, random: Random)
   };
 }
 
+/** The same person before what is told only now. */
+const beforeNews = (who: DemoPerson): DemoPerson => ({
+  ...who,
+  screening: who.screening.filter(({ isNew }) => !isNew),
+});
+
 /** Every question answered, yes where the cast says so. */
 function answersOf(who: DemoPerson, day: string): Record<string, ScreeningAnswer> {
   return Object.fromEntries(
@@ -189,7 +195,7 @@ function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
     ...facts,
     trainingMonths: Math.max(0, who.trainingMonths - Math.round(weeks.from / 4.3)),
     flags,
-    cautions: cautionsOf(answers),
+    cautions: cautionsOf(answersOf(beforeNews(who), startedAt.slice(0, 10))),
     overrides,
   };
   const weighed = [weeks.from * 7 + 1, Math.max(1, weeks.to * 7 + 2)];

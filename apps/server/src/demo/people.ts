@@ -23,7 +23,12 @@ export interface DemoPerson extends Omit<
   })[];
   reports: ReportedLift[];
   /** Screening questions answered yes, and who cleared them, where somebody did. */
-  screening: { questionId: string; clearedBy: string }[];
+  screening: {
+    questionId: string;
+    clearedBy: string;
+    /** Told only now: what came before was trained without it. */
+    isNew?: true;
+  }[];
   /** Lifts that the trainer opened in spite of a flag, and why. */
   opened: { liftId: string; reason: string }[];
   programme: string[];
@@ -197,7 +202,7 @@ export const people: readonly DemoPerson[] = [
     ],
     reports: [],
     screening: [
-      { questionId: 'heart', clearedBy: '' },
+      { questionId: 'heart', clearedBy: 'Harbour Street practice' },
       { questionId: 'medicine', clearedBy: '' },
     ],
     opened: [{ liftId: 'back-squat', reason: 'Fine once warm; stops above what pinches' }],
@@ -288,7 +293,8 @@ export const people: readonly DemoPerson[] = [
     programme: ['back-squat', 'dumbbell-bench-press', 'one-arm-row', 'romanian-deadlift'],
     nervous: false,
     goal: 'Carry the baby seat up four floors',
-    brief: 'Six months after birth, cleared by her clinician. Breathe out through the effort.',
+    brief:
+      'Six months after birth, cleared for it. Felt faint last week: nothing loaded until her clinician has seen her.',
     flags: [
       {
         place: 'low back',
@@ -303,7 +309,10 @@ export const people: readonly DemoPerson[] = [
       },
     ],
     reports: [],
-    screening: [{ questionId: 'pregnancy', clearedBy: 'Her clinician, at the six-week check' }],
+    screening: [
+      { questionId: 'birth', clearedBy: 'Her clinician, at the six-week check' },
+      { questionId: 'dizzy', clearedBy: '', isNew: true },
+    ],
     opened: [],
     weeks: { from: 10, to: 0 },
     comes: [0, 2],

@@ -20,7 +20,6 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-
 /** A client with a session, who has agreed to be filmed or not. */
 async function filmed(filmConsentAt: string | null = nowIso()) {
   const clientId = v7();

@@ -79,7 +79,10 @@ describe('appending', () => {
     expect(await served(session.sessionId)).toEqual(session.state());
     expect((await send(session.events).expect(200)).body.added).toBe(0);
     // Minus nothing is nothing, the second time as well.
-    const odd = JSON.stringify({ events: [{ ...set, id: v7({ msecs: nowMs() }) }] }).replace('"step":0', '"step":-0');
+    const odd = JSON.stringify({ events: [{ ...set, id: v7({ msecs: nowMs() }) }] }).replace(
+      '"step":0',
+      '"step":-0',
+    );
     for (const added of [1, 0]) {
       const answer = await agent.post('/api/v1/events').type('json').send(odd).expect(200);
       expect(answer.body.added).toBe(added);
@@ -104,7 +107,11 @@ describe('appending', () => {
     expect(await served(session.sessionId)).toEqual(session.state());
     const both = sessionWriter({ clientId: await newClient(), trainerId, room });
     const [one] = both.events;
-    const two = { ...one!, id: v7({ msecs: nowMs() }), payload: { ...(one!.payload as object), clientId: other } };
+    const two = {
+      ...one!,
+      id: v7({ msecs: nowMs() }),
+      payload: { ...(one!.payload as object), clientId: other },
+    };
     await send([one!, two as SessionEvent]).expect(409);
     await agent.get(`/api/v1/sessions/${both.sessionId}`).expect(404);
   });
@@ -419,7 +426,11 @@ describe('what this version does not know', () => {
   it('cannot be written by a device of this version', async () => {
     const session = await writer();
     const [start] = session.events;
-    const odd = { ...start, id: v7({ msecs: nowMs() }), type: 'session.dreamt' } as unknown as SessionEvent;
+    const odd = {
+      ...start,
+      id: v7({ msecs: nowMs() }),
+      type: 'session.dreamt',
+    } as unknown as SessionEvent;
     expect((await send([odd])).body).toMatchObject({ type: '/problems/invalid-input' });
   });
 });

@@ -50,10 +50,89 @@ export const screeningQuestions: readonly ScreeningQuestion[] = [
   },
   {
     id: 'pregnancy',
-    asks: 'Pregnant now, or given birth in the last twelve months?',
-    limits: 'Breathe out through the effort, no lying flat for long, clearance before loaded work.',
-    untilCleared: ['clearance', 'not lying flat', 'no low reps'],
+    asks: 'Pregnant now? In which week?',
+    limits:
+      'Breathe out through the effort, not flat on the back, clearance before loaded work. Stop for bleeding, dizziness, a headache, chest pain, a swollen calf, contractions or less movement.',
+    untilCleared: ['clearance', 'no low reps'],
+    always: ['exhale', 'not lying flat'],
+  },
+  {
+    id: 'birth',
+    asks: 'Given birth in the last twelve months? How many weeks ago?',
+    limits:
+      'Breathe out through the effort; clearance before loaded work. Stop for leaking, heaviness below or bleeding.',
+    untilCleared: ['clearance', 'no low reps'],
     always: ['exhale'],
+  },
+  {
+    id: 'pelvic-floor',
+    asks: 'Leaking, heaviness or a bulge below with effort?',
+    limits: 'Breathe out through the effort, no sets of seven reps or fewer; a clinician looks.',
+    untilCleared: ['no low reps', 'light start'],
+    always: ['exhale'],
+  },
+  {
+    id: 'sugar',
+    asks: 'Diabetes, or sugar that falls low?',
+    limits: 'Something sweet at hand, long rests; dizzy or shaking ends the session.',
+    untilCleared: ['light start'],
+    always: ['long rests'],
+  },
+  {
+    id: 'brittle-bones',
+    asks: 'Brittle bones, or a bone broken by little force?',
+    limits: 'Clearance before loaded work, no sets of seven reps or fewer, slow changes.',
+    untilCleared: ['clearance', 'no low reps'],
+    always: ['light start', 'slow changes'],
+  },
+  {
+    id: 'falls',
+    asks: 'Fallen in the last year, or unsure on the feet?',
+    limits: 'Seated or supported lifts first, slow changes of position.',
+    untilCleared: [],
+    always: ['slow changes', 'light start'],
+  },
+  {
+    id: 'stroke',
+    asks: 'Ever had a stroke, or a short one that passed?',
+    limits: 'No held breath, no sets of seven reps or fewer, clearance before loaded work.',
+    untilCleared: ['clearance', 'no low reps'],
+    always: ['exhale', 'slow changes'],
+  },
+  {
+    id: 'seizure',
+    asks: 'Ever had a seizure?',
+    limits: 'Seated or supported lifts first; clearance before loaded work.',
+    untilCleared: ['clearance'],
+    always: ['slow changes'],
+  },
+  {
+    id: 'blood-thinners',
+    asks: 'Medicine that thins the blood?',
+    limits: 'No knocks or pinches; clearance before loaded work.',
+    untilCleared: ['clearance'],
+    always: ['light start'],
+  },
+  {
+    id: 'kidneys',
+    asks: 'A kidney disease?',
+    limits: 'Begin with little, long rests; dark urine after training goes to a clinician at once.',
+    untilCleared: ['clearance', 'no low reps'],
+    always: ['light start', 'long rests'],
+  },
+  {
+    id: 'cancer',
+    asks: 'Treated for cancer now, or in the last year?',
+    limits: 'Clearance before loaded work; long rests, a light start.',
+    untilCleared: ['clearance', 'no low reps'],
+    always: ['light start', 'long rests'],
+  },
+  {
+    id: 'fever',
+    asks: 'A fever or an infection now?',
+    limits: 'No training until two days without it.',
+    untilCleared: ['clearance'],
+    always: [],
   },
   {
     id: 'surgery',
@@ -88,11 +167,18 @@ export interface ScreeningAnswer {
 
 /** What the answers limit, each caution once, the most pressing first; the answers themselves stay behind. */
 export function cautionsOf(answers: Record<string, ScreeningAnswer>): Caution[] {
+  // Of whom nothing is known, nothing is loaded.
+  if (Object.keys(answers).length === 0) return ['unscreened'];
   const found = screeningQuestions.flatMap((question) => {
     const answer = answers[question.id];
     if (!answer?.yes) return [];
     const cleared = answer.clearedBy !== '' && answer.clearedOn !== null;
-    return [...(cleared ? [] : question.untilCleared), ...question.always];
+    const careful = cleared && question.untilCleared.includes('no low reps');
+    return [
+      ...(cleared ? [] : question.untilCleared),
+      ...(careful ? (['careful after clearance'] as const) : []),
+      ...question.always,
+    ];
   });
   return cautionKinds.filter((caution) => found.includes(caution));
 }

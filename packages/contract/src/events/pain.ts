@@ -1,8 +1,15 @@
-import { dayAfters, painKinds, painPlaces, type PainPayloads } from '@spalo/core';
+import {
+  dayAfters,
+  flagDegrees,
+  flagPlaces,
+  painKinds,
+  painPlaces,
+  type PainPayloads,
+} from '@spalo/core';
 import { z } from 'zod';
 import { side } from '../primitives/body';
 import { same } from '../primitives/same';
-import { slug, uuid } from '../primitives/values';
+import { load, slug, text, uuid } from '../primitives/values';
 
 export const painPayloads = {
   'pain.reported': same<PainPayloads['pain.reported']>()(
@@ -12,6 +19,15 @@ export const painPayloads = {
       side,
       score: z.int().min(0).max(10),
       kind: z.enum(painKinds),
+    }),
+  ),
+  'flag.met': same<PainPayloads['flag.met']>()(
+    z.object({
+      liftId: slug,
+      flagId: uuid,
+      degree: z.enum(flagDegrees),
+      eased: z.object({ place: z.enum(flagPlaces), fromG: load, loadG: load }).nullable(),
+      reason: text(200).nullable(),
     }),
   ),
   'day-after.told': same<PainPayloads['day-after.told']>()(

@@ -10,8 +10,9 @@ import {
   WAY_BACK,
 } from '@spalo/core';
 import { z } from 'zod';
+import { side } from './body';
 import { same } from './same';
-import { day, line, repCount, slug, uuid } from './values';
+import { day, instant, line, repCount, slug, uuid } from './values';
 
 const { weeks, days, lifts } = BLOCK;
 
@@ -32,10 +33,11 @@ export const blockDay = same<BlockDay>()(z.object({ blockId: uuid, ...place }));
 export const wayBack = same<WayBack>()(
   z.object({
     place: z.enum(flagPlaces),
-    step: z
-      .int()
-      .min(0)
-      .max(WAY_BACK.length - 1),
+    side: side.optional(),
+    step: z.int().min(0).max(WAY_BACK.length),
+    since: instant.optional(),
+    held: z.literal(true).optional(),
+    fullFrom: day.optional(),
   }),
 );
 

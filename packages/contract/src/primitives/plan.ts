@@ -1,5 +1,7 @@
 import {
+  ceilingReasons,
   certainties,
+  flagPlaces,
   heldCounts,
   primers,
   rampKinds,
@@ -102,5 +104,8 @@ export const plannedLift = same<PlannedLift>()(
     climb: z.boolean().optional(),
     standsFor: slug.optional(),
     turnedDown: z.object({ sets: z.int().min(1).max(12), loadG: load }).optional(),
+    eased: z.object({ loadG: load, place: z.enum(flagPlaces) }).optional(),
+    onlySide: z.enum(['left', 'right']).optional(),
+    ceiling: z.object({ loadG: load, reason: z.enum(ceilingReasons) }).optional(),
   }),
 );

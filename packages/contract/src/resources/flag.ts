@@ -1,4 +1,4 @@
-import { flagPlaces, flagStates, type Flag } from '@spalo/core';
+import { flagDegrees, flagPlaces, flagStates, type Flag } from '@spalo/core';
 import { z } from 'zod';
 import { side } from '../primitives/body';
 import { same } from '../primitives/same';
@@ -15,6 +15,9 @@ export const flag = same<Flag>()(
     saidBy: text(200),
     state: z.enum(flagStates),
     usualPain: z.int().min(0).max(10),
+    degree: z.enum(flagDegrees).optional(),
+    worst: z.int().min(0).max(10).optional(),
+    closedOn: happenedOn.optional(),
   }),
 );
 export const flagFacts = flag.omit({ id: true });

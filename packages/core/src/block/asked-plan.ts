@@ -6,7 +6,7 @@ import { rangeWith, type LiftPlan } from '../session/plan';
 import type { BlockDay } from '../session/block-day';
 import { OPEN_RESERVE, type PastSet } from '../strength/past-set';
 import type { StrengthProfile } from '../strength/profile';
-import { bestSets } from '../strength/worth';
+import { bestSets, choose, isDear } from '../strength/worth';
 import { massText, type Grams, type Unit } from '../unit/mass';
 import type { Ask } from './block';
 
@@ -81,12 +81,13 @@ export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: Asked
   // What a light day took is no measure of what a heavy one may.
   const from = carriedLoad({ ...rest, loadG: heavyG ?? plan.loadG }, ask, at);
   const outlook = strength.outlook(lift, targetRir, 'another');
-  const aim = { range: () => ({ low: reps, high: reps }), targetRir, careful };
+  const dear = isDear(careful, strength.setsOf(lift));
+  const aim = { range: () => ({ low: reps, high: reps }), targetRir, careful: dear };
   const near = atOrBelow(loads, from)?.loadG ?? plan.loadG;
   const judged = ofNearLoads(loads, near, { up: cap, down: DOWN }, (loadG) =>
     bestSets(outlook, loadG, sets, aim),
   );
-  const best = judged.reduce((kept, each) => (each.worth > kept.worth ? each : kept)).loadG;
+  const best = choose(judged, 0).best.loadG;
   const floor = doneG !== null && doneG <= near * (1 + cap) ? doneG : 0;
   const heavy = Math.max(best, floor);
   const light = share < 1 && { heavyG: heavy };

@@ -5,6 +5,8 @@ import { ruleText, underRule } from '../session/own-rule';
 import type { SchemeName } from '../session/scheme';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
+import { withinLimits } from '../planning/within-limits';
+import { stepAfter, WAY_BACK, type WayBack } from '../session/way-back';
 import { massText } from '../unit/mass';
 import type {
   Alternative,
@@ -16,6 +18,7 @@ import type {
   Scheme,
   Situation,
 } from './decision';
+import { flagGate } from './gates/flag';
 import { notDoneGate } from './gates/not-done';
 import { painGate } from './gates/pain';
 import { techniqueGate } from './gates/technique';
@@ -30,7 +33,7 @@ import { wave } from './schemes/wave';
 import { afterBlock, afterLight, isAskedByDay, underBlock } from './under-block';
 
 /** In the order in which they are asked; the first that applies decides. */
-const gates: readonly Gate[] = [painGate, notDoneGate, techniqueGate, wayBackGate];
+const gates: readonly Gate[] = [painGate, flagGate, notDoneGate, techniqueGate, wayBackGate];
 
 const schemes: Record<SchemeName, Scheme> = {
   'reserve-led': byOutlook,
@@ -132,28 +135,51 @@ function alternatives(
   return options;
 }
 
+/** A session that asked less for a while: it goes on from what it would have been. */
+function asBefore({ plan, lift: { plan: asked } }: Situation): Proposal | null {
+  const { turnedDown, eased } = asked;
+  if (turnedDown) {
+    const why = 'After the turned-down time it goes on as it was planned';
+    return { plan: { ...plan, ...turnedDown }, why };
+  }
+  if (!eased) return null;
+  const why = `Waits for the ${eased.place}: as it was before, eased while the flag asks for it`;
+  return { plan: { ...plan, loadG: eased.loadG }, why };
+}
+
+/** The last step of a way back: the whole load is decided, and waits for its day. */
+function waitingForWhole(
+  wayBack: WayBack | undefined,
+  proposal: Proposal,
+  { lift, context }: Situation,
+): Proposal {
+  const pain = Math.max(0, ...lift.pains.map(({ score }) => score));
+  const next = wayBack && stepAfter(wayBack, pain, lift.dayAfter, context.now);
+  return next && next.step >= WAY_BACK.length
+    ? { ...proposal, plan: { ...proposal.plan, wayBack: next } }
+    : proposal;
+}
+
 /** What the first gate that applies proposes, else the lift's scheme. */
 function propose(situation: Situation): Proposal & { gate: GateName } {
   for (const gate of gates) {
     const proposal = gate.decide(situation);
     if (proposal) return { ...underBlock(proposal, gate.name, situation), gate: gate.name };
   }
-  const { wayBack: _done, ...whole } = situation.plan;
+  const { wayBack, ...whole } = situation.plan;
   const onward = { ...situation, plan: whole };
-  const { turnedDown } = situation.lift.plan;
-  const effort = turnedDown
-    ? {
-        plan: { ...whole, ...turnedDown },
-        why: 'After the turned-down time it goes on as it was planned',
-      }
-    : (afterLight(onward) ?? schemeOf(onward).next(onward));
-  const proposal = underBlock(effort, 'effort', onward);
+  const effort = asBefore(onward) ?? afterLight(onward) ?? schemeOf(onward).next(onward);
+  const proposal = waitingForWhole(wayBack, underBlock(effort, 'effort', onward), situation);
   const { rule, loads } = situation.context;
   if (!rule) return { ...proposal, gate: 'effort' };
   const plan = underRule(proposal.plan, rule, loads);
   const why = `${proposal.why}. By your rule for this lift ${ruleText(rule)}`;
   return { ...proposal, plan, why, gate: 'effort' };
 }
+
+/** What limits made of a plan, in words. */
+const limitedText = ({ reps, targetRir }: LiftPlan): string =>
+  `Held to ${reps} reps with ${targetRir} left, which is what is open`;
 
 /**
  * What a lift does next time, gate by gate; the first that applies wins: pain, technique, then effort and reps
@@ -163,18 +189,27 @@ export function decide(lift: LiftState, context: DecisionContext): Decision {
   // What was asked only today is not what the lift goes on from.
   const asked = { ...planOf(lift.plan), ...lift.usual, focusCueId: lift.focusCueId };
   const plan = afterBlock(asked, { context });
-  const sets = countedSets(lift, 'working');
+  // What is most likely a slip of the pen says nothing of what comes next.
+  const isSlip = (set: LoggedSet) =>
+    !plan.counted && context.strength.doubt({ ...set, liftId: plan.liftId })?.kind === 'heavy';
+  const done = countedSets(lift, 'working');
+  const sets = done.filter((set) => !isSlip(set));
   const situation = { lift, plan, sets, context };
-  const { gate, why, advice = null, openFlag = null, ...next } = propose(situation);
+  const { gate, why, advice = null, ...next } = propose(situation);
+  const { client: person, lift: facts, loads, strength, now, faultHistory: faults } = context;
+  const limits = { person, lift: facts, loads, strength, now, faults };
+  // What is decided against limits is not decided: the next session would undo it.
+  const proposed = next.plan.closed === null ? withinLimits(next.plan, limits) : next.plan;
   return {
     gate,
-    happened: happened(sets, plan, context),
-    proposed: next.plan,
-    why,
+    happened: happened(done, plan, context),
+    proposed,
+    why: proposed === next.plan ? why : `${why}. ${limitedText(proposed)}`,
     // What was closed opens by clearance, not by another load.
     alternatives:
-      next.plan.closed === null && !redFlag(context) ? alternatives(situation, next.plan) : [],
+      proposed.closed === null && gate !== 'flag' && !redFlag(person)
+        ? alternatives(situation, proposed)
+        : [],
     advice,
-    openFlag,
   };
 }

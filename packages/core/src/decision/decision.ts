@@ -1,7 +1,7 @@
 import type { Ahead } from '../block/asked-plan';
 import type { Lift, RepRange } from '../lift/lift';
 import type { Loads } from '../loads/loads';
-import type { Flag } from '../person/person';
+import type { Flag, Person } from '../person/person';
 import type { OwnRule } from '../session/own-rule';
 import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet } from '../session/state';
@@ -33,8 +33,6 @@ export interface Decision {
   alternatives: Alternative[];
   /** Said besides the plan: a clinician, a regression. */
   advice: string | null;
-  /** A place that hurt and gets a flag. */
-  openFlag: { place: Flag['place']; side: Flag['side'] } | null;
 }
 
 /** What a decision is drawn from besides the session. */
@@ -42,7 +40,12 @@ export interface DecisionContext {
   lift: Lift;
   loads: Loads;
   unit: Unit;
+  /** The flags as they were when the session began. */
   flags: readonly Flag[];
+  /** The client as they are after it: with the flags that it raised or moved. */
+  client: Person;
+  /** When the session was (ISO). */
+  now: string;
   faults: readonly FaultFacts[];
   /** Easier neighbour on the lift's teaching ladder, in words. */
   regression: string | null;
@@ -64,7 +67,7 @@ export interface DecisionContext {
   usualRange?: RepRange;
 }
 
-export type GateName = 'not done' | 'pain' | 'technique' | 'way back' | 'effort';
+export type GateName = 'not done' | 'pain' | 'flag' | 'technique' | 'way back' | 'effort';
 
 /** A lift's session as gates and schemes see it. */
 export interface Situation {
@@ -81,7 +84,6 @@ export interface Proposal {
   plan: LiftPlan;
   why: string;
   advice?: string | null;
-  openFlag?: Decision['openFlag'];
 }
 
 /** A gate stands before the scheme: it proposes where it applies, and lets pass where it answers null. */

@@ -62,6 +62,8 @@ const context: DecisionContext = {
   loads: loadables(room, base.implement),
   unit: 'kg',
   flags: [],
+  client: { ...person, trainingMonths: 24 },
+  now: NOW,
   faults: [{ id: 'in', name: 'Knees cave in', weight: 'major', cueIds: ['one', 'two'] }],
   regression: 'goblet squat',
   easierLift: 'goblet-squat',
@@ -82,9 +84,23 @@ const outcome = (
 const cell = { blockId: 'block', week: 1, day: 0 };
 const ahead: Ahead = { cell, ask: { sets: 3, reps: 6, targetRir: 2 }, doneG: null };
 
+/** Clean sessions that open six reps. */
+const faultHistory = [null, null, null];
+
 describe('a decision in a block', () => {
+  it('asks for no reps that are closed to this client, whatever the block has', () => {
+    const { proposed, why } = outcome({ scheme: 'wave' }, three(), { ahead, faultHistory: [] });
+    expect(proposed).toMatchObject({ reps: 8, targetRir: 2 });
+    expect(why).toMatch(/Held to 8 reps/);
+    const young = { ...context.client, birthDate: '2011-05-01' };
+    const minor = outcome({ scheme: 'wave' }, three(), { ahead, faultHistory, client: young });
+    expect(minor.proposed.reps).toBeGreaterThanOrEqual(12);
+    expect(minor.proposed.targetRir).toBe(3);
+    expect(minor.proposed.loadG).toBeLessThan(kg(60));
+  });
+
   it('asks what the next day asks, with its load', () => {
-    const { proposed, why } = outcome({ scheme: 'wave' }, three(), { ahead });
+    const { proposed, why } = outcome({ scheme: 'wave' }, three(), { ahead, faultHistory });
     expect(proposed).toMatchObject({ reps: 6, sets: 3, targetRir: 2, cell });
     expect(proposed.loadG).toBeGreaterThan(kg(60));
     expect(why).toMatch(/^Week 2 of the block/);
@@ -102,14 +118,20 @@ describe('a decision in a block', () => {
     const own = outcome({ ...light, scheme: 'linear' }, three({ loadG: kg(52.5) }), { ahead });
     expect(own.proposed.loadG).toBe(kg(60));
     expect(own.proposed.heavyG).toBeUndefined();
-    const wave = outcome({ ...light, scheme: 'wave' }, three({ loadG: kg(52.5) }), { ahead });
+    const wave = outcome({ ...light, scheme: 'wave' }, three({ loadG: kg(52.5) }), {
+      ahead,
+      faultHistory,
+    });
     const from = { ...base, scheme: 'wave' as const };
     expect(wave.proposed.loadG).toBe(planAsked(from, ahead, context).loadG);
   });
 
   it('is held back by a gate all the same', () => {
     const marks = [1, 2, 3, 4].map((rep) => ({ rep, faultId: 'in' }));
-    const { gate, proposed } = outcome({}, three({ cleanReps: 4, marks }), { ahead });
+    const { gate, proposed } = outcome({}, three({ cleanReps: 4, marks }), {
+      ahead,
+      faultHistory,
+    });
     expect(gate).toBe('technique');
     expect(proposed).toMatchObject({ reps: 6, cell });
     expect(proposed.loadG).toBeLessThanOrEqual(kg(60));
@@ -157,15 +179,18 @@ describe('on the way back after pain', () => {
   });
 
   it('goes a step on where it stays quiet, and says what to ask', () => {
-    const { gate, proposed, advice } = outcome(back, three());
+    const { gate, proposed, advice } = outcome(back, three(), {}, { dayAfter: 'settled' });
     expect(gate).toBe('way back');
-    expect(proposed.wayBack).toEqual({ place: 'knee', step: 2 });
+    expect(proposed.wayBack).toEqual({ place: 'knee', step: 2, since: NOW });
     expect(proposed.loadG).toBeGreaterThanOrEqual(kg(60));
     expect(advice).toMatch(/day after/);
   });
 
   it('stays at 3 of 10, and goes a step back at 4', () => {
-    expect(outcome(back, three(), {}, { pains: [pain(3)] }).proposed.wayBack).toEqual(back.wayBack);
+    expect(outcome(back, three(), {}, { pains: [pain(3)] }).proposed.wayBack).toMatchObject({
+      step: 1,
+      held: true,
+    });
     const worse = outcome(back, three(), {}, { pains: [pain(4)] });
     expect(worse.gate).toBe('pain');
     expect(worse.proposed.wayBack!.step).toBe(0);
@@ -175,8 +200,11 @@ describe('on the way back after pain', () => {
 
   it('is over after its last step', () => {
     const last = { wayBack: { place: 'knee', step: 2 } as const };
-    const { gate, proposed } = outcome(last, three());
+    const { gate, proposed } = outcome(last, three(), {}, { dayAfter: 'settled' });
     expect(gate).toBe('effort');
-    expect(proposed.wayBack).toBeUndefined();
+    expect(proposed.wayBack).toMatchObject({ step: 3 });
+    const whole = { wayBack: { place: 'knee', step: 3 } as const };
+    const after = outcome(whole, three(), {}, { dayAfter: 'settled' });
+    expect(after.proposed.wayBack).toBeUndefined();
   });
 });

@@ -1,9 +1,13 @@
 import type { Lift } from '../lift/lift';
 import { atOrBelow, stepDown, stepUp, type Loads } from '../loads/loads';
 import { ofNearLoads } from '../loads/near-loads';
+import { madeMs } from '../log/time-of-id';
+import { coversDegree, degreeOf } from '../person/flag-degree';
+import { flagsOn, type FlagOnLift } from '../person/limits';
 import type { Flag } from '../person/person';
 import { lockedBy, redFlag } from '../person/red-flag';
 import type { Loadable } from '../room/implement';
+import { allowedLoad, staysText } from '../session/ceiling';
 import { AFTER_SAFETY_FAULT, isUnclean } from '../session/clean';
 import type { Step } from '../session/plan';
 import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from '../session/state';
@@ -15,6 +19,7 @@ import {
   bestReps,
   chances,
   choose,
+  isDear,
   worthOf,
   type Aim,
   type BestSet,
@@ -35,15 +40,30 @@ export interface FloorContext {
   strength: StrengthProfile;
   /** The client starts careful: a set that fails costs more. */
   careful: boolean;
+  /** When the session began (ISO): flags raised since are asked about. */
+  since: string;
 }
 
 /** The set to do next. `step` is its index among the lift's steps. */
 export type NextSet =
-  | { kind: 'step'; step: number; set: Step; change: Change; why: string; restLonger: boolean }
+  | {
+      kind: 'step';
+      step: number;
+      set: Step;
+      change: Change;
+      why: string;
+      restLonger: boolean;
+      /** A flag raised since the session began, which is to be met before the set; absent where there is none. */
+      asks?: FlagOnLift;
+    }
   | { kind: 'stop'; stop: Stop }
   | { kind: 'done' };
 
-export type Change = 'planned' | 'same' | 'lighter' | 'heavier' | 'fewer reps' | 'longer rest';
+/** A set to do. */
+export type NextStep = Extract<NextSet, { kind: 'step' }>;
+
+export type Change =
+  'planned' | 'same' | 'lighter' | 'heavier' | 'fewer reps' | 'longer rest' | 'easier lift';
 
 /** Largest jump within a session, as a share of the load. */
 const JUMP = { upper: 0.1, lower: 0.2 } as const;
@@ -106,11 +126,11 @@ function climbTo(
   return step && how === 'open' && step.loadG <= last.loadG * MOST_STEP ? step : null;
 }
 
-const aimOf = ({ plan }: LiftState, { loads, careful }: FloorContext): Aim =>
+const aimOf = ({ plan }: LiftState, { lift, loads, careful, strength }: FloorContext): Aim =>
   aimHere(loads, plan.repRange, {
     targetRir: plan.targetRir,
     // A weight that is being found is looked for from below.
-    careful: careful || plan.climb === true,
+    careful: isDear(careful || plan.climb === true, strength.setsOf(lift)),
   });
 
 /** The set to come with what makes it most likely to leave the asked reserve: reps first, load where that is clearly better. */
@@ -168,6 +188,9 @@ function afterSet(
       const why = `Last set was ${said(last)}: down to ${inUnit(down.loadG)}`;
       return { loadG: down.loadG, reps: low, restLonger: true, change: 'lighter', why };
     }
+    const reps = Math.max(1, last.cleanReps);
+    const why = `Last set was ${said(last)}, and nothing lighter is here: an easier lift`;
+    return { loadG: last.loadG, reps, restLonger: true, change: 'easier lift', why };
   }
   // A set that left what was asked is followed by no lighter one, one that left nothing by no more reps.
   const asAsked = rir >= targetRir && last.cleanReps >= planned.reps;
@@ -232,15 +255,71 @@ function stillClimbing(lift: LiftState, last: LoggedSet | undefined): Step | nul
   const more =
     lift.plan.climb &&
     last?.rir === OPEN_RESERVE &&
+    last.loadG < (lift.plan.ceiling?.loadG ?? Infinity) &&
     countedSets(lift, 'working').length < MOST_CLIMB;
   return more && pattern ? pattern : null;
 }
+
+/** More than they are believed to lift by far is most likely a slip of the pen: nothing is drawn from it. */
+const isSlip = (set: LoggedSet, { strength }: FloorContext, { plan }: LiftState) =>
+  !plan.counted && strength.doubt({ ...set, liftId: plan.liftId })?.kind === 'heavy';
+
+/** The set after one that does not fit what is believed: as the set before it, or as planned. */
+function afterSlip(planned: Step, before: LoggedSet | undefined, { unit }: FloorContext): Proposal {
+  const loadG = before?.loadG ?? planned.loadG;
+  const why = `The last set does not fit what is believed: ${massText(loadG, unit)} as ${before ? 'before it' : 'planned'}`;
+  return { loadG, reps: planned.reps, change: 'planned', why };
+}
+
+/** A working set under what may not be exceeded today: the same load for the reps that were planned, and why it stays. */
+function heldDown(next: NextStep, lift: LiftState, context: FloorContext): NextStep {
+  const { ceiling } = lift.plan;
+  if (!ceiling || next.set.kind !== 'working') return next;
+  const planned = lift.steps[next.step] ?? next.set;
+  const loadG = allowedLoad(next.set.loadG, lift.plan, context.loads);
+  const reps = Math.min(next.set.reps, planned.reps);
+  if (loadG === next.set.loadG && reps === next.set.reps) return next;
+  const set = { ...next.set, loadG, reps: loadG < next.set.loadG ? planned.reps : reps };
+  return { ...next, set, change: 'same', why: staysText(ceiling, context.unit) };
+}
+
+/**
+ * The next set of a lift and why, within the ceiling that its plan has today. What the trainer changed by hand stands.
+ */
+export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet {
+  const next = nextOf(lift, context);
+  if (next.kind !== 'step') return next;
+  const held = byHand(lift) ? next : heldDown(next, lift, context);
+  const asks = flagToMeet(lift, context);
+  return asks ? { ...held, asks } : held;
+}
+
+/** The flag on a joint that the lift loads that was raised since the session began, and that nobody has answered here. */
+function flagToMeet(
+  lift: LiftState,
+  { flags, lift: facts, since }: FloorContext,
+): FlagOnLift | null {
+  const isMet = ({ flag }: FlagOnLift) =>
+    (lift.flagsMet ?? []).some(
+      ({ flagId, degree }) => flagId === flag.id && coversDegree(degree, degreeOf(flag)),
+    );
+  const isNews = ({ flag }: FlagOnLift) =>
+    degreeOf(flag) !== 'watch' && madeMs(flag.id) > Date.parse(since);
+  // One side can be done where only the other hurts: that is said under the lift's name.
+  return flagsOn({ flags: [...flags] }, facts).find((each) => isNews(each) && !isMet(each)) ?? null;
+}
+
+/** Whether the trainer changed the plan after the last working set. */
+const byHand = (lift: LiftState): boolean => {
+  const last = countedSets(lift, 'working').at(-1);
+  return lift.adjusted !== null && (!last || lift.adjusted.eventId > last.id);
+};
 
 /**
  * The next set of a lift and why. A plan that the trainer changed after the last set stands as it is;
  * otherwise the last working set moves load, reps or rest, within what the room can load.
  */
-export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet {
+function nextOf(lift: LiftState, context: FloorContext): NextSet {
   const stop = painStop(lift.pains, context.flags);
   if (stop) return { kind: 'stop', stop };
   const red = redFlag(context);
@@ -249,7 +328,7 @@ export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet 
   const last = countedSets(lift, 'working').at(-1);
   const planned = lift.steps[step] ?? stillClimbing(lift, last);
   if (lift.skipped || !planned) return { kind: 'done' };
-  if (lift.adjusted && (!last || lift.adjusted.eventId > last.id)) {
+  if (lift.adjusted && byHand(lift)) {
     return {
       kind: 'step',
       step,
@@ -280,7 +359,19 @@ export function proposeNextSet(lift: LiftState, context: FloorContext): NextSet 
       restLonger: false,
     };
   }
-  const { change, why, restLonger = false, ...moved } = afterSet(last, planned, lift, context);
+  const before = countedSets(lift, 'working').slice(0, -1);
+  const {
+    change,
+    why,
+    restLonger = false,
+    ...moved
+  } = isSlip(last, context, lift)
+    ? afterSlip(
+        planned,
+        before.findLast((set) => !isSlip(set, context, lift)),
+        context,
+      )
+    : afterSet(last, planned, lift, context);
   return { kind: 'step', step, set: { ...planned, ...moved }, change, why, restLonger };
 }
 

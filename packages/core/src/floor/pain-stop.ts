@@ -1,3 +1,4 @@
+import { sameSpot } from '../person/flag-degree';
 import type { Flag, FlagPlace } from '../person/person';
 import type { Pain } from '../session/pain';
 import type { PainReport } from '../session/state';
@@ -23,7 +24,7 @@ const place = (report: PainReport) =>
     ? `${report.side} ${report.place}`
     : report.place;
 
-function stopFor(report: PainReport, baseline: number): PainStop | null {
+export function stopFor(report: PainReport, baseline: number): PainStop | null {
   if (report.kind !== 'ache') {
     const sign = {
       sharp: 'sharp pain',
@@ -55,13 +56,15 @@ function stopFor(report: PainReport, baseline: number): PainStop | null {
  * usual or first level there, or anything sharp, numb, dizzy or in the chest.
  */
 export function painStop(pains: readonly PainReport[], flags: readonly Flag[]): PainStop | null {
-  const usual = new Map<string, number>(
-    flags.filter(({ state }) => state !== 'removed').map((flag) => [flag.place, flag.usualPain]),
-  );
+  const usual = flags
+    .filter(({ state }) => state !== 'removed')
+    .map(({ place: where, side, usualPain: score }) => ({ place: where, side, score }));
   for (const report of pains) {
-    const stop = stopFor(report, usual.get(report.place) ?? 0);
+    // Of this side and no other: what is usual on the right says nothing of the left.
+    const level = usual.find((each) => sameSpot(each, report));
+    const stop = stopFor(report, level?.score ?? 0);
     if (stop) return stop;
-    if (!usual.has(report.place)) usual.set(report.place, report.score);
+    if (!level) usual.push(report);
   }
   return null;
 }

@@ -52,6 +52,7 @@ function everything(): { [T in EventType]: EventPayloads[T] } {
     'warm-up.judged': { liftId, verdict: 'ready', note: '' },
     'pain.reported': { liftId, place: 'knee', side: 'left', kind: 'ache', score: 3 },
     'pain.withdrawn': { painId },
+    'flag.met': { liftId, flagId: 'flag', degree: 'closed', eased: null, reason: 'stairs only' },
     'day-after.told': { liftId, how: 'worse' },
     'plan.adjusted': { liftId, fromStep: 1, steps: [], reasons: ['less'] },
     'scheme.chosen': { liftId: squat.id, scheme: 'linear' },

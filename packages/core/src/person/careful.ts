@@ -1,5 +1,6 @@
 import { isChild, isOlder, isUnderAge, isYoung } from './age';
 import { cautionText } from './caution';
+import { degreeOf } from './flag-degree';
 import { openFlags, type Person } from './person';
 import { lockedBy, redFlag } from './red-flag';
 import { isInFirstYear } from './training-age';
@@ -34,9 +35,10 @@ export const exhales = (person: Pick<Person, 'cautions'>): boolean =>
 export function startsCareful(person: Person, now: string): boolean {
   return (
     person.nervous ||
-    openFlags(person).length > 0 ||
+    openFlags(person).some((flag) => degreeOf(flag) !== 'watch') ||
     person.cautions.includes('light start') ||
     person.cautions.includes('clearance') ||
+    person.cautions.includes('careful after clearance') ||
     isOlder(person, now) ||
     isUnderAge(person, now)
   );

@@ -6,10 +6,11 @@ import {
   liftLimit,
   rangeLimit,
   rangeOf,
+  sideLeft,
   workingRange,
   type LimitContext,
 } from './limits';
-import type { Override, Person, RangeId } from './person';
+import type { Flag, Override, Person, RangeId } from './person';
 
 const clean = { now: NOW, faults: [null, null, null] };
 const opened = (range: RangeId | null, liftId = squat.id): Override => ({
@@ -91,12 +92,41 @@ describe('lifts', () => {
   it('close for an open flag on what they load, until the trainer opens them with a reason', () => {
     const flags = [flag({ place: 'wrist' })];
     const limit = liftLimit({ ...person, flags }, row, NOW);
-    expect(limit?.why).toBe('Loads the wrist (grip), which has an open flag');
+    expect(limit?.why).toBe('Loads the left wrist (grip), which has an open flag');
     expect(isClosed(limit)).toBe(true);
     expect(
       isClosed(liftLimit({ ...person, flags, overrides: [opened(null, row.id)] }, row, NOW)),
     ).toBe(false);
     expect(liftLimit({ ...person, flags }, squat, NOW)).toBeNull();
+  });
+
+  it('stay open under a flag that is only watched or eased', () => {
+    for (const degree of ['watch', 'ease'] as const) {
+      const flags = [flag({ place: 'wrist', degree })];
+      expect(liftLimit({ ...person, flags }, row, NOW)).toBeNull();
+    }
+  });
+
+  it('can be done on the good side, where they are done one side after the other', () => {
+    const oneSided = { ...row, oneSided: true };
+    const left = flag({ place: 'wrist', side: 'left' });
+    const right = flag({ id: 'other', place: 'wrist', side: 'right' });
+    const of = (flags: Flag[]) => ({ ...person, flags });
+    expect(liftLimit(of([left]), oneSided, NOW)).toBeNull();
+    expect(sideLeft(of([left]), oneSided)).toBe('right');
+    expect(isClosed(liftLimit(of([left, right]), oneSided, NOW))).toBe(true);
+    expect(sideLeft(of([left, right]), oneSided)).toBeNull();
+    expect(isClosed(liftLimit(of([left]), row, NOW))).toBe(true);
+  });
+
+  it('are opened against one flag at its degree, which ends with it', () => {
+    const wrist = flag({ id: 'wrist', place: 'wrist', degree: 'closed' });
+    const override = { ...opened(null, row.id), flagId: 'wrist', degree: 'closed' as const };
+    const of = (flags: Flag[]) => ({ ...person, flags, overrides: [override] });
+    expect(isClosed(liftLimit(of([wrist]), row, NOW))).toBe(false);
+    const another = { ...wrist, id: 'another' };
+    expect(isClosed(liftLimit(of([another]), row, NOW))).toBe(true);
+    expect(isClosed(liftLimit(of([wrist, another]), row, NOW))).toBe(true);
   });
 });
 
@@ -174,14 +204,13 @@ describe('a red flag', () => {
 });
 
 describe('clearance', () => {
-  it('comes before loaded work, and opens lift by lift with a reason', () => {
+  it('comes before loaded work, and no tap opens it', () => {
     const uncleared = { ...person, cautions: ['clearance' as const] };
     const limit = liftLimit(uncleared, row, NOW);
     expect(isClosed(limit)).toBe(true);
-    expect(limit).toMatchObject({ overridable: true });
+    expect(limit).toMatchObject({ overridable: false });
     const overrides = [opened(null, row.id)];
-    expect(isClosed(liftLimit({ ...uncleared, overrides }, row, NOW))).toBe(false);
-    expect(isClosed(liftLimit({ ...uncleared, overrides }, squat, NOW))).toBe(true);
+    expect(isClosed(liftLimit({ ...uncleared, overrides }, row, NOW))).toBe(true);
   });
 });
 

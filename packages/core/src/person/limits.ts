@@ -1,9 +1,12 @@
-import { stressOn } from '../lift/joints';
+import { stressOn, type Stress } from '../lift/joints';
 import type { Lift, RepRange } from '../lift/lift';
+import type { Caution } from './caution';
 import { cautionAgainst } from './caution-against';
 import { isChild, isOlder, isUnderAge } from './age';
 import { cautionText } from './caution';
-import { openFlags, type Override, type Person, type RangeId } from './person';
+import { coversDegree, degreeOf, meets } from './flag-degree';
+import { openFlags, type Flag, type Override, type Person, type RangeId } from './person';
+import { madeMs } from '../log/time-of-id';
 import { lockedBy, redFlag } from './red-flag';
 import { isInFirstYear } from './training-age';
 
@@ -25,6 +28,8 @@ export interface Limit {
   overridable: boolean;
   /** The override that opened it, when there is one. */
   opened: Override | null;
+  /** What it comes from, which an opening answers; absent where nothing opens it. */
+  from?: Pick<Override, 'flagId' | 'degree' | 'caution'>;
 }
 
 /** Whether a limit holds: it is there, and nobody opened it. */
@@ -34,8 +39,29 @@ export const isClosed = (limit: Limit | null): limit is Limit =>
 /** Clean sessions in a row that open 6–7 reps. */
 const CLEAN_SESSIONS = 3;
 
-const openedBy = (person: Person, liftId: string, range: RangeId | null): Override | null =>
+const openedRange = (person: Person, liftId: string, range: RangeId): Override | null =>
   person.overrides.findLast((each) => each.liftId === liftId && each.range === range) ?? null;
+
+/** Whether an opening is of before it was kept what it answers. */
+const isOfOld = ({ flagId, caution }: Override) => flagId === undefined && caution === undefined;
+
+/** An opening of old answers the flags that stood when it was given, and no later one. */
+const stoodThen = (flag: Flag, { at }: Override) => !(madeMs(flag.id) > Date.parse(at));
+
+/** The opening of a lift that answers a flag at the degree that it has now; null where nobody opened it. */
+function openedForFlag(person: Person, liftId: string, flag: Flag): Override | null {
+  const answers = (each: Override) =>
+    isOfOld(each)
+      ? stoodThen(flag, each)
+      : each.flagId === flag.id && coversDegree(degreeOf(each), degreeOf(flag));
+  const own = person.overrides.filter((each) => each.liftId === liftId && each.range === null);
+  return own.findLast(answers) ?? null;
+}
+
+function openedForCaution(person: Person, liftId: string, caution: Caution): Override | null {
+  const own = person.overrides.filter((each) => each.liftId === liftId && each.range === null);
+  return own.findLast((each) => isOfOld(each) || each.caution === caution) ?? null;
+}
 
 /** What a limit needs to know besides the person. */
 export interface LimitContext {
@@ -45,26 +71,61 @@ export interface LimitContext {
   faults: readonly (string | null)[];
 }
 
-function flagOn(person: Person, lift: Lift) {
-  for (const flag of openFlags(person)) {
+/** A flag on a joint that a lift loads, and how it loads it. */
+export interface FlagOnLift {
+  flag: Flag;
+  stress: Stress;
+}
+
+/** The open flags on joints that a lift loads. */
+export function flagsOn(person: Pick<Person, 'flags'>, lift: Lift): FlagOnLift[] {
+  return openFlags(person).flatMap((flag) => {
     const stress = stressOn(lift, flag.place);
-    if (stress) return { flag, stress };
-  }
-  return null;
+    return stress ? [{ flag, stress }] : [];
+  });
+}
+
+/** The flags that close a lift, before anybody opened it. */
+const closing = (person: Person, lift: Lift) =>
+  flagsOn(person, lift).filter(({ flag }) => degreeOf(flag) === 'closed');
+
+const oneSide = ({ flag: { side } }: FlagOnLift) => side === 'left' || side === 'right';
+
+/** Whether a lift done one side after the other can still be done on the side that no flag closes. */
+const goodSideLeft = (lift: Lift, flags: readonly FlagOnLift[]): boolean =>
+  lift.oneSided === true &&
+  flags.every(oneSide) &&
+  flags.every(({ flag }) => meets(flag.side, flags[0]!.flag.side));
+
+/** The side that a one-sided lift is left with by flags that close it for the other; null where both are done. */
+export function sideLeft(person: Person, lift: Lift): 'left' | 'right' | null {
+  const flags = closing(person, lift).filter(
+    ({ flag }) => openedForFlag(person, lift.id, flag) === null,
+  );
+  const [first] = flags;
+  if (!first || !goodSideLeft(lift, flags)) return null;
+  return first.flag.side === 'left' ? 'right' : 'left';
 }
 
 /** What closes every loaded lift, whatever was planned: a red flag, childhood, screening without clearance. */
-export function lockOf(person: Person, lift: Lift, now: string): Limit | null {
+export function lockOf(person: Person, now: string): Limit | null {
   const red = redFlag(person);
   if (red) return { why: lockedBy(red), overridable: false, opened: null };
   if (isChild(person, now)) {
     return { why: 'Under 14: no loaded sets are planned', overridable: false, opened: null };
   }
+  if (person.cautions.includes('unscreened')) {
+    return {
+      why: 'The screening questions come first: nothing is loaded before they are answered',
+      overridable: false,
+      opened: null,
+    };
+  }
   if (person.cautions.includes('clearance')) {
     return {
       why: 'Screening: a clinician’s clearance comes before loaded work',
-      overridable: true,
-      opened: openedBy(person, lift.id, null),
+      overridable: false,
+      opened: null,
     };
   }
   return null;
@@ -75,34 +136,60 @@ export function lockOf(person: Person, lift: Lift, now: string): Limit | null {
  * joint that it loads, closes it until it is opened the way the limit allows.
  */
 export function liftLimit(person: Person, lift: Lift, now: string): Limit | null {
-  const lock = lockOf(person, lift, now);
+  const lock = lockOf(person, now);
   if (isClosed(lock)) return lock;
   const caution = cautionAgainst(person.cautions, [lift.position]);
   if (caution) {
     return {
       why: `Screening: ${cautionText[caution].toLowerCase()}; this is done ${lift.position}`,
       overridable: true,
-      opened: openedBy(person, lift.id, null),
+      opened: openedForCaution(person, lift.id, caution),
+      from: { caution },
     };
   }
-  const found = flagOn(person, lift);
-  if (!found) return null;
-  const { flag, stress } = found;
-  return {
-    why: `Loads the ${flag.place} (${stress.how}), which has an open flag`,
+  const flags = closing(person, lift);
+  if (flags.length === 0 || goodSideLeft(lift, flags)) return null;
+  const limits = flags.map(({ flag, stress }): Limit => ({
+    why: `Loads the ${spotText(flag)} (${stress.how}), which has an open flag`,
     overridable: true,
-    opened: openedBy(person, lift.id, null),
-  };
+    opened: openedForFlag(person, lift.id, flag),
+    from: { flagId: flag.id, degree: degreeOf(flag) },
+  }));
+  // Each flag is answered by an opening of its own: one that nobody opened holds.
+  return limits.find(isClosed) ?? limits[0]!;
 }
 
-function lowRepsLimit(person: Person, lift: Lift, now: string): Omit<Limit, 'opened'> | null {
+/** A place with its side, as one says it. */
+export const spotText = ({ place, side }: Pick<Flag, 'place' | 'side'>): string =>
+  side === 'left' || side === 'right' ? `${side} ${place}` : place;
+
+/** Sessions of a lift that went well after a clearance before its careful start is over. */
+const CAREFUL_SESSIONS = 4;
+
+/** Whether what was cleared is still begun with carefully in a lift. */
+function isCarefulYet({ cautions }: Person, faults: LimitContext['faults']): boolean {
+  const well = faults.slice(0, CAREFUL_SESSIONS).filter((fault) => fault === null).length;
+  return cautions.includes('careful after clearance') && well < CAREFUL_SESSIONS;
+}
+
+const CAREFUL = {
+  why: 'Cleared: eight reps and more until four sessions of it went well',
+  overridable: false,
+} as const;
+
+function lowRepsLimit(
+  person: Person,
+  lift: Lift,
+  { now, faults }: LimitContext,
+): Omit<Limit, 'opened'> | null {
+  if (isCarefulYet(person, faults)) return CAREFUL;
   if (person.cautions.includes('no low reps')) {
     return { why: 'Screening: no sets this heavy until clearance is recorded', overridable: false };
   }
   if (isUnderAge(person, now)) {
     return { why: 'Under 18: lighter loads and more reps', overridable: false };
   }
-  const found = flagOn(person, lift);
+  const found = flagsOn(person, lift).find(({ flag }) => degreeOf(flag) !== 'watch');
   if (found) {
     return { why: `An open flag on the ${found.flag.place}, which it loads`, overridable: true };
   }
@@ -116,6 +203,7 @@ function middleRepsLimit(
   person: Person,
   { now, faults }: LimitContext,
 ): Omit<Limit, 'opened'> | null {
+  if (isCarefulYet(person, faults)) return CAREFUL;
   if (person.cautions.includes('no low reps')) {
     return { why: 'Screening: no sets this heavy until clearance is recorded', overridable: false };
   }
@@ -153,12 +241,12 @@ export function rangeLimit(
 ): Limit | null {
   const limit =
     range === '1-5'
-      ? (lowRepsLimit(person, lift, context.now) ?? afterMiddle(person, lift, context))
+      ? (lowRepsLimit(person, lift, context) ?? afterMiddle(person, lift, context))
       : range === '6-7'
         ? middleRepsLimit(person, context)
         : null;
   if (!limit) return null;
-  return { ...limit, opened: limit.overridable ? openedBy(person, lift.id, range) : null };
+  return { ...limit, opened: limit.overridable ? openedRange(person, lift.id, range) : null };
 }
 
 /** The fewest reps, of these or more, that are offered for a lift. */
@@ -169,14 +257,25 @@ export function openReps(person: Person, lift: Lift, reps: number, context: Limi
   return next ? openReps(person, lift, next.low, context) : reps;
 }
 
+/** Fewest reps of those who lift lighter for more of them: under 18, older and new, until clearance. */
+const MANY = 12;
+
+/** Whether somebody lifts lighter, for more reps, whatever a plan would have. */
+export const manyReps = (person: Person, now: string): boolean =>
+  isUnderAge(person, now) ||
+  (isOlder(person, now) && isInFirstYear(person)) ||
+  person.cautions.includes('no low reps');
+
+/** The fewest reps, of these or more, that any plan may ask of a lift: what is open, and more for who lifts lighter. */
+export function leastReps(person: Person, lift: Lift, reps: number, context: LimitContext): number {
+  const open = openReps(person, lift, reps, context);
+  return manyReps(person, context.now) ? Math.max(open, MANY, lift.repRange.low) : open;
+}
+
 /** The working range for a lift: what the client prefers where it is open, else the lift's own, beginners at 10 and up. */
 export function workingRange(person: Person, lift: Lift, context: LimitContext): RepRange {
-  const careful =
-    isUnderAge(person, context.now) ||
-    (isOlder(person, context.now) && isInFirstYear(person)) ||
-    person.cautions.includes('no low reps');
-  if (careful || person.preference === 'endurance' || lift.longLever) {
-    return { low: Math.max(12, lift.repRange.low), high: Math.max(15, lift.repRange.high) };
+  if (manyReps(person, context.now) || person.preference === 'endurance' || lift.longLever) {
+    return { low: Math.max(MANY, lift.repRange.low), high: Math.max(15, lift.repRange.high) };
   }
   if (person.preference === 'strength' && lift.repRange.low < 10) {
     const open = !isClosed(rangeLimit(person, lift, '6-7', context));

@@ -1,6 +1,7 @@
 import { joints, type Side } from '../lift/joints';
 import type { Grams } from '../unit/mass';
 import type { Caution } from './caution';
+import type { FlagDegree } from './flag-degree';
 import type { TurnedDown } from './turned-down';
 
 export const sexes = ['female', 'male', 'unsaid'] as const;
@@ -36,6 +37,12 @@ export interface Flag {
   state: FlagState;
   /** Pain that is usual for this client, 0–10; a rise is measured from here. */
   usualPain: number;
+  /** How much it changes; absent in what was kept before degrees were: it closes. */
+  degree?: FlagDegree;
+  /** The most pain that was said of it, 0–10; absent while nobody said. */
+  worst?: number;
+  /** The day on which it began to close lifts; absent while it never did. */
+  closedOn?: string;
 }
 
 /** How sure a client is of what they lifted. */
@@ -66,11 +73,19 @@ export interface ImportedLift {
 export const rangeIds = ['1-5', '6-7', '8-12', '13-20'] as const;
 export type RangeId = (typeof rangeIds)[number];
 
-/** A limit that the trainer opened for a client and a lift, with the reason. `range` null opens the lift itself. */
+/**
+ * A limit that the trainer opened for a client and a lift, with the reason. `range` null opens the lift itself against one
+ * flag at one degree, or one caution; it ends with it.
+ */
 export interface Override {
   liftId: string;
   range: RangeId | null;
   reason: string;
+  /** The flag that it answers, and the degree that this had; absent for a caution, and in what was kept before. */
+  flagId?: string;
+  degree?: FlagDegree;
+  /** The caution that it answers; absent likewise. */
+  caution?: Caution;
   /** ISO time, and the trainer's id. */
   at: string;
   by: string;

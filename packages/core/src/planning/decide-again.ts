@@ -10,7 +10,7 @@ import type { Implement } from '../room/implement';
 import type { Room } from '../room/room';
 import type { Again, LiftPlan } from '../session/plan';
 import type { StrengthProfile } from '../strength/profile';
-import { aimHere, bestSets } from '../strength/worth';
+import { aimHere, bestSets, choose, isDear } from '../strength/worth';
 import { massText, type Grams, type Unit } from '../unit/mass';
 
 /** What a kept plan is looked at with. */
@@ -23,6 +23,8 @@ export interface Grounds {
   unit: Unit;
   /** ISO time. */
   now: string;
+  /** They were away from it: what is believed by now is no ground. */
+  away: boolean;
 }
 
 /** A body that changed by this share changes what the body lifts. */
@@ -49,7 +51,7 @@ function whyAgain(plan: LiftPlan, today: Implement, grounds: Grounds): string | 
     return `Body mass has changed: it lifted ${massText(had, unit)}, and now ${massText(has, unit)}`;
   }
   const { loadG, reps, targetRir } = plan;
-  if (memory.decided?.own) return null;
+  if (memory.decided?.own || grounds.away) return null;
   if (profile.loadFor(lift, reps, targetRir).certainty !== 'known') return null;
   const asked = { liftId: lift.id, loadG, reps, cleanReps: reps, rir: targetRir };
   const chance = profile.outlook(lift, targetRir, 'another').atLeast(loadG, reps, 0);
@@ -67,11 +69,13 @@ function decidedToday(plan: LiftPlan, today: Implement, grounds: Grounds): LiftP
   const { targetRir } = plan;
   const near = atOrBelow(loads, profile.loadFor(lift, range.low, targetRir).mean);
   if (!near) return null;
-  const aim = aimHere(loads, range, { targetRir, careful: startsCareful(person, now) });
+  const careful = isDear(startsCareful(person, now), profile.setsOf(lift));
+  const aim = aimHere(loads, range, { targetRir, careful });
   const outlook = profile.outlook(lift, targetRir, 'another');
-  const best = ofNearLoads(loads, near.loadG, REACH, (loadG) =>
+  const judged = ofNearLoads(loads, near.loadG, REACH, (loadG) =>
     bestSets(outlook, loadG, plan.sets, aim),
-  ).reduce((kept, each) => (each.worth > kept.worth ? each : kept));
+  );
+  const { best } = choose(judged, 0);
   return { ...plan, implement: today, repRange: range, loadG: best.loadG, reps: best.reps[0]! };
 }
 

@@ -10,14 +10,26 @@ import { isSteady } from '../lift/position';
 import { restBetweenWork } from '../lift/rest';
 import { chooseImplement } from '../loads/choose-implement';
 import { canLoad, loadables } from '../loads/loadables';
-import { atOrBelow, lightest } from '../loads/loads';
+import { atOrBelow, lightest, nearest, type Loads } from '../loads/loads';
 import { startsCareful } from '../person/careful';
 import { madeMs } from '../log/time-of-id';
-import { isClosed, liftLimit, lockOf, workingRange } from '../person/limits';
+import { degreeOf } from '../person/flag-degree';
+import {
+  flagsOn,
+  isClosed,
+  liftLimit,
+  lockOf,
+  sideLeft,
+  spotText,
+  workingRange,
+  type Limit,
+} from '../person/limits';
 import { openFlags, type Flag, type Person } from '../person/person';
 import type { Plate, Room } from '../room/room';
 import type { TurnedDown } from '../person/turned-down';
+import { isUnderAge } from '../person/age';
 import { isSameDay, type BlockDay } from '../session/block-day';
+import { underCeiling, type Ceiling } from '../session/ceiling';
 import {
   rangeWith,
   type LiftPlan,
@@ -25,18 +37,19 @@ import {
   type PlannedLift,
   type Step,
 } from '../session/plan';
-import { WAY_BACK, type WayBack } from '../session/way-back';
+import { shareOfStep, stepToday, WAY_BACK, type WayBack } from '../session/way-back';
 import type { StrengthAnswer, StrengthProfile } from '../strength/profile';
 import type { Unit } from '../unit/mass';
 import { planRamp } from '../warm-up/ramp/plan-ramp';
 import { rampFor } from '../warm-up/ramp/ramp-for';
 import { isWarm } from '../warm-up/ramp/warm-muscles';
-import { absenceShare } from './absence';
+import { absenceShare, isFoundAgain } from './absence';
 import { decideAgain } from './decide-again';
 import { heldCount, loadHold, planHold } from './hold-plan';
 import type { ProgrammeLift } from './programme-lift';
 import { oneOfEach, turnedDown } from './turned-down';
 import { wayBackOf } from './way-back';
+import { withinLimits } from './within-limits';
 
 /** All that a session is drafted from. */
 export interface DraftInput {
@@ -64,6 +77,8 @@ export interface ClosedLift {
   overridable: boolean;
   /** The lift that stands in for it; absent where none does. */
   standIn?: string;
+  /** What an opening by the trainer would answer; absent where nothing does. */
+  from?: Limit['from'];
 }
 
 /** The lifts of a session with their loads, and those that are left out. */
@@ -79,6 +94,8 @@ export type Draft = LoadsDraft<PlannedLift>;
 
 const DAY_MS = 24 * 3600 * 1000;
 const SETS = 3;
+/** A load that is hardly above its share keeps its reps. */
+const REP_GIVES = 0.4;
 /** Reserve that a first exposure to a lift asks for, and that others do. */
 const FIRST_RIR = 3;
 const USUAL_RIR = 2;
@@ -92,7 +109,7 @@ function daysSince(last: string | null, now: string): number | null {
   return last === null ? null : Math.floor((Date.parse(now) - Date.parse(last)) / DAY_MS);
 }
 
-type Found = Pick<LoadedLift, 'why' | 'belief' | 'certainty' | 'climb' | 'again'> & {
+type Found = Pick<LoadedLift, 'why' | 'belief' | 'certainty' | 'climb' | 'again' | 'ceiling'> & {
   plan: LiftPlan;
 };
 
@@ -167,6 +184,16 @@ function asPlanned(
   return { plan, why: askedText(ahead, plan, unit) };
 }
 
+/** Where a lift stands on its way back, and why it has not gone on. */
+function whyOnTheWay({ place, step, held }: WayBack): string {
+  if (step >= WAY_BACK.length) return `The whole load again after the ${place}, as decided`;
+  const share = Math.round(shareOfStep(step) * 100);
+  const waits = held
+    ? 'again, not settled or two days yet'
+    : `step ${step + 1} of ${WAY_BACK.length}`;
+  return `Way back for the ${place}, ${waits}: ${share} % of what is believed`;
+}
+
 /** A lift on its way back after pain: its share of what is believed, and never above what it was. */
 function onTheWay(
   kept: LiftPlan,
@@ -174,69 +201,102 @@ function onTheWay(
   implement: Implement,
   { mean, low, high, certainty }: StrengthAnswer,
   { room }: DraftInput,
+  share: number,
 ): Found | null {
-  const wanted = Math.min(kept.loadG, mean * WAY_BACK[way.step]!);
+  const part = shareOfStep(way.step);
+  const whole = part === 1;
+  const wanted = Math.min(kept.loadG, whole ? kept.loadG : mean * part) * share;
   const loads = loadables(room, implement);
   const load = atOrBelow(loads, wanted) ?? lightest(loads);
   if (!load) return null;
   return {
     plan: { ...kept, implement, loadG: load.loadG, wayBack: way },
-    why: `Way back for the ${way.place}, step ${way.step + 1} of ${WAY_BACK.length}: ${Math.round(WAY_BACK[way.step]! * 100)} % of what is believed`,
+    why: whyOnTheWay(way),
     belief: { mean, low, high },
     certainty,
     climb: false,
+    ...(!whole && { ceiling: { loadG: load.loadG, reason: 'way back' as const } }),
   };
+}
+
+/**
+ * A plan after `days` without the lift: the load of this room that is nearest to its share. Where the rack is too coarse
+ * for that, fewer reps make up for it; after long the lift climbs from below to what it was, and no further.
+ */
+function afterAbsence(kept: LiftPlan, days: number, loads: Loads, lift: Lift) {
+  const share = absenceShare(days);
+  const wanted = kept.loadG * share;
+  if (isFoundAgain(days)) {
+    const loadG = atOrBelow(loads, wanted)?.loadG ?? kept.loadG;
+    const plan = { ...kept, loadG, targetRir: Math.max(kept.targetRir, FIRST_RIR) };
+    const ceiling: Ceiling = { loadG: kept.loadG, reason: 'absence' };
+    return { plan, climb: true, ceiling, why: `${days} days away: found again from below` };
+  }
+  const loadG = Math.min(kept.loadG, nearest(loads, wanted)?.loadG ?? kept.loadG);
+  const k = lift.repConstant;
+  const asMuch = Math.floor((wanted * (k + kept.reps)) / Math.max(1, loadG) - k + REP_GIVES);
+  const reps = Math.min(kept.reps, Math.max(Math.min(kept.reps, kept.repRange.low), asMuch));
+  const lighter = Math.round(100 * (1 - loadG / Math.max(1, kept.loadG)));
+  const fewer = kept.reps - reps;
+  const what = [
+    ...(lighter > 0 ? [`${lighter} % lighter`] : []),
+    ...(fewer > 0 ? [`${fewer} ${fewer === 1 ? 'rep' : 'reps'} fewer`] : []),
+  ];
+  const ceiling: Ceiling = { loadG, reason: 'absence' };
+  const why = `${days} days away: ${what.join(', ') || 'nothing lighter is here'}`;
+  return { plan: { ...kept, loadG, reps }, climb: false, ceiling, why };
 }
 
 function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput): Found | null {
   const { room, person, profile, now, unit } = input;
   const { lift } = entry;
   const memory = memoryOf(input.history, decided.liftId);
-  const days = daysSince(memory.lastDone, now);
-  const share = days === null ? 1 : absenceShare(days);
+  const days = daysSince(memory.lastDone, now) ?? 0;
+  const away = absenceShare(days) < 1;
   // The room and the body may have changed since the plan was made: the load is snapped to what is here today.
   const usable = canLoad(room, decided.implement)
     ? implementToday(decided.implement, lift, person)
     : chooseImplement(lift, room, decided.loadG, person.bodyMassG);
   if (!usable) return null;
-  const grounds = { lift, memory, person, profile, room, unit, now };
+  // Time away has a rule of its own, which the doubt that time brings must not undo.
+  const grounds = { lift, memory, person, profile, room, unit, now, away };
   const { plan: still, again } = decideAgain(decided, usable, grounds);
   const { plan: kept, why: asked } = asPlanned(still, entry, usable, input);
   const answer = profile.loadFor(lift, kept.reps, kept.targetRir);
-  const way = wayBackOf(lift, memory, person);
-  if (way) return onTheWay(kept, way, usable, answer, input);
-  const { mean, low, high, start, certainty } = answer;
-  const wanted = share === null ? Math.min(kept.loadG, start) : kept.loadG * share;
-  const load = atOrBelow(loadables(room, usable), wanted);
+  const begun = wayBackOf(lift, memory, person);
+  const way = begun && stepToday(begun, now);
+  if (way) return onTheWay(kept, way, usable, answer, input, absenceShare(days));
+  const { mean, low, high, certainty } = answer;
+  const loads = loadables(room, usable);
+  const belief = { mean, low, high };
+  if (away) {
+    const { plan, ...rest } = afterAbsence(kept, days, loads, lift);
+    return { plan: { ...plan, implement: usable }, belief, certainty, ...rest };
+  }
+  const load = atOrBelow(loads, kept.loadG);
   if (!load) return null;
-  const why =
-    share === null
-      ? `${days} days away: start again from the belief`
-      : share < 1
-        ? `${days} days away: ${Math.round((1 - share) * 100)} % lighter`
-        : (again?.why ?? asked ?? 'As decided last time');
   return {
-    plan: {
-      ...kept,
-      implement: usable,
-      loadG: load.loadG,
-      reps: share === 1 || kept.cell ? kept.reps : kept.repRange.low,
-    },
-    why,
-    belief: { mean, low, high },
+    plan: { ...kept, implement: usable, loadG: load.loadG },
+    why: again?.why ?? asked ?? 'As decided last time',
+    belief,
     certainty,
     climb: false,
     ...(again && { again }),
   };
 }
 
-function workingSteps(plan: LiftPlan, { restClass }: Lift): Step[] {
+/** How much longer rests are for who needs long ones. */
+const LONG_REST = 1.5;
+
+function workingSteps(plan: LiftPlan, { restClass }: Lift, { cautions }: Person): Step[] {
   const step: Step = {
     kind: 'working',
     loadG: plan.loadG,
     reps: plan.reps,
     purpose: '',
-    restS: restBetweenWork({ ...plan, restClass }),
+    restS: Math.round(
+      restBetweenWork({ ...plan, restClass }) * (cautions.includes('long rests') ? LONG_REST : 1),
+    ),
   };
   return Array.from({ length: plan.sets }, () => step);
 }
@@ -248,8 +308,8 @@ function stillClosed(plan: LiftPlan | null, lift: Lift, person: Person): string 
 }
 
 /**
- * The client with the flags that nobody knew of when a lift was last planned: begun or raised since. With all of them where
- * it never was. What hurt in the lift itself is in its plan: it goes the way back.
+ * The client without the flags from before degrees were kept that stood when a lift was last planned: a plan that a trainer
+ * accepted then stands with them. What hurt in the lift itself is in its plan: it goes the way back.
  */
 function sinceThen(person: Person, { plan, lastDone, decided }: LiftMemory): Person {
   if (!plan) return person;
@@ -258,25 +318,26 @@ function sinceThen(person: Person, { plan, lastDone, decided }: LiftMemory): Per
   const isNewer = ({ id, since, place }: Flag) =>
     place !== plan.wayBack?.place &&
     ((since !== null && day !== null && since > day) || madeMs(id) > decidedMs);
-  return { ...person, flags: person.flags.filter(isNewer) };
+  const holds = (flag: Flag) => flag.degree !== undefined || isNewer(flag);
+  return { ...person, flags: person.flags.filter(holds) };
 }
 
-/**
- * Why a lift is left out before its load is looked for, or null. A plan that a trainer accepted stands with the flags
- * that were open then; cautions, and flags that are newer, close it all the same.
- */
+/** Why a lift is left out before its load is looked for, or null: a lock, a plan that pain closed, a caution, a flag. */
 function closedBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
   const { lift } = entry;
   const memory = memoryOf(input.history, lift.id);
-  const kept = memory.plan;
-  const lock = lockOf(input.person, lift, input.now);
-  if (isClosed(lock)) return { liftId: lift.id, why: lock.why, overridable: lock.overridable };
-  const closed = stillClosed(kept, lift, input.person);
+  const leftOut = ({ why, overridable, from }: Limit): ClosedLift => ({
+    liftId: lift.id,
+    why,
+    overridable,
+    ...(from && { from }),
+  });
+  const lock = lockOf(input.person, input.now);
+  if (isClosed(lock)) return leftOut(lock);
+  const closed = stillClosed(memory.plan, lift, input.person);
   if (closed) return { liftId: lift.id, why: closed, overridable: false };
   const limit = liftLimit(sinceThen(input.person, memory), lift, input.now);
-  return isClosed(limit)
-    ? { liftId: lift.id, why: limit.why, overridable: limit.overridable }
-    : null;
+  return isClosed(limit) ? leftOut(limit) : null;
 }
 
 /** A lift with its load and reason; null when the room has nothing for it. */
@@ -293,7 +354,49 @@ function loadLift(entry: ProgrammeLift, input: DraftInput): LoadedLift | null {
     : firstPlan(entry, input);
   if (!found) return null;
   const { plan, ...grounds } = found;
-  return { ...plan, ...grounds, lastTime };
+  const loads = loadables(input.room, plan.implement);
+  const { person, profile: strength, now } = input;
+  const limits = { person, lift, loads, strength, now, faults: memory.faults };
+  return bound({ ...withinLimits(plan, limits), ...grounds, lastTime }, lift, loads, input);
+}
+
+/** Share of a load that is left where a flag eases the lift. */
+const EASED = 0.9;
+
+/** A lift as a flag eases it: lighter, and no more than that until the flag has gone. */
+function eased(loaded: LoadedLift, lift: Lift, loads: Loads, { person }: DraftInput): LoadedLift {
+  // What is on its way back is lighter already.
+  if (loaded.wayBack) return loaded;
+  const found = flagsOn(person, lift).find(({ flag }) => degreeOf(flag) === 'ease');
+  if (!found) return loaded;
+  const loadG = atOrBelow(loads, loaded.loadG * EASED)?.loadG ?? loaded.loadG;
+  const { place } = found.flag;
+  return {
+    ...loaded,
+    loadG,
+    eased: { loadG: loaded.loadG, place },
+    ceiling: { loadG, reason: 'flag' },
+    why: `Eased for the ${spotText(found.flag)} (${found.stress.how}): a tenth lighter, only where nothing hurts. ${loaded.why}`,
+  };
+}
+
+/** What binds a lift today besides its load: a flag that eases it, the one side that is left, and its ceiling. */
+function bound(loaded: LoadedLift, lift: Lift, loads: Loads, input: DraftInput): LoadedLift {
+  const { person, now, asked } = input;
+  const lighter = eased(loaded, lift, loads, input);
+  const side = sideLeft(person, lift);
+  const low = side ? { ...lighter, onlySide: side } : lighter;
+  const { loadG } = low;
+  const isLight = (asked?.get(lift.id)?.ask.share ?? 1) < 1;
+  if (isLight) return underCeiling(low, { loadG, reason: 'light day' }, loads);
+  // A weight that is still looked for has to be found.
+  if (low.climb) return low;
+  if (
+    person.cautions.includes('no low reps') ||
+    person.cautions.includes('careful after clearance')
+  )
+    return underCeiling(low, { loadG, reason: 'clearance' }, loads);
+  return isUnderAge(person, now) ? underCeiling(low, { loadG, reason: 'minor' }, loads) : low;
 }
 
 /** A loaded lift with its ramp, planned from the plates that stand on its implement. */
@@ -308,7 +411,7 @@ function withRamp(
   const { person, room, unit } = input;
   const setting = rampFor(person, lift, loaded.reps, warm, memoryOf(input.history, lift.id).habit);
   const { kind: ramp, primer, reasons: rampReasons } = setting;
-  const working = workingSteps(loaded, lift);
+  const working = workingSteps(loaded, lift, person);
   // The first set of a climb is light enough to be its own warm-up.
   if (loaded.climb) return { ...loaded, ramp, primer, rampReasons, steps: working };
   const request = rampRequest(loaded, setting, { lift, room, unit, standing });
@@ -333,6 +436,32 @@ function steadyFirst({ programme, person }: DraftInput): readonly ProgrammeLift[
   return [...programme].sort((a, b) => last(a) - last(b));
 }
 
+/** From this chance on that the fewest reps can be done, a lift is light enough. */
+const CAN = 0.4;
+
+/** Whether the lightest load there is here, or the body, is believed too heavy for the lift's fewest reps. */
+function isTooHeavy(loaded: LoadedLift, { lift }: ProgrammeLift, input: DraftInput): boolean {
+  if (loaded.counted || memoryOf(input.history, lift.id).decided?.own) return false;
+  const least = lightest(loadables(input.room, loaded.implement));
+  if (!least || least.loadG < loaded.loadG) return false;
+  const outlook = input.profile.outlook(lift, 0, 'another');
+  return outlook.atLeast(loaded.loadG, loaded.repRange.low, 0) < CAN;
+}
+
+/** A lift with its load, or, where nothing here is light enough for it, the first easier one that something is. */
+function lightEnough(
+  entry: ProgrammeLift,
+  input: DraftInput,
+): { doing: ProgrammeLift; loaded: LoadedLift } | null {
+  const loaded = loadLift(entry, input);
+  if (loaded && !isTooHeavy(loaded, entry, input)) return { doing: entry, loaded };
+  const { easier } = entry;
+  const found = easier && !closedBy(easier, input) ? lightEnough(easier, input) : null;
+  if (!found) return loaded && { doing: entry, loaded };
+  const why = `Nothing is light enough here for the ${entry.lift.name.toLowerCase()} yet. ${found.loaded.why}`;
+  return { doing: found.doing, loaded: { ...found.loaded, why } };
+}
+
 /** What stands in for a closed lift, where that is not closed as well. */
 function openStandIn({ standIn }: ProgrammeLift, input: DraftInput): ProgrammeLift | null {
   return standIn && !closedBy(standIn, input) ? standIn : null;
@@ -345,8 +474,12 @@ const steppedDown = (entry: ProgrammeLift, input: DraftInput): ProgrammeLift =>
 const withSets = (lift: LoadedLift, { sets }: ProgrammeLift): LoadedLift =>
   sets === undefined ? lift : { ...lift, sets };
 
-const lessToday = (lift: LoadedLift, { turnedDown: less, room }: DraftInput): LoadedLift =>
-  less ? turnedDown(lift, loadables(room, lift.implement), less) : lift;
+function lessToday(lift: LoadedLift, { turnedDown: less, room }: DraftInput): LoadedLift {
+  if (!less) return lift;
+  const loads = loadables(room, lift.implement);
+  const down = turnedDown(lift, loads, less);
+  return underCeiling(down, { loadG: down.loadG, reason: 'lighter week' }, loads);
+}
 
 /** Lifts with their loads; those that are closed, or that the room has nothing for, are listed apart with why. */
 export function draftLoads(input: DraftInput): LoadsDraft {
@@ -355,10 +488,10 @@ export function draftLoads(input: DraftInput): LoadsDraft {
   const programme = input.turnedDown ? oneOfEach(steadyFirst(input)) : steadyFirst(input);
   for (const entry of programme) {
     const closed = closedBy(entry, input);
-    const doing = closed ? openStandIn(entry, input) : steppedDown(entry, input);
-    const found = doing && loadLift(doing, input);
-    const standsFor = doing === entry ? {} : { standsFor: entry.lift.id };
-    const loaded = found && { ...lessToday(withSets(found, entry), input), ...standsFor };
+    const chosen = closed ? openStandIn(entry, input) : steppedDown(entry, input);
+    const found = chosen && lightEnough(chosen, input);
+    const standsFor = found?.doing === entry ? {} : { standsFor: entry.lift.id };
+    const loaded = found && { ...lessToday(withSets(found.loaded, entry), input), ...standsFor };
     const why = `${input.room.name} has nothing to load it with`;
     if (loaded) draft.lifts.push(loaded);
     if (closed || !loaded) {
@@ -369,8 +502,14 @@ export function draftLoads(input: DraftInput): LoadsDraft {
   return draft;
 }
 
-const everyLift = ({ programme }: DraftInput): ProgrammeLift[] =>
-  programme.flatMap((entry) => [entry, entry.standIn ?? [], entry.steppedDown ?? []].flat());
+const withOthers = (entry: ProgrammeLift): ProgrammeLift[] => [
+  entry,
+  ...[entry.standIn, entry.steppedDown, entry.easier].flatMap((other) =>
+    other ? withOthers(other) : [],
+  ),
+];
+
+const everyLift = ({ programme }: DraftInput): ProgrammeLift[] => programme.flatMap(withOthers);
 
 /** The plates that a lift's last step leaves on its implement. */
 function leftOn(lift: PlannedLift, room: Room): Plate[] {

@@ -74,6 +74,7 @@ const next = (lift: Lift, state: LiftState) => {
     safetyFaults: [],
     strength: unknown(),
     careful: false,
+    since: NOW,
   });
   return found.kind === 'step' ? found : null;
 };
@@ -83,6 +84,8 @@ const decided = (lift: Lift, state: LiftState) =>
     loads: loadsOf(state),
     unit: 'kg',
     flags: [],
+    client: person,
+    now: '2026-11-24T10:00:00.000Z',
     faults: [],
     regression: null,
     faultHistory: [],

@@ -62,7 +62,7 @@ function carriedHold(decided: LiftPlan, { lift }: ProgrammeLift, setting: HoldSe
   const implement = canLoad(room, decided.implement)
     ? decided.implement
     : chooseImplement(lift, room, decided.loadG, person.bodyMassG);
-  const share = (daysAway === null ? 1 : absenceShare(daysAway)) ?? 0;
+  const share = daysAway === null ? 1 : absenceShare(daysAway);
   const loads = implement && loadables(room, implement);
   const load = loads && (atOrBelow(loads, decided.loadG) ?? lightest(loads));
   if (!implement || !load) return null;

@@ -9,6 +9,8 @@ export interface ProgrammeLift {
   sets?: number;
   /** The easier lift that it was stepped down to; absent while it is done itself. */
   steppedDown?: ProgrammeLift;
+  /** The easier lift of its ladder, for where nothing is light enough here; absent where there is none. */
+  easier?: ProgrammeLift;
   /** Another in its place where it is closed; absent where there is none. */
   standIn?: ProgrammeLift;
 }

@@ -2,6 +2,7 @@ import { madeMs } from '../log/time-of-id';
 import { stressOn } from '../lift/joints';
 import type { Lift } from '../lift/lift';
 import type { LiftMemory } from '../memory/lift-memory';
+import { degreeOf } from '../person/flag-degree';
 import { openFlags, type Flag, type Person } from '../person/person';
 import type { WayBack } from '../session/way-back';
 
@@ -9,11 +10,28 @@ import type { WayBack } from '../session/way-back';
 const LATE_DAYS = 4;
 const DAY_MS = 24 * 3600 * 1000;
 
-/** Whether a flag that does not constrain any more kept a lift from being done: it began after it was last done, or with it. */
-function keptAway({ id, since, state }: Flag, lastDone: string): boolean {
-  const began = since === null ? madeMs(id) : Date.parse(since);
+/** Pain from which the whole load waits for a week after the place was closed. */
+const STRONG = 5;
+const WEEK_DAYS = 7;
+
+/** Whether a flag that does not close any more kept a lift from being done: it began to after that was last done, or with it. */
+function keptAway(flag: Flag, lastDone: string): boolean {
+  const { id, since, state, degree, closedOn } = flag;
+  const from = closedOn ?? since;
+  const began = from === null ? madeMs(id) : Date.parse(from);
   const late = Date.parse(lastDone.slice(0, 10)) - LATE_DAYS * DAY_MS;
-  return (state === 'cleared' || state === 'closed') && began >= late;
+  const isOver = state === 'cleared' || state === 'closed' || degreeOf(flag) !== 'closed';
+  const wasClosing = closedOn !== undefined || degree === undefined || degree === 'closed';
+  return isOver && wasClosing && state !== 'removed' && began >= late;
+}
+
+/** The way back from its first step, for what a flag kept away. */
+function fromTheStart({ place, side, worst = 0, closedOn }: Flag): WayBack {
+  const fullFrom =
+    closedOn !== undefined && worst >= STRONG
+      ? new Date(Date.parse(closedOn) + WEEK_DAYS * DAY_MS).toISOString().slice(0, 10)
+      : undefined;
+  return { place, side, step: 0, ...(fullFrom !== undefined && { fullFrom }) };
 }
 
 /**
@@ -27,11 +45,14 @@ export function wayBackOf(
 ): WayBack | null {
   if (!plan) return null;
   const loaded = ({ place }: Flag) => stressOn(lift, place) !== undefined;
-  if (plan.closed === null && (plan.wayBack || openFlags(person).some(loaded))) {
-    return plan.wayBack ?? null;
-  }
   const flags = person.flags.filter(loaded);
   const kept = lastDone === null ? undefined : flags.find((flag) => keptAway(flag, lastDone));
-  const place = plan.wayBack?.place ?? (kept ?? flags[0])?.place;
-  return place !== undefined && (plan.closed !== null || kept) ? { place, step: 0 } : null;
+  const { wayBack } = plan;
+  // Begun already, and nothing has closed it since.
+  if (plan.closed === null && wayBack && (wayBack.since !== undefined || !kept)) return wayBack;
+  const holds = (flag: Flag) => loaded(flag) && degreeOf(flag) === 'closed';
+  if (plan.closed === null && openFlags(person).some(holds)) return wayBack ?? null;
+  const flag = kept ?? (plan.closed === null ? undefined : flags[0]);
+  if (flag) return fromTheStart(flag);
+  return plan.closed !== null && wayBack ? { place: wayBack.place, step: 0 } : null;
 }

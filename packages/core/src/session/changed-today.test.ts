@@ -1,7 +1,7 @@
 import { decide } from '../decision/decide';
 import { log } from '../test/log';
 import { draftSession } from '../planning/draft';
-import { kg, row, squat, unknown } from '../test/fixtures';
+import { kg, NOW, person, row, squat, unknown } from '../test/fixtures';
 import { input } from '../test/log';
 import { liftIsDone } from './state';
 
@@ -60,6 +60,9 @@ describe('what is asked of a lift today', () => {
     });
     const { proposed } = decide(session.lift(), {
       flags: [],
+      client: person,
+      now: NOW,
+      faultHistory: [],
       faults: [],
       loads: { all: () => [], from: () => null, upTo: () => null },
       strength: unknown(),

@@ -1,7 +1,9 @@
 import type { HeldCount } from '../lift/counted';
 import type { LoadBelief, RepRange } from '../lift/lift';
 import type { Implement } from '../room/implement';
+import type { FlagPlace } from '../person/person';
 import type { BlockDay } from './block-day';
+import type { Ceiling } from './ceiling';
 import type { Misses, SchemeName } from './scheme';
 import type { WayBack } from './way-back';
 import type { Certainty } from '../strength/profile';
@@ -97,6 +99,12 @@ export interface LoadedLift extends LiftPlan {
   standsFor?: string;
   /** What would have been asked but for a turned-down week; absent on ordinary days. */
   turnedDown?: { sets: number; loadG: Grams };
+  /** What a flag eased, as it would have been asked; absent where none does. */
+  eased?: { loadG: Grams; place: FlagPlace };
+  /** The only side that is done, as a flag closes it for the other; absent where both are. */
+  onlySide?: 'left' | 'right';
+  /** What may not be exceeded today, and why; absent where nothing binds. */
+  ceiling?: Ceiling;
   /** The sets climb to the load: a lift without evidence finds its weight on the floor. */
   climb?: boolean;
 }

@@ -27,6 +27,7 @@ const context: FloorContext = {
   safetyFaults: ['unsafe'],
   strength: unknown(),
   careful: false,
+  since: NOW,
 };
 
 describe('drafting a session', () => {
@@ -62,9 +63,34 @@ describe('drafting a session', () => {
     };
     expect([5, 15, 30, 50].map((days) => away(days).loadG / 1000)).toEqual([100, 95, 87.5, 77.5]);
     expect(away(5)).toMatchObject({ reps: 10, why: 'As decided last time' });
-    expect(away(15)).toMatchObject({ reps: 8, why: '15 days away: 5 % lighter' });
-    expect(away(90).why).toMatch(/start again/);
-    expect(away(90).loadG).toBeLessThan(kg(100));
+    expect(away(15)).toMatchObject({ reps: 10, why: '15 days away: 5 % lighter' });
+    expect(away(15).ceiling).toEqual({ loadG: kg(95), reason: 'absence' });
+    expect(away(90)).toMatchObject({ climb: true, why: '90 days away: found again from below' });
+    expect(away(90).ceiling).toEqual({ loadG: kg(100), reason: 'absence' });
+  });
+
+  it('asks no more, load and reps together, the longer somebody was away', () => {
+    const { steps: _steps, ramp: _ramp, ...kept } = drafted({}).lifts[0]!;
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 10, max: 60 }).map((steps) => kg(2.5 * steps)),
+        fc.integer({ min: 8, max: 12 }),
+        fc.tuple(fc.nat({ max: 1000 }), fc.nat({ max: 1000 })),
+        (loadG, reps, [one, other]) => {
+          const after = (days: number) => {
+            const at = new Date(Date.parse(NOW) - days * 86_400_000).toISOString();
+            const plan = { ...kept, loadG, reps };
+            const history = { lifts: { [squat.id]: { ...noMemory, plan, lastDone: at } } };
+            return drafted({ history }).lifts[0]!;
+          };
+          const [less, more] = [Math.min(one, other), Math.max(one, other)].map(after);
+          expect(more!.loadG).toBeLessThanOrEqual(less!.loadG);
+          if (more!.loadG === less!.loadG) expect(more!.reps).toBeLessThanOrEqual(less!.reps);
+          expect(more!.reps).toBeLessThanOrEqual(reps);
+        },
+      ),
+      { numRuns: 200 },
+    );
   });
 
   it('leaves a closed lift out until its flag is cleared', () => {

@@ -1,3 +1,4 @@
+import type { FlagDegree } from '../person/flag-degree';
 import type { Unit } from '../unit/mass';
 import type { DrillState } from '../warm-up/general/drill';
 import type { GeneralStep } from '../warm-up/general/general';
@@ -138,12 +139,14 @@ export interface LiftState {
   review: Review | null;
   /** How the joint was on the day after the session before; absent while nobody asked. */
   dayAfter?: DayAfter;
+  /** Flags raised since the session began that were met in it, each at its degree; absent where none was. */
+  flagsMet?: { flagId: string; degree: FlagDegree }[];
   /** The rule for its proposals from here on, or that there is none any more; absent while it stays as it was. */
   rule?: OwnRule | null;
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 8;
+export const STATE_VERSION = 9;
 
 /** A session as its log tells it. */
 export interface SessionState {

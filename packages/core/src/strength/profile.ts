@@ -34,6 +34,8 @@ export interface StrengthProfile {
   doubt(set: Pick<PastSet, 'liftId' | 'loadG' | 'reps' | 'cleanReps' | 'rir'>): Doubt | null;
   /** What sets of a lift hold that each leave about `rir`: those to come today, or those of another day. */
   outlook(lift: Lift, rir: number, day: OutlookDay): Outlook;
+  /** Working sets of a lift that are taken in. */
+  setsOf(lift: Lift): number;
   /** Whether sets of today are in, or what the client says of it: then the day's form is known. */
   today: boolean;
   /** The profile after all of today's sets. */
@@ -90,6 +92,7 @@ export function profileOf(
   );
   return {
     today,
+    setsOf: (lift) => belief.sets[liftAt(belief.lifts, lift.id)]!,
     outlook: (lift, rir, day) => outlookOn(belief, lift, rir, day, soFar),
     loadFor(lift, reps, rir) {
       const at = liftAt(belief.lifts, lift.id);

@@ -55,6 +55,8 @@ export interface BestSet {
   loadG: Grams;
   reps: number;
   worth: number;
+  /** Chance that it fails. */
+  fails: number;
 }
 
 function bestIn(
@@ -67,8 +69,9 @@ function bestIn(
 ): BestSet {
   let best: BestSet | null = null;
   for (let reps = low; reps <= Math.max(low, Math.min(most, high)); reps += 1) {
-    const worth = worthOf(chances(outlook, loadG, reps, more, targetRir), careful);
-    if (!best || worth > best.worth) best = { loadG, reps, worth };
+    const likely = chances(outlook, loadG, reps, more, targetRir);
+    const worth = worthOf(likely, careful);
+    if (!best || worth > best.worth) best = { loadG, reps, worth, fails: likely.fails };
   }
   return best!;
 }
@@ -82,6 +85,8 @@ export interface BestSets {
   loadG: Grams;
   reps: number[];
   worth: number;
+  /** Chance that the first of them fails. */
+  fails: number;
 }
 
 /** `sets` sets of a load: the more tired, the fewer reps. */
@@ -89,20 +94,41 @@ export function bestSets(outlook: Outlook, loadG: Grams, sets: number, aim: Aim)
   const range = aim.range(loadG);
   const reps: number[] = [];
   let worth = 0;
+  let fails = 0;
   for (let more = 0; more < sets; more += 1) {
     const best = bestIn(outlook, loadG, more, range, aim, reps.at(-1) ?? Infinity);
+    if (more === 0) fails = best.fails;
     reps.push(best.reps);
     worth += best.worth / sets;
   }
-  return { loadG, reps, worth };
+  return { loadG, reps, worth, fails };
 }
 
-/** What is worth most, and what is chosen: the first stays unless another is worth more than `margin` more. */
-export function choose<T extends { worth: number }>(
+/** What is more likely than this to fail is not asked, whatever else it is worth. */
+const MOST_FAILS = 0.4;
+
+/**
+ * What is worth most, and what is chosen: the first stays unless another is worth more than `margin` more. What would likely
+ * fail is passed over; where all would, what is least likely to.
+ */
+export function choose<T extends { worth: number; fails: number }>(
   judged: readonly [T, ...T[]],
   margin: number,
 ): { best: T; chosen: T } {
   const [stay] = judged;
-  const best = judged.reduce((kept, each) => (each.worth > kept.worth ? each : kept));
-  return { best, chosen: best.worth > stay.worth + margin ? best : stay };
+  const able = judged.filter(({ fails }) => fails <= MOST_FAILS);
+  if (able.length === 0) {
+    const least = judged.reduce((kept, each) => (each.fails < kept.fails ? each : kept));
+    return { best: least, chosen: least };
+  }
+  const best = able.reduce((kept, each) => (each.worth > kept.worth ? each : kept));
+  const stays = stay.fails <= MOST_FAILS && best.worth <= stay.worth + margin;
+  return { best, chosen: stays ? stay : best };
 }
+
+/** Working sets of a lift from which on a set that fails costs no more than usual: until then all is new. */
+const FEW_SETS = 8;
+
+/** Whether failing costs more: with who starts careful, and in a lift that is hardly known. */
+export const isDear = (careful: boolean, setsDone: number): boolean =>
+  careful || setsDone < FEW_SETS;

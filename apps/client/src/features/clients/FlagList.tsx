@@ -1,5 +1,5 @@
 import type { Client } from '@spalo/contract';
-import { isRedPlace, type Flag } from '@spalo/core';
+import { degreeOf, isRedPlace, type Flag } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -14,6 +14,7 @@ import { Body, Quiet, Strong } from '../../design/Words';
 import { attempt } from '../../state/problems';
 import { changeFlag } from '../../parts/client/put-flag';
 import { shortDate } from '../../parts/time/day-time';
+import { flagMeans } from '../../parts/words/flag-words';
 import { flagName } from '../../parts/client/FlagChips';
 import { FlagSheet } from '../../parts/client/FlagSheet';
 
@@ -24,6 +25,9 @@ const states: { value: Flag['state']; label: string }[] = [
   { value: 'cleared', label: 'Cleared' },
   { value: 'closed', label: 'Closed' },
 ];
+
+const isOpen = ({ state, place }: Flag) =>
+  (state === 'new' || state === 'watched') && !isRedPlace(place);
 
 const origin = ({ since, saidBy }: Flag, now: number) =>
   [
@@ -100,6 +104,7 @@ export function FlagList({ client }: { client: Client }) {
       {standing.map((flag) => (
         <Card key={flag.id} className="gap-2">
           <Strong>{flagName(flag)}</Strong>
+          {isOpen(flag) && <Quiet className="text-ink">{`${flagMeans[degreeOf(flag)]}.`}</Quiet>}
           {flag.note ? <Quiet>{`Hurts: ${flag.note}`}</Quiet> : null}
           {flag.fine ? <Quiet>{`Fine: ${flag.fine}`}</Quiet> : null}
           {origin(flag, now) ? <Quiet>{origin(flag, now)}</Quiet> : null}

@@ -118,7 +118,7 @@ export function StartingWeights({
       {draft.lifts.map((plan) => (
         <StartingWeight key={plan.liftId} plan={plan} room={room} unit={unit} onAsk={setAsked} />
       ))}
-      {draft.closed.map(({ liftId, why, overridable }) => (
+      {draft.closed.map(({ liftId, why, overridable, from }) => (
         <View
           key={liftId}
           className="flex-row flex-wrap items-center gap-3 rounded-2xl border-2 border-oxide bg-oxide-soft px-4 py-2"
@@ -130,7 +130,9 @@ export function StartingWeights({
           <Button
             label={overridable ? 'Open it' : 'Why'}
             says={`${overridable ? 'Open' : 'Why is'} ${liftById(liftId).name}${overridable ? '' : ' left out'}`}
-            onPress={() => setAsked({ closed: { liftId, range: null, why, overridable } })}
+            onPress={() =>
+              setAsked({ closed: { liftId, range: null, why, overridable, ...(from && { from }) } })
+            }
           />
         </View>
       ))}

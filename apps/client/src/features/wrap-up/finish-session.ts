@@ -1,12 +1,16 @@
 import type { Client } from '@spalo/contract';
-import type { LiftPlan, SessionState } from '@spalo/core';
+import { flagsRaised, type LiftPlan, type SessionState } from '@spalo/core';
 import { putFlag } from '../../parts/client/put-flag';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';
+import { painWords } from '../../parts/words/pain-words';
 import { offerBack } from '../../state/changes/take-back';
 import { newId } from '../../state/log/ids';
 import { takenOf, type WrapUpCard } from './wrap-up-cards';
 
-/** Keeps what was decided for each lift, raises the flags that pain asks for, and ends the session. */
+/**
+ * Raises the flags that what was felt asks for, keeps what was decided for each lift with them, and ends the session. Flags
+ * come first: whatever stops here, nothing is decided that they would not bind.
+ */
 export async function finishSession(
   session: SessionState,
   client: Client,
@@ -14,6 +18,10 @@ export async function finishSession(
   chosen: Record<string, LiftPlan>,
   actions: FloorActions,
 ): Promise<void> {
+  for (const { flag, report } of flagsRaised(session, client.flags)) {
+    const note = flag.note || `${painWords(report)}; felt in a session`;
+    await putFlag(client.id, { ...flag, id: flag.id ?? newId(), note });
+  }
   for (const card of cards) {
     const { view, decision } = card;
     const taken = takenOf(card, chosen);
@@ -24,17 +32,6 @@ export async function finishSession(
       accepted: taken === decision.proposed,
       why: decision.why,
       reason: null,
-    });
-    if (!decision.openFlag) continue;
-    await putFlag(client.id, {
-      id: newId(),
-      ...decision.openFlag,
-      note: decision.why,
-      fine: '',
-      since: session.startedAt.slice(0, 10),
-      saidBy: 'felt in a session',
-      state: 'new',
-      usualPain: 0,
     });
   }
   await actions.finish();

@@ -1,6 +1,12 @@
 import { decideFor } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { chanceOfPlan, countedSets, type Decision, type LiftPlan } from '@spalo/core';
+import {
+  chanceOfPlan,
+  countedSets,
+  type Decision,
+  type LiftPlan,
+  type SessionState,
+} from '@spalo/core';
 import type { LaneView } from '../../parts/lane/lane-view';
 import type { LiftView } from '../../parts/lane/lift-view';
 
@@ -12,19 +18,26 @@ export interface WrapUpCard {
   chanceOf: (plan: LiftPlan) => number | null;
 }
 
+/** Once a session is finished, its decisions are shown as they were made, whatever would be decided by now. */
+function asDecided(view: LiftView, decision: Decision, session: SessionState): Decision {
+  const { answer } = view.state;
+  if (session.finishedAt === null || !answer || answer.changed !== null) return decision;
+  return { ...decision, proposed: answer.proposed, why: answer.why };
+}
+
 /** A card a lift. */
 export function cardsFor({ session, lifts, strength }: LaneView, client: Client): WrapUpCard[] {
   const when = { unit: session.unit, now: session.startedAt, session };
   return lifts.map((view) => ({
     view,
-    decision: decideFor(view.state, view, client, strength, when),
+    decision: asDecided(view, decideFor(view.state, view, client, strength, when), session),
     chanceOf: (plan: LiftPlan) => chanceOfPlan(plan, view.lift, strength),
   }));
 }
 
 /** Where the load or the reps go, as the card's colour and sign tell. */
 export function direction({ view, decision }: WrapUpCard): 'up' | 'same' | 'down' | 'stop' {
-  if (decision.gate === 'pain') return 'stop';
+  if (decision.gate === 'pain' || decision.gate === 'flag') return 'stop';
   const last = countedSets(view.state, 'working').at(-1)?.loadG ?? view.state.plan.loadG;
   if (decision.proposed.loadG !== last) return decision.proposed.loadG > last ? 'up' : 'down';
   return decision.proposed.reps > view.state.plan.reps ? 'up' : 'same';

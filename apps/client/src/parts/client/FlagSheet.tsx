@@ -1,7 +1,6 @@
-import { type Flag, isRedPlace, nowIso } from '@spalo/core';
+import { type Flag, nowIso, ratedNow } from '@spalo/core';
 import { useState } from 'react';
 import { Button } from '../../design/Button';
-import { Choice } from '../../design/Choice';
 import { DateField } from '../../design/DateField';
 import { Sheet } from '../../design/Sheet';
 import { Stepper } from '../../design/Stepper';
@@ -9,30 +8,45 @@ import { TextField } from '../../design/TextField';
 import { Strong } from '../../design/Words';
 import { newId } from '../../state/log/ids';
 import { isDay } from '../time/day-time';
-import { jointOptions, sideOptions } from '../words/place-options';
+import { FlagWhere } from './FlagWhere';
 
-/** A flag as it is typed: the day may be no day yet. */
-type Typed = Flag & { since: string };
+/** A flag as it is typed: the day may be no day yet, and nothing is guessed of where, which side and how much. */
+interface Typed extends Omit<Flag, 'place' | 'side' | 'since'> {
+  place: Flag['place'] | null;
+  side: Flag['side'] | null;
+  since: string;
+  /** How much it hurts now, 0–10; null while nobody said. */
+  now: number | null;
+}
 
-const blank = (): Typed => ({
+const blank = (today: string): Typed => ({
   id: newId(),
-  place: 'knee',
-  side: 'none',
+  place: null,
+  side: null,
   note: '',
   fine: '',
-  since: '',
-  saidBy: '',
+  since: today,
+  saidBy: 'the client',
   state: 'new',
   usualPain: 0,
+  now: null,
 });
 
-const flagOf = ({ note, fine, since, saidBy, ...rest }: Typed): Flag => ({
-  ...rest,
-  note: note.trim(),
-  fine: fine.trim(),
-  since: since.trim() || null,
-  saidBy: saidBy.trim(),
-});
+/** The flag as it is kept, on a day; null while something is still to be said. */
+function flagOf({ now, place, side, ...typed }: Typed, today: string): Flag | null {
+  if (place === null || side === null) return null;
+  const { note, fine, since, saidBy, ...rest } = typed;
+  const flag: Flag = {
+    ...rest,
+    place,
+    side,
+    note: note.trim(),
+    fine: fine.trim(),
+    since: since.trim() || null,
+    saidBy: saidBy.trim(),
+  };
+  return now === null ? flag : ratedNow(flag, now, today);
+}
 
 /** Raises a flag or changes one: where, since when, who says so, what hurts and what is fine. */
 export function FlagSheet({
@@ -45,11 +59,12 @@ export function FlagSheet({
   onClose: () => void;
   onSave: (flag: Flag) => void;
 }) {
-  const [typed, setTyped] = useState<Typed>(() =>
-    flag ? { ...flag, since: flag.since ?? '' } : blank(),
-  );
   const [today] = useState(() => nowIso().slice(0, 10));
-  const { since, usualPain } = typed;
+  const [typed, setTyped] = useState<Typed>(() =>
+    flag ? { ...flag, since: flag.since ?? '', now: null } : blank(today),
+  );
+  const [tried, setTried] = useState(false);
+  const { since, usualPain, place, side, now } = typed;
   const change = (part: Partial<Typed>) => setTyped({ ...typed, ...part });
   const dayWrong =
     since.trim() !== '' && !isDay(since.trim())
@@ -57,8 +72,15 @@ export function FlagSheet({
       : since.trim() > today
         ? 'This day is still to come. When did it begin?'
         : null;
+  const missing = [
+    ...(now === null && !flag ? ['how strong it is now'] : []),
+    ...(place === null ? ['the place'] : []),
+    ...(side === null ? ['the side'] : []),
+  ];
   const save = () => {
-    if (!dayWrong) onSave(flagOf(typed));
+    setTried(true);
+    const kept = dayWrong || missing.length > 0 ? null : flagOf(typed, today);
+    if (kept) onSave(kept);
   };
   const line = (name: 'note' | 'fine' | 'saidBy', label: string, max: number) => (
     <TextField
@@ -70,21 +92,7 @@ export function FlagSheet({
   );
   return (
     <Sheet title={flag ? 'Change the flag' : 'Raise a flag'} open onClose={onClose}>
-      {!isRedPlace(typed.place) && (
-        <Choice<Flag['place']>
-          label="Place"
-          options={jointOptions}
-          value={typed.place}
-          onChange={(place) => change({ place })}
-          wrap
-        />
-      )}
-      <Choice
-        label="Side"
-        options={sideOptions}
-        value={typed.side}
-        onChange={(side) => change({ side })}
-      />
+      <FlagWhere place={place} side={side} now={now} onChange={change} />
       {line('note', 'What hurts', 300)}
       {line('fine', 'What is fine', 300)}
       <DateField
@@ -104,6 +112,9 @@ export function FlagSheet({
       />
       {usualPain >= 4 && (
         <Strong className="text-oxide">From 4 of 10 a clinician should look at it first.</Strong>
+      )}
+      {tried && missing.length > 0 && (
+        <Strong role="alert" className="text-oxide">{`Say ${missing.join(', ')}.`}</Strong>
       )}
       <Button kind="main" label={flag ? 'Keep the flag' : 'Raise the flag'} onPress={save} />
     </Sheet>

@@ -1,7 +1,7 @@
 import { liftById } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import { useState } from 'react';
-import type { RangeId } from '@spalo/core';
+import type { Limit, RangeId } from '@spalo/core';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
@@ -16,6 +16,8 @@ export interface Closed {
   range: RangeId | null;
   why: string;
   overridable: boolean;
+  /** The flag or caution that an opening would answer. */
+  from?: Limit['from'];
 }
 
 /** Why something is closed; the trainer opens it with a reason, which is kept, where that is allowed. */
@@ -36,8 +38,9 @@ export function OverrideSheet({
   const open = () => {
     setTried(true);
     if (!reason.trim()) return;
-    const { liftId, range } = closed;
-    attempt(() => openLimit(client, { liftId, range, reason: reason.trim(), by: trainerId }));
+    const { liftId, range, from } = closed;
+    const answer = { liftId, range, ...from, reason: reason.trim(), by: trainerId };
+    attempt(() => openLimit(client, answer));
     onClose();
   };
   return (
@@ -46,7 +49,8 @@ export function OverrideSheet({
       {closed.overridable ? (
         <>
           <Body>
-            You can open it for this client. The reason is kept with your name and the day.
+            You can open it for this client, against this alone: something new closes it again. The
+            reason is kept with your name and the day.
           </Body>
           <TextField
             label="Reason"

@@ -44,6 +44,7 @@ const words: Words = {
   'warm-up.judged': ({ verdict }) => `Warm-up: ${verdict}`,
   'pain.reported': (pain) => `${painWords(pain)} noted`,
   'pain.withdrawn': () => 'Pain withdrawn',
+  'flag.met': ({ eased }) => (eased ? `Eased for the ${eased.place}` : 'Gone on, and why'),
   'day-after.told': ({ how }) =>
     how === 'settled' ? 'Settled on the day after' : 'Worse on the day after',
   'plan.adjusted': ({ reasons, reason }) => reasons?.[0] ?? reason ?? 'Plan changed',

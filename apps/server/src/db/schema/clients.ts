@@ -1,5 +1,6 @@
 import type { Segments } from '@spalo/contract';
 import {
+  flagDegrees,
   flagStates,
   noWishes,
   preferences,
@@ -97,6 +98,9 @@ export const flags = pgTable(
     saidBy: text('said_by').notNull().default(''),
     state: text('state', { enum: flagStates }).notNull(),
     usualPain: smallint('usual_pain').notNull(),
+    degree: text('degree', { enum: flagDegrees }),
+    worst: smallint('worst'),
+    closedOn: text('closed_on'),
     createdAt: when('created_at').notNull().default(now),
   },
   (table) => [

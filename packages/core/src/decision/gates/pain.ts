@@ -1,9 +1,12 @@
 import { painStop } from '../../floor/pain-stop';
-import { recordedFlags } from '../../person/person';
+import { degreeOf, degreeOfPain, sameSpot } from '../../person/flag-degree';
+import { spotText } from '../../person/limits';
+import { recordedFlags, type Flag } from '../../person/person';
+import type { PainReport } from '../../session/state';
 import { lockedBy, redFlag } from '../../person/red-flag';
 import { massText } from '../../unit/mass';
 import type { LiftPlan } from '../../session/plan';
-import { WAY_BACK, type WayBack } from '../../session/way-back';
+import { shareOfStep, WAY_BACK, type WayBack } from '../../session/way-back';
 import type { DecisionContext, Gate, Proposal } from '../decision';
 import { lowered } from '../lower';
 
@@ -19,46 +22,67 @@ function stepBack(
   plan: LiftPlan & { wayBack: WayBack },
   { loads, lift, strength, unit }: DecisionContext,
 ): Proposal {
-  const step = plan.wayBack.step - 1;
+  const step = Math.min(plan.wayBack.step, WAY_BACK.length) - 1;
+  const { held: _held, since: _since, ...way } = plan.wayBack;
   const believed = strength.loadFor(lift, plan.reps, plan.targetRir).mean;
-  const loadG = lowered(loads, Math.min(plan.loadG, believed), WAY_BACK[step]!);
+  const loadG = lowered(loads, Math.min(plan.loadG, believed), shareOfStep(step));
   return {
-    plan: { ...plan, loadG, wayBack: { ...plan.wayBack, step } },
+    plan: { ...plan, loadG, wayBack: { ...way, step } },
     why: `A step back on the way, ${massText(loadG, unit)}: ${why}`,
     advice: `Ask next time how the ${plan.wayBack.place} was on the day after.`,
   };
 }
 
-/** Pain ended the lift: lighter in a range free of pain, closed where the same place hurts again or a red flag was raised. */
+/** Said where the same place hurt before: only a clinician's clearance opens the lift again. */
+const SEE_SOMEBODY =
+  'Advise a clinician; record the clearance on the client page before this lift is done again.';
+
+/**
+ * Pain ended the lift. What is eased keeps its plan, which the flag makes lighter; what is closed comes back lighter, by a way
+ * back; what hurt there before, or a red flag, waits for a clinician.
+ */
 export const painGate: Gate = {
   name: 'pain',
   decide({ lift, plan, sets, context }) {
-    const { flags, loads, unit } = context;
+    const { flags, loads } = context;
     const stop = painStop(lift.pains, flags);
-    const red = redFlag(context);
+    const red = redFlag(context.client);
     if (!stop && red)
       return { plan, why: lockedBy(red), advice: 'The plan waits for the clearance.' };
     if (!stop) return null;
-    const { place, side } = stop.report;
-    const joint = place === 'chest' || place === 'head' ? null : place;
+    const { place, side, kind, score } = stop.report;
     // An ache that only holds the way back is for its own gate.
-    const { kind, score } = stop.report;
     if (plan.wayBack && kind === 'ache' && score <= HOLDS) return null;
     if (plan.wayBack && plan.wayBack.step > 0 && !stop.redFlag)
       return stepBack(stop.why, { ...plan, wayBack: plan.wayBack }, context);
-    const again = recordedFlags(flags).some((flag) => flag.place === place);
-    const close = stop.redFlag || again;
+    if (stop.redFlag || hurtBefore(stop.report, flags)) {
+      return {
+        plan: {
+          ...plan,
+          loadG: lowered(loads, sets.at(-1)?.loadG ?? plan.loadG, AFTER_PAIN),
+          closed: `Closed after ${stop.why} until clearance is recorded`,
+        },
+        why: `Closed: ${stop.why}`,
+        advice: SEE_SOMEBODY,
+      };
+    }
+    if (degreeOfPain(stop.report) === 'ease') {
+      return {
+        plan,
+        why: `Eased next time, lighter and only where nothing hurts: ${stop.why}`,
+        advice: 'A flag is raised. If the same place hurts again, advise a clinician.',
+      };
+    }
     const loadG = lowered(loads, sets.at(-1)?.loadG ?? plan.loadG, AFTER_PAIN);
-    const closed = close ? `Closed after ${stop.why} until clearance is recorded` : null;
+    const joint = place === 'chest' || place === 'head' ? null : place;
     return {
-      plan: { ...plan, loadG, closed, ...(joint && { wayBack: { place: joint, step: 0 } }) },
-      why: close
-        ? `Closed: ${stop.why}`
-        : `Down to ${massText(loadG, unit)} in a range free of pain: ${stop.why}`,
-      advice: close
-        ? 'Advise a clinician; record the clearance on the client page before this lift is done again.'
-        : 'A flag is opened. If the same place hurts again, advise a clinician.',
-      openFlag: joint && !again ? { place: joint, side } : null,
+      plan: { ...plan, loadG, ...(joint && { wayBack: { place: joint, side, step: 0 } }) },
+      why: `Left out until the ${spotText({ place, side })} is settled, then lighter: ${stop.why}`,
+      advice: 'A flag is raised, and others stand in. If it hurts again, advise a clinician.',
     };
   },
 };
+
+/** Whether a spot has a flag on record from before that says so much, or more. */
+const hurtBefore = (report: PainReport, flags: readonly Flag[]): boolean =>
+  recordedFlags(flags).some((flag) => sameSpot(flag, report) && degreeOf(flag) !== 'watch');

@@ -1,7 +1,7 @@
 import { massText } from '../../unit/mass';
 import type { Scheme } from '../decision';
 import { ofNearLoads } from '../../loads/near-loads';
-import { aimHere, bestSets, choose } from '../../strength/worth';
+import { aimHere, bestSets, choose, isDear } from '../../strength/worth';
 import { MARGIN, reachOf } from './cap';
 
 /**
@@ -14,7 +14,8 @@ export const afterClimb: Scheme = {
   next({ plan, sets, context }) {
     const { lift, loads, strength, usualRir, careful, unit } = context;
     const last = sets.at(-1)?.loadG ?? plan.loadG;
-    const aim = aimHere(loads, plan.repRange, { targetRir: usualRir, careful });
+    const dear = isDear(careful, strength.setsOf(lift));
+    const aim = aimHere(loads, plan.repRange, { targetRir: usualRir, careful: dear });
     const outlook = strength.outlook(lift, usualRir, 'another');
     const { up, down } = reachOf(lift, last, outlook, plan.repRange.low + usualRir);
     const judged = ofNearLoads(loads, last, { up: 2 * up, down }, (loadG) =>

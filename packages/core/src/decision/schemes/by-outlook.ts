@@ -1,7 +1,7 @@
 import { massText } from '../../unit/mass';
 import type { Proposal, Scheme, Situation } from '../decision';
 import { ofNearLoads } from '../../loads/near-loads';
-import { aimHere, bestSets, choose } from '../../strength/worth';
+import { aimHere, bestSets, choose, isDear } from '../../strength/worth';
 import { MARGIN, reachOf } from './cap';
 
 /** How many reps each of the sets is, in words: "9, 9 and 8". */
@@ -17,7 +17,8 @@ export const byOutlook: Scheme = {
   name: 'By what is believed',
   next({ plan, sets, context }: Situation): Proposal {
     const { lift, loads, strength, usualRir, careful, unit } = context;
-    const aim = aimHere(loads, plan.repRange, { targetRir: usualRir, careful });
+    const dear = isDear(careful, strength.setsOf(lift));
+    const aim = aimHere(loads, plan.repRange, { targetRir: usualRir, careful: dear });
     const outlook = strength.outlook(lift, usualRir, 'another');
     const from = sets.at(0)?.loadG ?? plan.loadG;
     const reach = reachOf(lift, from, outlook, plan.repRange.low + usualRir);

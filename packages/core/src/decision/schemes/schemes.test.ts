@@ -4,7 +4,7 @@ import { exactly } from '../../loads/loads';
 import type { LiftPlan } from '../../session/plan';
 import { schemeNames } from '../../session/scheme';
 import { newLift, type LoggedSet } from '../../session/state';
-import { lifts, room, squat, unknown } from '../../test/fixtures';
+import { lifts, NOW, person, room, squat, unknown } from '../../test/fixtures';
 import { log } from '../../test/log';
 import { decide, planOf } from '../decide';
 import type { DecisionContext } from '../decision';
@@ -19,6 +19,8 @@ const around: DecisionContext = {
   loads,
   unit: 'kg',
   flags: [],
+  client: { ...person, trainingMonths: 24 },
+  now: NOW,
   faults: [],
   regression: null,
   faultHistory: [],

@@ -4,7 +4,7 @@ import { Chip } from '../../../design/Chip';
 import { Choice } from '../../../design/Choice';
 import { Quiet } from '../../../design/Words';
 import { attempt } from '../../../state/problems';
-import { asksDayAfter, DayAfterQuestion } from '../moments/DayAfterQuestion';
+import { askedTogether, DayAfterQuestion } from '../moments/DayAfterQuestion';
 import { useLane } from '../scene/lane-scene';
 
 const forms: { value: DayForm; label: string }[] = [
@@ -29,8 +29,8 @@ export function CheckIn() {
         value={lane.session.dayForm}
         onChange={(dayForm) => attempt(() => actions.checkIn(dayForm))}
       />
-      {lane.lifts.filter(asksDayAfter).map((view) => (
-        <DayAfterQuestion key={view.lift.id} view={view} />
+      {askedTogether(lane.lifts).map((views) => (
+        <DayAfterQuestion key={views[0]?.lift.id} views={views} />
       ))}
     </View>
   );

@@ -30,7 +30,7 @@ function MainAction() {
       />
     );
   }
-  if (current?.next.kind === 'step') return <LogBar />;
+  if (current?.next.kind === 'step' && !current.next.asks) return <LogBar />;
   return (
     <Button
       kind={finished || locked ? 'main' : 'plain'}

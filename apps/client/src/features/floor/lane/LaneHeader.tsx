@@ -1,8 +1,11 @@
-import { exhales } from '@spalo/core';
+import { ceilingText, degreeOf, exhales, flagsOn, spotText } from '@spalo/core';
 import { View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
 import { Quiet, Strong, Title } from '../../../design/Words';
+import { capital } from '../../../design/sentence';
+import type { LiftView } from '../../../parts/lane/lift-view';
+import { flagDoes } from '../../../parts/words/flag-words';
 import { inTurnWith } from '../../../parts/words/pair-words';
 import { useLane } from '../scene/lane-scene';
 import { AttentionLine } from './AttentionLine';
@@ -38,6 +41,24 @@ function Heading() {
   );
 }
 
+/** What binds the lift in hand: the flags on what it loads, the one side that is done, and why it does not rise. */
+function Binds({ view }: { view: LiftView }) {
+  const { lane } = useLane();
+  const { onlySide, ceiling } = view.state.plan;
+  const flags = lane.client ? flagsOn(lane.client, view.lift) : [];
+  const said = [
+    ...flags.map(({ flag }) => `${capital(spotText(flag))}: ${flagDoes[degreeOf(flag)]}`),
+    ...(onlySide ? [`${capital(onlySide)} side only`] : []),
+    ...(ceiling ? [`${ceilingText(ceiling)}: no heavier today`] : []),
+  ];
+  if (said.length === 0) return null;
+  return (
+    <Strong numberOfLines={2} className="text-small text-oxide">
+      {said.join(' · ')}
+    </Strong>
+  );
+}
+
 /** Who, which lift, in which style, and how far in the session. */
 export function LaneHeader() {
   const { lane, wide, sheets, account } = useLane();
@@ -55,6 +76,7 @@ export function LaneHeader() {
           </View>
         )}
         <Heading />
+        {view && <Binds view={view} />}
         {followed && <Quiet numberOfLines={1}>You follow this one: another trainer has it</Quiet>}
         {lane.client && exhales(lane.client) && (
           <Strong className="text-small text-oxide">Breathe out through the effort</Strong>

@@ -1,4 +1,5 @@
 import { attempt } from '../../../state/problems';
+import { FlagCard } from '../set/FlagCard';
 import { PainNotes } from '../set/PainNotes';
 import { StopCard } from '../set/StopCard';
 import { TwiceLogged } from '../set/TwiceLogged';
@@ -36,6 +37,14 @@ export function LiftBody() {
       {next.kind !== 'stop' && <PainNotes view={view} />}
     </>
   );
+  if (next.kind === 'step' && next.asks) {
+    return (
+      <>
+        {head}
+        <FlagCard key={next.asks.flag.id} view={view} asks={next.asks} />
+      </>
+    );
+  }
   if (next.kind === 'step') {
     return (
       <>

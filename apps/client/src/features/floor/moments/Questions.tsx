@@ -3,7 +3,7 @@ import { asksRampMove, asksVerdict, lastSet } from '@spalo/core';
 import type { LaneView } from '../../../parts/lane/lane-view';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
-import { asksDayAfter, DayAfterQuestion } from './DayAfterQuestion';
+import { askedTogether, asksDayAfter, DayAfterQuestion } from './DayAfterQuestion';
 import { HowItMoved } from './HowItMoved';
 import { JudgeCue } from './JudgeCue';
 import { Verdict } from './Verdict';
@@ -20,7 +20,9 @@ export function Questions() {
   const { lane } = useLane();
   const view = useLiftInHand();
   if (asksDayAfter(view) && view.state.dayAfter === undefined)
-    return <DayAfterQuestion view={view} />;
+    return (
+      <DayAfterQuestion views={askedTogether(lane.lifts).find((all) => all.includes(view)) ?? []} />
+    );
   const judging = view.next.kind === 'step' ? toJudge(lane) : null;
   if (judging) return <JudgeCue view={judging} />;
   if (asksRampMove(view.state)) return <HowItMoved />;

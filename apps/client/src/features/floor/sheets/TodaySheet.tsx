@@ -1,4 +1,11 @@
-import { atOrBelow, countedSets, HELD_STEP, massText, reserveAsked } from '@spalo/core';
+import {
+  allowedLoad,
+  atOrBelow,
+  countedSets,
+  HELD_STEP,
+  massText,
+  reserveAsked,
+} from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
@@ -6,6 +13,7 @@ import { Choice } from '../../../design/Choice';
 import { Sheet } from '../../../design/Sheet';
 import { Stepper } from '../../../design/Stepper';
 import { Quiet, Strong } from '../../../design/Words';
+import type { LiftView } from '../../../parts/lane/lift-view';
 import { askedNow, type AskedToday } from '../../../parts/lane/asked-now';
 import { clock } from '../../../design/clock';
 import { loadReps } from '../../../parts/words/load-words';
@@ -48,6 +56,10 @@ function Count({
   );
 }
 
+/** The load of this room for what is believed to fit, under what may not be exceeded today. */
+const fittingLoad = ({ loads, state }: LiftView, wanted: number) =>
+  atOrBelow(loads, allowedLoad(wanted, state.plan, loads));
+
 /** Sets, reps, reserve, load and rest of the working sets of today. Other reps bring the load that fits them. */
 export function TodaySheet() {
   const { lane, actions, sheets } = useLane();
@@ -59,7 +71,7 @@ export function TodaySheet() {
   const { sets, reps, targetRir, loadG, restS, dropG } = asked;
   const change = (part: Partial<AskedToday>) => setAsked({ ...asked, ...part });
   const fitting = (part: Pick<AskedToday, 'reps' | 'targetRir'>) =>
-    atOrBelow(view.loads, lane.strength.loadFor(view.lift, part.reps, part.targetRir).start);
+    fittingLoad(view, lane.strength.loadFor(view.lift, part.reps, part.targetRir).start);
   /** Other reps or another reserve: with the load for them, until the trainer has said one. */
   const askFor = (part: Partial<Pick<AskedToday, 'reps' | 'targetRir'>>) => {
     const found = counted ? null : fitting({ reps, targetRir, ...part });

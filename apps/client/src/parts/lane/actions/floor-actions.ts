@@ -4,6 +4,7 @@ import { appendToSession } from '../../../state/log/session-log';
 import type { StoredEntry } from '../../words/entry-words';
 import { offerUndo } from '../undo';
 import type { Append } from './append';
+import { flagActions } from './flag-actions';
 import { generalActions } from './general-actions';
 import { lessonActions } from './lesson-actions';
 import { liftActions } from './lift-actions';
@@ -16,6 +17,7 @@ const actionsBy = (append: Append) => ({
   ...rampActions(append),
   ...generalActions(append),
   ...liftActions(append),
+  ...flagActions(append),
   ...lessonActions(append),
   ...sessionActions(append),
 });

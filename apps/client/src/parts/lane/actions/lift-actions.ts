@@ -10,9 +10,9 @@ import {
   type PlannedLift,
   redPlaceOf,
   type RemedyKind,
+  shareOfStep,
   type Step,
   stepDown,
-  WAY_BACK,
 } from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
 import { askedNow, type AskedToday } from '../asked-now';
@@ -42,7 +42,11 @@ async function rewarm(
 }
 
 /** The steps still to do with what is asked of the working sets; the ramp is planned anew where their load is another. */
-async function stepsAsked(lane: LaneView, view: LiftView, asked: AskedToday): Promise<Step[]> {
+export async function stepsAsked(
+  lane: LaneView,
+  view: LiftView,
+  asked: AskedToday,
+): Promise<Step[]> {
   const { sets, reps, targetRir, loadG, restS, dropG } = asked;
   const state = { ...view.state, plan: { ...view.state.plan, sets, reps, targetRir } };
   const ahead =
@@ -109,7 +113,7 @@ export const liftActions = (append: Append) => ({
     const { liftId, wayBack, reps, targetRir } = view.state.plan;
     await append('day-after.told', { liftId, how });
     if (how !== 'worse' || !wayBack) return;
-    const share = WAY_BACK[Math.max(0, wayBack.step - 1)]!;
+    const share = shareOfStep(Math.max(0, wayBack.step - 1));
     const believed = lane.strength.loadFor(view.lift, reps, targetRir).mean;
     const lower = atOrBelow(view.loads, Math.min(believed * share, workingLoad(view)));
     if (!lower) return;

@@ -17,8 +17,8 @@ export function ChooseLift({ title, ...chosen }: Chosen & { title: string }) {
     attempt(async () => {
       const limit = limitOf(lift);
       if (isClosed(limit)) {
-        const { why, overridable } = limit;
-        setClosed({ liftId: lift.id, range: null, why, overridable });
+        const { why, overridable, from } = limit;
+        setClosed({ liftId: lift.id, range: null, why, overridable, ...(from && { from }) });
         return;
       }
       await planThen(lane, lift, chosen);

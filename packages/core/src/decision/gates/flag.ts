@@ -1,0 +1,11 @@
+import { isClosed, liftLimit } from '../../person/limits';
+import type { Gate } from '../decision';
+
+/** What a flag, a caution or a lock leaves out next time is not promised: the plan waits as it is. */
+export const flagGate: Gate = {
+  name: 'flag',
+  decide({ plan, context: { client, lift, now } }) {
+    const limit = liftLimit(client, lift, now);
+    return isClosed(limit) ? { plan, why: `Left out next time: ${limit.why}` } : null;
+  },
+};

@@ -1,0 +1,62 @@
+import { atOrBelow, type Loads } from '../loads/loads';
+import { massText, type Grams, type Unit } from '../unit/mass';
+import type { LoadedLift } from './plan';
+
+/** Why a lift is not asked for more than its plan today; the most binding first. */
+export const ceilingReasons = [
+  'flag',
+  'way back',
+  'absence',
+  'lighter week',
+  'light day',
+  'clearance',
+  'minor',
+] as const;
+export type CeilingReason = (typeof ceilingReasons)[number];
+
+/**
+ * What may not be exceeded today, and why. It is worked out when a lift is drafted and binds whoever proposes a set
+ * afterwards; easier is always allowed, and the trainer's own hand is not bound.
+ */
+export interface Ceiling {
+  loadG: Grams;
+  reason: CeilingReason;
+}
+
+const words: Record<CeilingReason, string> = {
+  flag: 'Eased for the flag',
+  'way back': 'On the way back',
+  absence: 'After the time away',
+  'lighter week': 'Turned-down week',
+  'light day': 'Light day',
+  clearance: 'Careful after clearance',
+  minor: 'Under 18',
+};
+
+/** Why a lift does not rise, in a few words. */
+export const ceilingText = ({ reason }: Ceiling): string => words[reason];
+
+/** Why a set stays where it is: "Light day: stays at 52.5 kg". */
+export const staysText = (ceiling: Ceiling, unit: Unit): string =>
+  `${ceilingText(ceiling)}: stays at ${massText(ceiling.loadG, unit)}`;
+
+/** The lower of two ceilings; of equal ones the first. */
+export const lowerCeiling = (one: Ceiling | null, other: Ceiling | null): Ceiling | null =>
+  one && other ? (other.loadG < one.loadG ? other : one) : (one ?? other);
+
+/** A lift under a ceiling: a load above it comes down to the heaviest that is not. */
+export function underCeiling<T extends LoadedLift>(lift: T, ceiling: Ceiling, loads: Loads): T {
+  const low = lowerCeiling(lift.ceiling ?? null, ceiling)!;
+  const loadG = lift.loadG > low.loadG ? atOrBelow(loads, low.loadG)?.loadG : lift.loadG;
+  return { ...lift, ceiling: low, loadG: loadG ?? lift.loadG };
+}
+
+/** A load for a lift that its ceiling allows: the load itself, or the heaviest under the ceiling. */
+export function allowedLoad(
+  loadG: Grams,
+  { ceiling }: Pick<LoadedLift, 'ceiling'>,
+  loads: Loads,
+): Grams {
+  if (!ceiling || loadG <= ceiling.loadG) return loadG;
+  return Math.min(loadG, atOrBelow(loads, ceiling.loadG)?.loadG ?? ceiling.loadG);
+}
