@@ -32,10 +32,29 @@ const solver = (resolve) => (context, moduleName, platform) => {
     ? { type: 'empty' }
     : resolve(context, moduleName, platform);
 };
-config.resolver.resolveRequest = withoutLists(
-  solver(
-    englishOnly((context, moduleName, platform) =>
-      context.resolveRequest(context, moduleName, platform),
+// Of the router's layouts Spalo takes the slot alone: stacks, tabs and what colours them come along with its index.
+const LAYOUTS = new Set(['./stack', './color', './layouts/Tabs', './layouts/experimental-stack']);
+const ROUTER_INDEX = /[\\/]expo-router[\\/]build[\\/](index|exports)\.js$/;
+// Nor is a stack ever drawn.
+const STACK_VIEW = /[\\/]NativeStackView$/;
+// Its error page wants the height of tabs, which one small file of theirs tells.
+const TABS = '../react-navigation/bottom-tabs';
+const ERROR_PAGE = /[\\/]expo-router[\\/]build[\\/]views[\\/]ErrorBoundary\.js$/;
+const slotOnly = (resolve) => (context, moduleName, platform) => {
+  const from = context.originModulePath;
+  const isLeftOut = LAYOUTS.has(moduleName) && ROUTER_INDEX.test(from);
+  const isStackView = STACK_VIEW.test(moduleName) && /[\\/]expo-router[\\/]/.test(from);
+  if (isLeftOut || isStackView) return { type: 'empty' };
+  return moduleName === TABS && ERROR_PAGE.test(from)
+    ? resolve(context, `${TABS}/utils/BottomTabBarHeightContext`, platform)
+    : resolve(context, moduleName, platform);
+};
+config.resolver.resolveRequest = slotOnly(
+  withoutLists(
+    solver(
+      englishOnly((context, moduleName, platform) =>
+        context.resolveRequest(context, moduleName, platform),
+      ),
     ),
   ),
 );

@@ -53,7 +53,8 @@ describe('clients', () => {
       trainingMonthsAt: expect.any(String),
       flags: [],
       mine: true,
-      cautions: [],
+      // Nobody has asked anything yet.
+      cautions: ['unscreened'],
       screened: false,
       measurements: [],
       history: emptyHistory,

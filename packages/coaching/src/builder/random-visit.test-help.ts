@@ -126,7 +126,7 @@ export function randomVisit(
     cautions:
       family === 'cautions'
         ? some(
-            cautionKinds.filter((kind) => kind !== 'clearance' && kind !== 'forbidden'),
+            cautionKinds.filter((kind) => !['clearance', 'forbidden', 'unscreened'].includes(kind)),
             0.4,
             chance,
           )
