@@ -55,7 +55,13 @@ test('a wrist flag closes what loads the wrist, and the trainer opens one lift w
   const weights = page.getByRole('region', { name: 'Weights for the next session' });
   await expect(weights.getByText('Bench press', { exact: true })).toBeVisible();
   await button(page, 'Raise a flag').click();
+  // Nothing is guessed of a flag: how strong, where and on which side.
+  await button(page, 'Raise the flag').click();
+  await expect(page.getByText('Say how strong it is now, the place, the side.')).toBeVisible();
+  await page.getByRole('radio', { name: '5 of 10 now' }).click();
+  await expect(page.getByText(/^Closed: what loads it is left out/)).toBeVisible();
   await page.getByRole('radio', { name: 'Wrist' }).click();
+  await page.getByRole('radio', { name: 'Both' }).click();
   await field(page, 'Since').fill('last week');
   await button(page, 'Raise the flag').click();
   await expect(page.getByText('A day as 2026-11-24')).toBeVisible();

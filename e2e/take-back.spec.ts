@@ -215,6 +215,8 @@ test('a flag and a measurement are changed, removed, brought back, and undone', 
     await expect(ankle).toBeVisible({ timeout: 1000 });
   }).toPass();
   await ankle.click();
+  await page.getByRole('radio', { name: 'Left', exact: true }).click();
+  await page.getByRole('radio', { name: '3 of 10 now' }).click();
   await page.getByRole('textbox', { name: 'Since' }).fill('2099-01-01');
   await button(page, 'Raise the flag').click();
   await expect(page.getByText('This day is still to come. When did it begin?')).toBeVisible();
@@ -223,8 +225,8 @@ test('a flag and a measurement are changed, removed, brought back, and undone', 
   await expect(button(page, /^Remove the flag /)).toHaveCount(flags + 1);
   await undo(page).click();
   await expect(button(page, /^Remove the flag /)).toHaveCount(flags);
-  await button(page, 'Bring back the flag ankle').click();
-  await button(page, 'Change the flag ankle').click();
+  await button(page, 'Bring back the flag left ankle').click();
+  await button(page, 'Change the flag left ankle').click();
   await page.getByRole('textbox', { name: 'What hurts' }).fill('after running');
   await button(page, 'Keep the flag').click();
   await expect(page.getByText('Hurts: after running')).toBeVisible();

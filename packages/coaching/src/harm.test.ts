@@ -1,8 +1,17 @@
-import { liftById, roomPresets } from '@spalo/catalog';
-import { emptyHistory, isClosed, liftLimit, type Flag, type Pain } from '@spalo/core';
+import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
+import {
+  emptyHistory,
+  isClosed,
+  joints,
+  liftLimit,
+  type Flag,
+  type Lift,
+  type Pain,
+} from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import fc from 'fast-check';
 import type { CoachedClient } from './client';
+import { substitutesFor } from './substitutes';
 import { road, type Played } from './road.test-help';
 import { somebody } from './somebody.test-help';
 
@@ -117,6 +126,25 @@ describe('pain in the first lift of four', () => {
     expect(again.planned.find(({ liftId }) => liftId === 'back-squat')!.eased!.loadG).toBe(
       squat.eased!.loadG,
     );
+  });
+});
+
+describe('a closed place', () => {
+  it.each([...joints])('%s leaves out what loads it, and no substitute does', (place) => {
+    const flag: Flag = {
+      id: 'flag',
+      ...{ place, side: 'both', note: '', fine: '', since: null, saidBy: '' },
+      ...{ state: 'new', usualPain: 0, degree: 'closed' },
+    };
+    const client = clientWith({ flags: [flag] });
+    const loads = (lift: Lift) => lift.stress.some(({ joint }) => joint === place);
+    const all = catalogueLifts.filter((lift) => isClosed(liftLimit(client, lift, MONDAY)));
+    expect(all.length).toBeGreaterThan(3);
+    expect(all.every(loads)).toBe(true);
+    for (const lift of all) {
+      const wish = { person: client, room: studio, taken: [], now: MONDAY };
+      expect(substitutesFor(lift, wish).filter((each) => loads(each.lift))).toEqual([]);
+    }
   });
 });
 

@@ -228,7 +228,16 @@ export type { SessionPayloads } from './session/events/session';
 export type { SetPayloads } from './session/events/set';
 export type { WithdrawPayloads } from './log/withdraw';
 export type { WarmUpPayloads } from './session/events/warm-up';
-export { painKinds, painPlaces, type Pain, type PainKind } from './session/pain';
+export {
+  isRedSign,
+  painKinds,
+  painPlaces,
+  redSigns,
+  signTold,
+  type Pain,
+  type PainKind,
+  type RedSign,
+} from './session/pain';
 export {
   type Again,
   type LoadedLift,

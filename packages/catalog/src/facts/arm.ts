@@ -55,6 +55,7 @@ export const armLifts = [
     stress: {
       elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
       wrist: { how: 'turned grip', kinds: ['turned grip'] },
+      shoulder: { how: 'arms overhead', kinds: ['overhead'] },
     },
     priorRatio: 0.29,
     peak: 'stretched',

@@ -8,7 +8,11 @@ export const calfLifts = [
     implement: 'stack',
     stations: ['calf raise'],
     muscles: { main: ['calves'], helping: [] },
-    stress: { ankle: { how: 'end range', kinds: ['end range'] } },
+    stress: {
+      ankle: { how: 'end range', kinds: ['end range'] },
+      neck: { how: 'pads on the shoulders', kinds: ['bar on it'] },
+      'upper back': { how: 'pads on the shoulders', kinds: ['bar on it'] },
+    },
     priorRatio: 1.05,
     repRange: { low: 12, high: 20 },
   }),

@@ -12,6 +12,8 @@ export const carryLifts = [
     stress: {
       wrist: { how: 'grip', kinds: ['pull'] },
       shoulder: { how: 'hangs under load', kinds: ['pull'] },
+      'upper back': { how: 'held against the load', kinds: ['held against'] },
+      neck: { how: 'shoulders pulled down', kinds: ['held against'] },
     },
     priorRatio: 0.13,
     repRange: { low: 20, high: 60 },
@@ -26,6 +28,8 @@ export const carryLifts = [
     stress: {
       wrist: { how: 'grip', kinds: ['pull'] },
       'low back': { how: 'holds against a lean to the side', kinds: ['lean'] },
+      'upper back': { how: 'held against the load', kinds: ['held against'] },
+      neck: { how: 'one shoulder pulled down', kinds: ['held against'] },
     },
     priorRatio: 0.12,
     repRange: { low: 15, high: 40 },

@@ -15,6 +15,8 @@ export const hingeLifts = [
     stress: {
       'low back': { how: 'loaded from the floor', kinds: ['hinge'] },
       hip: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+      'upper back': { how: 'held against the load', kinds: ['held against'] },
+      neck: { how: 'held against the load', kinds: ['held against'] },
     },
     priorRatio: 1.15,
     restClass: 'floor-pull',
@@ -32,6 +34,9 @@ export const hingeLifts = [
     stress: {
       'low back': { how: 'loaded from the floor', kinds: ['hinge'] },
       knee: { how: 'bend under load', kinds: ['bend'] },
+      hip: { how: 'hinge', kinds: ['hinge'] },
+      'upper back': { how: 'held against the load', kinds: ['held against'] },
+      neck: { how: 'held against the load', kinds: ['held against'] },
     },
     priorRatio: 1.25,
     restClass: 'floor-pull',
@@ -48,6 +53,8 @@ export const hingeLifts = [
     stress: {
       'low back': { how: 'loaded hinge', kinds: ['hinge'] },
       hip: { how: 'deep hinge', kinds: ['hinge'] },
+      'upper back': { how: 'held against the load', kinds: ['held against'] },
+      neck: { how: 'held against the load', kinds: ['held against'] },
     },
     priorRatio: 0.85,
     repRange: { low: 8, high: 12 },
@@ -61,6 +68,7 @@ export const hingeLifts = [
     stress: {
       'low back': { how: 'loaded hinge', kinds: ['hinge'] },
       hip: { how: 'deep hinge', kinds: ['hinge'] },
+      'upper back': { how: 'held against the load', kinds: ['held against'] },
     },
     priorRatio: 0.33,
   }),
@@ -70,7 +78,11 @@ export const hingeLifts = [
     pattern: 'hinge',
     implement: 'kettlebell',
     muscles: { main: ['glutes', 'hamstrings'], helping: ['quads', 'grip'] },
-    stress: { 'low back': { how: 'light hinge', kinds: ['hinge'] } },
+    stress: {
+      'low back': { how: 'light hinge', kinds: ['hinge'] },
+      hip: { how: 'hinge', kinds: ['hinge'] },
+      'upper back': { how: 'held against the load', kinds: ['held against'] },
+    },
     priorRatio: 0.68,
   }),
   liftFacts({
@@ -82,6 +94,9 @@ export const hingeLifts = [
     stress: {
       'low back': { how: 'long loaded lean', kinds: ['lean', 'hinge'] },
       shoulder: { how: 'reach back to the bar', kinds: ['reach back'] },
+      'upper back': { how: 'bar across it', kinds: ['bar on it'] },
+      neck: { how: 'bar close to it', kinds: ['bar on it'] },
+      hip: { how: 'hinge', kinds: ['hinge'] },
     },
     priorRatio: 0.42,
   }),
@@ -93,7 +108,10 @@ export const hingeLifts = [
     implement: 'body',
     bodyShare: 0.45,
     muscles: { main: ['glutes', 'hamstrings'], helping: ['back extensors'] },
-    stress: { 'low back': { how: 'end range', kinds: ['end range'] } },
+    stress: {
+      'low back': { how: 'end range', kinds: ['end range'] },
+      hip: { how: 'hinge', kinds: ['hinge'] },
+    },
     priorRatio: 0.78,
     peak: 'middle',
   }),
@@ -106,6 +124,8 @@ export const hingeLifts = [
     stress: {
       'low back': { how: 'quick loaded hinge', kinds: ['hinge'] },
       hip: { how: 'quick bend', kinds: ['bend'] },
+      'upper back': { how: 'held against the swing', kinds: ['held against'] },
+      neck: { how: 'held against the swing', kinds: ['held against'] },
     },
     priorRatio: 0.42,
     repConstant: 40,

@@ -8,7 +8,10 @@ export const hipLifts = [
     pattern: 'hip',
     implement: 'barbell',
     muscles: { main: ['glutes'], helping: ['quads', 'hamstrings'] },
-    stress: { hip: { how: 'end range under load', kinds: ['end range'] } },
+    stress: {
+      hip: { how: 'end range under load', kinds: ['end range'] },
+      'low back': { how: 'arch at the top', kinds: ['arch'] },
+    },
     priorRatio: 1.2,
   }),
   liftFacts({
@@ -18,7 +21,10 @@ export const hipLifts = [
     pattern: 'hip',
     implement: 'barbell',
     muscles: { main: ['glutes'], helping: ['hamstrings'] },
-    stress: {},
+    stress: {
+      hip: { how: 'end range', kinds: ['end range'] },
+      'low back': { how: 'arch at the top', kinds: ['arch'] },
+    },
     priorRatio: 1.25,
   }),
   liftFacts({
@@ -31,6 +37,7 @@ export const hipLifts = [
     stress: {
       hand: { how: 'holds the rope', kinds: ['grip'] },
       'low back': { how: 'light hinge', kinds: ['hinge'] },
+      hip: { how: 'hinge', kinds: ['hinge'] },
     },
     priorRatio: 0.52,
   }),
@@ -41,7 +48,9 @@ export const hipLifts = [
     implement: 'stack',
     stations: ['cable'],
     muscles: { main: ['hip stabilisers'], helping: ['glutes'] },
-    stress: {},
+    stress: {
+      hip: { how: 'end range', kinds: ['end range'] },
+    },
     priorRatio: 0.13,
     restClass: 'small',
     repRange: { low: 12, high: 20 },

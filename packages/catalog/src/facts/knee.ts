@@ -19,7 +19,10 @@ export const kneeLifts = [
     implement: 'stack',
     stations: ['leg curl'],
     muscles: { main: ['hamstrings'], helping: ['calves'] },
-    stress: {},
+    stress: {
+      knee: { how: 'pull against the pad', kinds: ['pull'] },
+      'low back': { how: 'arch as it tires', kinds: ['arch'] },
+    },
     priorRatio: 0.5,
   }),
   liftFacts({

@@ -16,6 +16,7 @@ export const lungeLifts = [
     stress: {
       knee: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
       hip: { how: 'stretch behind', kinds: ['stretch'] },
+      ankle: { how: 'end range', kinds: ['end range'] },
     },
     priorRatio: 0.2,
   }),
@@ -29,6 +30,7 @@ export const lungeLifts = [
     stress: {
       knee: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
       hip: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+      ankle: { how: 'end range', kinds: ['end range'] },
     },
     priorRatio: 0.17,
   }),
@@ -41,6 +43,7 @@ export const lungeLifts = [
     stress: {
       knee: { how: 'bend under load', kinds: ['bend'] },
       hip: { how: 'stretch behind', kinds: ['stretch'] },
+      ankle: { how: 'end range', kinds: ['end range'] },
     },
     priorRatio: 0.19,
   }),
@@ -53,6 +56,7 @@ export const lungeLifts = [
     stress: {
       knee: { how: 'bend with a step', kinds: ['bend'] },
       hip: { how: 'stretch behind', kinds: ['stretch'] },
+      ankle: { how: 'end range', kinds: ['end range'] },
     },
     priorRatio: 0.18,
   }),
@@ -62,7 +66,11 @@ export const lungeLifts = [
     pattern: 'lunge',
     implement: 'dumbbell pair',
     muscles: { main: ['glutes', 'quads'], helping: ['calves', 'hip stabilisers'] },
-    stress: { knee: { how: 'bend under load', kinds: ['bend'] } },
+    stress: {
+      knee: { how: 'bend under load', kinds: ['bend'] },
+      hip: { how: 'bend', kinds: ['bend'] },
+      ankle: { how: 'end range', kinds: ['end range'] },
+    },
     priorRatio: 0.19,
   }),
 ];

@@ -16,6 +16,9 @@ export const pressLifts = [
       shoulder: { how: 'overhead', kinds: ['overhead'] },
       wrist: { how: 'bar over the hand', kinds: ['press through'] },
       'low back': { how: 'arch under load', kinds: ['arch'] },
+      elbow: { how: 'straightening', kinds: ['straightening'] },
+      neck: { how: 'arms overhead', kinds: ['raised'] },
+      'upper back': { how: 'arms overhead', kinds: ['raised'] },
     },
     priorRatio: 0.42,
     repRange: { low: 8, high: 12 },
@@ -30,6 +33,8 @@ export const pressLifts = [
     stress: {
       shoulder: { how: 'overhead', kinds: ['overhead'] },
       wrist: { how: 'bell over the hand', kinds: ['press through'] },
+      elbow: { how: 'straightening', kinds: ['straightening'] },
+      neck: { how: 'arms overhead', kinds: ['raised'] },
     },
     priorRatio: 0.17,
   }),
@@ -41,7 +46,11 @@ export const pressLifts = [
     implement: 'stack',
     stations: ['shoulder press'],
     muscles: overhead,
-    stress: { shoulder: { how: 'overhead', kinds: ['overhead'] } },
+    stress: {
+      shoulder: { how: 'overhead', kinds: ['overhead'] },
+      elbow: { how: 'straightening', kinds: ['straightening'] },
+      neck: { how: 'arms overhead', kinds: ['raised'] },
+    },
     priorRatio: 0.42,
   }),
 ];

@@ -52,7 +52,10 @@ export const pullLifts = [
     implement: 'single dumbbell',
     position: 'on the back',
     muscles: { main: ['lats'], helping: ['chest', 'triceps'] },
-    stress: { shoulder: { how: 'stretch overhead', kinds: ['overhead', 'deep stretch'] } },
+    stress: {
+      shoulder: { how: 'stretch overhead', kinds: ['overhead', 'deep stretch'] },
+      elbow: { how: 'held bent', kinds: ['stretch'] },
+    },
     priorRatio: 0.3,
     repRange: { low: 10, high: 15 },
     peak: 'stretched',

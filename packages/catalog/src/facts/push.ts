@@ -26,6 +26,7 @@ export const pushLifts = [
     stress: {
       wrist: { how: 'bar over the hand', kinds: ['press through'] },
       elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
+      shoulder: { how: 'stretch at the chest', kinds: ['stretch'] },
     },
     priorRatio: 0.61,
     repRange: { low: 8, high: 12 },
@@ -40,6 +41,7 @@ export const pushLifts = [
     stress: {
       shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
       wrist: { how: 'bar over the hand', kinds: ['press through'] },
+      elbow: { how: 'straightening', kinds: ['straightening'] },
     },
     priorRatio: 0.56,
     repRange: { low: 8, high: 12 },
@@ -68,6 +70,7 @@ export const pushLifts = [
     stress: {
       shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
       wrist: { how: 'bell over the hand', kinds: ['press through'] },
+      elbow: { how: 'straightening', kinds: ['straightening'] },
     },
     priorRatio: 0.22,
     repRange: { low: 8, high: 12 },
@@ -80,7 +83,10 @@ export const pushLifts = [
     implement: 'stack',
     stations: ['chest press'],
     muscles: pressing,
-    stress: { shoulder: { how: 'loaded stretch', kinds: ['stretch'] } },
+    stress: {
+      shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
+      elbow: { how: 'straightening', kinds: ['straightening'] },
+    },
     priorRatio: 0.66,
     repConstant: 34,
   }),
@@ -95,6 +101,7 @@ export const pushLifts = [
     stress: {
       wrist: { how: 'bent back under load', kinds: ['bent back'] },
       shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
+      elbow: { how: 'straightening', kinds: ['straightening'] },
     },
     priorRatio: 0.86,
   }),
@@ -125,6 +132,7 @@ export const pushLifts = [
     stress: {
       shoulder: { how: 'light stretch', kinds: ['stretch'] },
       elbow: { how: 'bend', kinds: ['bend'] },
+      wrist: { how: 'bent back on the edge', kinds: ['bent back', 'press through'] },
     },
     priorRatio: 0.84,
   }),

@@ -14,7 +14,10 @@ export const rowLifts = [
     pattern: 'row',
     implement: 'single dumbbell',
     muscles: rowing,
-    stress: { elbow: { how: 'pull', kinds: ['pull'] } },
+    stress: {
+      elbow: { how: 'pull', kinds: ['pull'] },
+      'low back': { how: 'held in a lean', kinds: ['lean'] },
+    },
     priorRatio: 0.34,
     restClass: 'small',
   }),
@@ -36,7 +39,10 @@ export const rowLifts = [
     implement: 'stack',
     stations: ['low row', 'cable'],
     muscles: rowing,
-    stress: { elbow: { how: 'pull', kinds: ['pull'] } },
+    stress: {
+      elbow: { how: 'pull', kinds: ['pull'] },
+      'low back': { how: 'held in a lean', kinds: ['lean'] },
+    },
     priorRatio: 0.68,
   }),
   liftFacts({
@@ -60,7 +66,11 @@ export const rowLifts = [
     bodyShare: 0.6,
     position: 'hanging',
     muscles: { main: ['lats', 'upper back'], helping: ['biceps', 'rear shoulders'] },
-    stress: { shoulder: { how: 'hanging pull', kinds: ['hanging'] } },
+    stress: {
+      shoulder: { how: 'hanging pull', kinds: ['hanging'] },
+      elbow: { how: 'pull', kinds: ['pull'] },
+      'low back': { how: 'held straight', kinds: ['lean'] },
+    },
     priorRatio: 0.84,
   }),
 ];

@@ -33,7 +33,9 @@ export const shoulderLifts = [
     pattern: 'shoulder',
     implement: 'dumbbell pair',
     muscles: { main: ['rear shoulders'], helping: ['upper back'] },
-    stress: {},
+    stress: {
+      shoulder: { how: 'arms raised to the side', kinds: ['raised'] },
+    },
     priorRatio: 0.085,
     repRange: { low: 12, high: 18 },
     stepG: 1000,
@@ -46,7 +48,9 @@ export const shoulderLifts = [
     implement: 'stack',
     stations: ['cable'],
     muscles: { main: ['rear shoulders', 'upper back'], helping: ['biceps'] },
-    stress: {},
+    stress: {
+      shoulder: { how: 'arms raised, turned out', kinds: ['raised'] },
+    },
     priorRatio: 0.27,
     repRange: { low: 12, high: 18 },
     stepG: 2500,
@@ -61,6 +65,7 @@ export const shoulderLifts = [
     stress: {
       shoulder: { how: 'raised and turned in', kinds: ['raised', 'turned in'] },
       wrist: { how: 'turned grip', kinds: ['turned grip'] },
+      neck: { how: 'shoulders shrugged', kinds: ['raised'] },
     },
     priorRatio: 0.36,
     repRange: { low: 12, high: 15 },

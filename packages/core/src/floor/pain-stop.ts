@@ -1,6 +1,6 @@
 import { sameSpot } from '../person/flag-degree';
 import type { Flag, FlagPlace } from '../person/person';
-import type { Pain } from '../session/pain';
+import { isRedSign, placeOfSign, type Pain } from '../session/pain';
 import type { PainReport } from '../session/state';
 
 /** Why a lift ends. `redFlag` ends the session: first aid and a clinician, not a lighter load. */
@@ -31,11 +31,16 @@ export function stopFor(report: PainReport, baseline: number): PainStop | null {
       numb: 'numbness',
       dizzy: 'dizziness',
       chest: 'chest pain',
+      breathless: 'sudden breathlessness',
+      headache: 'the worst headache',
+      saddle: 'numbness between the legs, or bladder or bowel trouble',
     }[report.kind];
+    // A red sign says itself where it is.
+    const isSaid = isRedSign(report.kind) && report.place === placeOfSign[report.kind];
     return {
       report,
       redFlag: redPlaceOf(report) !== null,
-      why: report.kind === 'chest' ? sign : `${sign} (${place(report)})`,
+      why: report.kind === 'chest' || isSaid ? sign : `${sign} (${place(report)})`,
     };
   }
   if (report.score >= STOP_AT) {
@@ -71,7 +76,6 @@ export function painStop(pains: readonly PainReport[], flags: readonly Flag[]): 
 
 /** The place of the red flag that a report raises, or null: chest, head, dizziness and numbness end the session. */
 export function redPlaceOf({ place, kind }: Pick<Pain, 'place' | 'kind'>): FlagPlace | null {
-  if (kind === 'chest' || place === 'chest') return 'chest';
-  if (kind === 'dizzy' || place === 'head') return 'head';
-  return kind === 'numb' ? 'nerves' : null;
+  if (isRedSign(kind)) return placeOfSign[kind];
+  return place === 'chest' || place === 'head' || place === 'nerves' ? place : null;
 }

@@ -33,7 +33,9 @@ export type StressKind =
   | 'raised'
   | 'turned in'
   | 'reach back'
-  | 'hanging';
+  | 'hanging'
+  | 'bar on it'
+  | 'held against';
 
 /** A joint that a lift loads: in what ways, for the rules, and in words, for people. */
 export interface Stress {

@@ -188,10 +188,8 @@ function asPlanned(
 function whyOnTheWay({ place, step, held }: WayBack): string {
   if (step >= WAY_BACK.length) return `The whole load again after the ${place}, as decided`;
   const share = Math.round(shareOfStep(step) * 100);
-  const waits = held
-    ? 'again, not settled or two days yet'
-    : `step ${step + 1} of ${WAY_BACK.length}`;
-  return `Way back for the ${place}, ${waits}: ${share} % of what is believed`;
+  const waits = held ? ' again, as two days and a settled joint come first' : '';
+  return `Way back for the ${place}, step ${step + 1} of ${WAY_BACK.length}${waits}: ${share} % of what is believed`;
 }
 
 /** A lift on its way back after pain: its share of what is believed, and never above what it was. */

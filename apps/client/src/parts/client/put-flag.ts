@@ -1,4 +1,6 @@
 import type { Flag, Pain } from '@spalo/core';
+import { within } from '../../design/sentence';
+import { painWords } from '../words/pain-words';
 import type { ChangeOf } from '../../state/changes/changes';
 import { changeWithBack } from '../../state/changes/take-back';
 import { journal } from '../../state/device';
@@ -31,7 +33,7 @@ export const redFlagOf = (
   id,
   place,
   side: pain.side,
-  note: `${pain.kind === 'ache' ? 'pain' : pain.kind} ${pain.score} of 10 during ${liftName}`,
+  note: `${within(painWords(pain))}, during ${liftName}`,
   fine: '',
   since: day,
   saidBy: ON_FLOOR,

@@ -1,22 +1,25 @@
-import type { Pain, PainKind } from '@spalo/core';
+import { isRedSign, type Pain, type PainKind, type RedSign } from '@spalo/core';
 
 const kinds: Record<PainKind, string> = {
   ache: 'Ache',
   sharp: 'Sharp pain',
   numb: 'Numbness',
   dizzy: 'Dizziness',
-  chest: 'Pain',
+  chest: 'Chest pain',
+  breathless: 'Sudden breathlessness',
+  headache: 'The worst headache',
+  saddle: 'Numb between the legs, or bladder or bowel trouble',
 };
 
-const places: Partial<Record<Pain['place'], string>> = { chest: 'in the chest' };
+/** A red sign as it is offered. */
+export const signWords = (sign: RedSign): string => kinds[sign];
 
-/** Where the kind says it already, the place is not said again. */
-const whereOf = ({ kind, place, side }: Pain) => {
-  if (kind === 'dizzy') return '';
-  const where = places[place] ?? `${side === 'none' || side === 'both' ? '' : `${side} `}${place}`;
-  return kind === 'chest' ? ' in the chest' : `, ${where}`;
-};
+/** Where it hurts, with its side. */
+const whereOf = ({ place, side }: Pain) =>
+  `${side === 'none' || side === 'both' ? '' : `${side} `}${place}`;
 
-/** Pain as it is said: "Ache 2 of 10, left knee", "Pain 5 of 10 in the chest". */
+/** Pain as it is said: "Ache 2 of 10, left knee"; a red sign says itself, and its score says nothing. */
 export const painWords = (pain: Pain): string =>
-  `${kinds[pain.kind]} ${pain.score} of 10${whereOf(pain)}`;
+  isRedSign(pain.kind)
+    ? kinds[pain.kind]
+    : `${kinds[pain.kind]} ${pain.score} of 10, ${whereOf(pain)}`;

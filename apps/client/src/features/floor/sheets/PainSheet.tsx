@@ -1,23 +1,28 @@
-import { recordedFlags, type Pain, type PainKind, type Side } from '@spalo/core';
+import {
+  recordedFlags,
+  redSigns,
+  signTold,
+  type Pain,
+  type PainKind,
+  type Side,
+} from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
+import { Chip } from '../../../design/Chip';
 import { Choice } from '../../../design/Choice';
 import { within } from '../../../design/sentence';
 import { Sheet } from '../../../design/Sheet';
 import { Quiet } from '../../../design/Words';
 import { BodyMap } from '../../../parts/body/BodyMap';
 import { sideOptions } from '../../../parts/words/place-options';
-import { painWords } from '../../../parts/words/pain-words';
+import { painWords, signWords } from '../../../parts/words/pain-words';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 
 const kinds: { value: PainKind; label: string }[] = [
   { value: 'ache', label: 'Ache' },
   { value: 'sharp', label: 'Sharp' },
-  { value: 'numb', label: 'Numb' },
-  { value: 'dizzy', label: 'Dizzy' },
-  { value: 'chest', label: 'In the chest' },
 ];
 
 const scores = Array.from({ length: 11 }, (_, value) => ({
@@ -40,20 +45,28 @@ export function PainSheet() {
   const [side, setSide] = useState<Side>(flagged?.side ?? 'none');
   const [kind, setKind] = useState<PainKind>('ache');
   const [score, setScore] = useState<number | null>(null);
-  const where = kind === 'chest' ? 'chest' : kind === 'dizzy' ? 'head' : place;
-  const pain: Pain | null =
-    score === null || where === null ? null : { place: where, side, kind, score };
+  const pain: Pain | null = score === null || place === null ? null : { place, side, kind, score };
   const inMiddle = place === 'neck' || place === 'upper back' || place === 'low back';
   // A side has no middle to it where there are two.
   const sidesHere = inMiddle ? sideOptions : sideOptions.filter(({ value }) => value !== 'none');
-  const report = () => {
-    if (!pain) return;
+  const report = (told: Pain) => {
     // The lane stays on this lift, so that what stops it is read before anything else is done.
     openLift(view.lift.id);
-    sheets.closing(() => actions.reportPain(lane, view.lift, pain));
+    sheets.closing(() => actions.reportPain(lane, view.lift, told));
   };
   return (
     <Sheet title={`Where does it hurt, ${lane.name}`} open onClose={sheets.close}>
+      <View role="group" aria-label="Stop the session at once" className="flex-row flex-wrap gap-2">
+        {redSigns.map((sign) => (
+          <Chip
+            key={sign}
+            look="flag"
+            icon="alert"
+            label={signWords(sign)}
+            onPress={() => report(signTold(sign))}
+          />
+        ))}
+      </View>
       <BodyMap
         label="Place"
         place={place}
@@ -72,23 +85,19 @@ export function PainSheet() {
         <Quiet>How much? From 4, or 2 more than usual, the lift stops.</Quiet>
         <Choice label="Pain" options={scores} value={score} onChange={setScore} figures wrap />
       </View>
-      {kind !== 'ache' && (
-        <Banner kind="stop" title="Any number stops the lift">
-          Chest pain, dizziness or numbness: first aid, and the emergency number when in doubt.
-        </Banner>
-      )}
+      {kind !== 'ache' && <Banner kind="stop" title="Any number stops the lift" />}
       <Button
         kind="stop"
         big
         label={
           pain
             ? `Note: ${within(painWords(pain))}`
-            : where === null
+            : place === null
               ? 'Touch where it hurts'
               : 'Choose how much'
         }
         disabled={!pain}
-        onPress={report}
+        onPress={() => pain && report(pain)}
       />
     </Sheet>
   );

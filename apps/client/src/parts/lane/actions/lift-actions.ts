@@ -119,7 +119,7 @@ export const liftActions = (append: Append) => ({
     if (!lower) return;
     const steps = await stepsAsked(lane, view, { ...askedNow(view), loadG: lower.loadG });
     await adjust(append, view, steps, [
-      `The ${wayBack.place} was worse on the day after: a step back`,
+      `The ${wayBack.place} was worse on the day after: ${wayBack.step > 0 ? 'a step back' : 'the first step again'}`,
     ]);
   },
 
