@@ -2,17 +2,23 @@ import type { Browser, BrowserContext, Page } from '@playwright/test';
 import {
   expect,
   nowIso,
+  nowMs,
   openDemo,
   type Spalo,
   startClient,
   test,
-  told,
   type Told,
+  told,
   toTheSet,
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'full floor', viewport: { width: 390, height: 844 }, hasTouch: true });
+test.use({
+  scene: 'full floor',
+  ownTimers: true,
+  viewport: { width: 390, height: 844 },
+  hasTouch: true,
+});
 
 const clients = ['Runa Hallvard-Iyer', 'Teodor Brisling', 'Oluchi Venn', 'Anselm Quay'];
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
@@ -64,7 +70,7 @@ async function secondTrainer(page: Page, browser: Browser, spalo: Spalo) {
     viewport: { width: 390, height: 844 },
   });
   const other = await context.newPage();
-  await other.clock.install();
+  await other.clock.install({ time: nowMs() });
   await other.goto(link);
   await other.getByRole('textbox', { name: 'Password' }).fill('tess has her own words');
   await button(other, 'Go in').click();
@@ -82,7 +88,7 @@ test('four clients for twenty minutes: a pair, a lane handed over, half of it wi
 }) => {
   test.setTimeout(240_000);
   const began = nowIso();
-  await page.clock.install();
+  await page.clock.install({ time: nowMs() });
   await openDemo(page);
   await untilOffline(page);
   const other = await secondTrainer(page, browser, spalo);

@@ -148,12 +148,14 @@ export class Spalo {
 /** One server for each `scene`, with or without the demo studio: a test file names its own. */
 export const test = base.extend<
   object,
-  { scene: string; demo: boolean; older: number; spalo: Spalo }
+  { scene: string; demo: boolean; older: number; ownTimers: boolean; spalo: Spalo }
 >({
   scene: ['', { option: true, scope: 'worker' }],
   demo: [true, { option: true, scope: 'worker' }],
   /** The version whose kept database to start from; 0 for none. */
   older: [0, { option: true, scope: 'worker' }],
+  /** The test file moves the time of its pages itself, from `nowMs()` on. */
+  ownTimers: [false, { option: true, scope: 'worker' }],
   /** The time of the test files is that of the moment, and goes on from there. */
   spalo: [
     async ({ demo, older, scene }, use) => {
@@ -166,8 +168,8 @@ export const test = base.extend<
     { scope: 'worker' },
   ],
   browser: [
-    async ({ browser, spalo: _clockIsSet }, use) => {
-      tellTheTime(browser);
+    async ({ browser, ownTimers, spalo: _clockIsSet }, use) => {
+      if (!ownTimers) tellTheTime(browser);
       await use(browser);
     },
     { scope: 'worker' },

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import pg from 'pg';
-import { expect, expectAccessible, logSet, passGeneral, test } from './spalo';
+import { expect, expectAccessible, logSet, test, passGeneral } from './spalo';
 
 test.use({ scene: 'studios', demo: false });
 
@@ -28,13 +28,14 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await page.getByRole('button', { name: 'Add the first client' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quartermaster Client');
+  await page.getByRole('radio', { name: 'Yes, agreed' }).click();
   const next = () => page.getByRole('button', { name: 'Next', exact: true }).click();
   await next();
   await page.getByRole('textbox', { name: 'Body mass, kg' }).fill('80');
   await next();
   await page.getByRole('textbox', { name: 'Months of regular training' }).fill('0');
   await next();
-  await expect(page.getByText('Not asked yet')).toBeVisible();
+  await page.getByRole('button', { name: /^No to all questions/ }).click();
   await next();
   await page.getByRole('button', { name: 'Add client' }).click();
   await page.getByRole('button', { name: 'Start a session now' }).click();

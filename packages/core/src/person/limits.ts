@@ -91,9 +91,13 @@ const closing = (person: Person, lift: Lift) =>
 
 const oneSide = ({ flag: { side } }: FlagOnLift) => side === 'left' || side === 'right';
 
-/** Whether a lift done one side after the other can still be done on the side that no flag closes. */
+/**
+ * Whether a lift done one side after the other can still be done on the side that no flag closes. A lunge bends the other leg
+ * as well, so it cannot.
+ */
 const goodSideLeft = (lift: Lift, flags: readonly FlagOnLift[]): boolean =>
   lift.oneSided === true &&
+  lift.pattern !== 'lunge' &&
   flags.every(oneSide) &&
   flags.every(({ flag }) => meets(flag.side, flags[0]!.flag.side));
 

@@ -452,10 +452,11 @@ function lightEnough(
   input: DraftInput,
 ): { doing: ProgrammeLift; loaded: LoadedLift } | null {
   const loaded = loadLift(entry, input);
-  if (loaded && !isTooHeavy(loaded, entry, input)) return { doing: entry, loaded };
+  if (!loaded) return null;
+  if (!isTooHeavy(loaded, entry, input)) return { doing: entry, loaded };
   const { easier } = entry;
   const found = easier && !closedBy(easier, input) ? lightEnough(easier, input) : null;
-  if (!found) return loaded && { doing: entry, loaded };
+  if (!found) return { doing: entry, loaded };
   const why = `Nothing is light enough here for the ${entry.lift.name.toLowerCase()} yet. ${found.loaded.why}`;
   return { doing: found.doing, loaded: { ...found.loaded, why } };
 }

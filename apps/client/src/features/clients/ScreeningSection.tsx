@@ -173,6 +173,17 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
               onChange={(part) => change(question.id, part)}
             />
           ))}
+          {questions.some(({ id }) => answers[id] === undefined) && (
+            <Button
+              label="No to the rest"
+              says="No to all questions that are not answered yet"
+              onPress={() => {
+                setSaved(false);
+                const no = questions.map(({ id }) => [id, answers[id] ?? noAnswer] as const);
+                setAnswers({ ...answers, ...Object.fromEntries(no) });
+              }}
+            />
+          )}
           <Button
             kind="main"
             label={saved ? 'Saved' : 'Save the answers'}

@@ -1,5 +1,6 @@
 import { TextInput, View } from 'react-native';
 import { Banner } from '../../design/Banner';
+import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { useQuestions } from '../client/use-questions';
@@ -9,6 +10,10 @@ const yesNo = [
   { value: false, label: 'No' },
   { value: true, label: 'Yes' },
 ] as const;
+
+/** A plain no to each of some questions. */
+const noToAll = (ids: readonly string[]): IntakeDraft['answers'] =>
+  Object.fromEntries(ids.map((id) => [id, { yes: false, note: '' }]));
 
 export function HealthStep({
   answers,
@@ -20,6 +25,7 @@ export function HealthStep({
   onChange: (answers: IntakeDraft['answers']) => void;
 }) {
   const questions = useQuestions();
+  const open = questions.filter(({ id }) => !answers[id]);
   if (!consent) {
     return (
       <Banner kind="wait" title="Not asked yet">
@@ -63,7 +69,14 @@ export function HealthStep({
           </View>
         );
       })}
-      {questions.some(({ id }) => !answers[id]) && (
+      {open.length > 0 && (
+        <Button
+          label="No to the rest"
+          says="No to all questions that are not answered yet"
+          onPress={() => onChange({ ...answers, ...noToAll(open.map(({ id }) => id)) })}
+        />
+      )}
+      {open.length > 0 && (
         <Body className="text-slate">Not everything is answered yet; the rest can follow.</Body>
       )}
     </>
