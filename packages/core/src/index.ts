@@ -32,7 +32,6 @@ export {
   rangeOf,
   flagsOn,
   type FlagOnLift,
-  sideLeft,
   spotText,
   workingRange,
   type Limit,
@@ -66,17 +65,11 @@ export {
 } from './person/turned-down';
 export type { BlockDay } from './session/block-day';
 export { dayAfters, shareOfStep, WAY_BACK, type DayAfter, type WayBack } from './session/way-back';
-export { ceilingReasons, ceilingText, allowedLoad, type Ceiling } from './session/ceiling';
-export { flagsAfter, flagsRaised, type RaisedFlag } from './session/flags-after';
-export { allowedAsk, leastReserve, withinLimits } from './planning/within-limits';
-export {
-  degreeOf,
-  degreeOfPain,
-  flagDegrees,
-  ratedNow,
-  sameSpot,
-  type FlagDegree,
-} from './person/flag-degree';
+export { ceilingReasons, ceilingText, allowedLoad } from './session/ceiling';
+export { flagsAfter, flagsRaised } from './floor/flags-after';
+export { allowedAsk } from './block/within-limits';
+export { degreeOf, degreeOfPain, ratedNow } from './person/flag-degree';
+export { flagDegrees, type FlagDegree } from './person/degree';
 export {
   askOf,
   keennesses,

@@ -5,7 +5,7 @@ import { ruleText, underRule } from '../session/own-rule';
 import type { SchemeName } from '../session/scheme';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
-import { withinLimits } from '../planning/within-limits';
+import { withinLimits } from '../block/within-limits';
 import { stepAfter, WAY_BACK, type WayBack } from '../session/way-back';
 import { massText } from '../unit/mass';
 import type {

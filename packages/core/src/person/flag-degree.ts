@@ -1,20 +1,13 @@
 import type { Side } from '../lift/joints';
-import type { Pain } from '../session/pain';
+import { flagDegrees, type FlagDegree } from './degree';
 import type { Flag, FlagPlace } from './person';
-
-/**
- * How much a flag changes: watch is named on the lane and asked about, and closes nothing; ease leaves the load or style that
- * hurts; closed leaves out what loads the place.
- */
-export const flagDegrees = ['watch', 'ease', 'closed'] as const;
-export type FlagDegree = (typeof flagDegrees)[number];
 
 /** Pain (0–10) from which a place is eased, and from which it is left alone. */
 const EASES = 2;
 const CLOSES = 4;
 
 /** The degree that a pain asks for: 1 of 10 is watched, 2 and 3 are eased, 4 and more, or anything but an ache, closes. */
-export function degreeOfPain({ score, kind }: Pick<Pain, 'score' | 'kind'>): FlagDegree {
+export function degreeOfPain({ score, kind }: { score: number; kind: string }): FlagDegree {
   if (kind !== 'ache' || score >= CLOSES) return 'closed';
   return score >= EASES ? 'ease' : 'watch';
 }

@@ -1,7 +1,7 @@
 import { joints, type Side } from '../lift/joints';
 import type { Grams } from '../unit/mass';
 import type { Caution } from './caution';
-import type { FlagDegree } from './flag-degree';
+import type { FlagDegree } from './degree';
 import type { TurnedDown } from './turned-down';
 
 export const sexes = ['female', 'male', 'unsaid'] as const;

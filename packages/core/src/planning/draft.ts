@@ -49,7 +49,7 @@ import { heldCount, loadHold, planHold } from './hold-plan';
 import type { ProgrammeLift } from './programme-lift';
 import { oneOfEach, turnedDown } from './turned-down';
 import { wayBackOf } from './way-back';
-import { withinLimits } from './within-limits';
+import { withinLimits } from '../block/within-limits';
 
 /** All that a session is drafted from. */
 export interface DraftInput {

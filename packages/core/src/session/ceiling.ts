@@ -1,6 +1,5 @@
 import { atOrBelow, type Loads } from '../loads/loads';
 import { massText, type Grams, type Unit } from '../unit/mass';
-import type { LoadedLift } from './plan';
 
 /** Why a lift is not asked for more than its plan today; the most binding first. */
 export const ceilingReasons = [
@@ -23,6 +22,11 @@ export interface Ceiling {
   reason: CeilingReason;
 }
 
+/** A lift with what may not be exceeded in it today; absent where nothing binds. */
+interface Bound {
+  ceiling?: Ceiling;
+}
+
 const words: Record<CeilingReason, string> = {
   flag: 'Eased for the flag',
   'way back': 'On the way back',
@@ -41,22 +45,22 @@ export const staysText = (ceiling: Ceiling, unit: Unit): string =>
   `${ceilingText(ceiling)}: stays at ${massText(ceiling.loadG, unit)}`;
 
 /** The lower of two ceilings; of equal ones the first. */
-export const lowerCeiling = (one: Ceiling | null, other: Ceiling | null): Ceiling | null =>
+const lowerCeiling = (one: Ceiling | null, other: Ceiling | null): Ceiling | null =>
   one && other ? (other.loadG < one.loadG ? other : one) : (one ?? other);
 
 /** A lift under a ceiling: a load above it comes down to the heaviest that is not. */
-export function underCeiling<T extends LoadedLift>(lift: T, ceiling: Ceiling, loads: Loads): T {
+export function underCeiling<T extends Bound & { loadG: Grams }>(
+  lift: T,
+  ceiling: Ceiling,
+  loads: Loads,
+): T {
   const low = lowerCeiling(lift.ceiling ?? null, ceiling)!;
   const loadG = lift.loadG > low.loadG ? atOrBelow(loads, low.loadG)?.loadG : lift.loadG;
   return { ...lift, ceiling: low, loadG: loadG ?? lift.loadG };
 }
 
 /** A load for a lift that its ceiling allows: the load itself, or the heaviest under the ceiling. */
-export function allowedLoad(
-  loadG: Grams,
-  { ceiling }: Pick<LoadedLift, 'ceiling'>,
-  loads: Loads,
-): Grams {
+export function allowedLoad(loadG: Grams, { ceiling }: Bound, loads: Loads): Grams {
   if (!ceiling || loadG <= ceiling.loadG) return loadG;
   return Math.min(loadG, atOrBelow(loads, ceiling.loadG)?.loadG ?? ceiling.loadG);
 }

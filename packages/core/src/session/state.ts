@@ -1,4 +1,4 @@
-import type { FlagDegree } from '../person/flag-degree';
+import type { FlagDegree } from '../person/degree';
 import type { Unit } from '../unit/mass';
 import type { DrillState } from '../warm-up/general/drill';
 import type { GeneralStep } from '../warm-up/general/general';

@@ -1,5 +1,5 @@
 import type { Steps } from '../../log/reduce';
-import type { FlagDegree } from '../../person/flag-degree';
+import type { FlagDegree } from '../../person/degree';
 import type { FlagPlace } from '../../person/person';
 import type { Grams } from '../../unit/mass';
 import type { Pain } from '../pain';

@@ -11,7 +11,7 @@ import type { StrengthProfile } from '../strength/profile';
 const LEAST_RIR = 3;
 
 /** The fewest clean reps that any plan leaves in reserve for somebody, whatever a block or a scheme asks. */
-export function leastReserve(person: Person, now: string): number {
+function leastReserve(person: Person, now: string): number {
   const careful =
     isUnderAge(person, now) ||
     (isOlder(person, now) && isInFirstYear(person)) ||

@@ -1,4 +1,4 @@
-import { stopFor, redPlaceOf } from '../floor/pain-stop';
+import { stopFor, redPlaceOf } from './pain-stop';
 import {
   coversDegree,
   degreeOf,
@@ -7,7 +7,7 @@ import {
   strongerDegree,
 } from '../person/flag-degree';
 import { openFlags, type Flag, type FlagPlace } from '../person/person';
-import type { PainReport, SessionState } from './state';
+import type { PainReport, SessionState } from '../session/state';
 
 /** A flag as what was felt in a session makes it: a new one, or an open one at the degree that it has come to. */
 export interface RaisedFlag {
