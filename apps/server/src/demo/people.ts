@@ -345,7 +345,7 @@ export const people: readonly DemoPerson[] = [
     screening: [],
     opened: [],
     weeks: { from: 12, to: 0 },
-    comes: [1, 4, 6],
+    comes: [1, 6],
     misses: 0.1,
     strength: 1.1,
     weeklyGain: 0.009,

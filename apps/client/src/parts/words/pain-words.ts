@@ -11,8 +11,17 @@ const kinds: Record<PainKind, string> = {
   saddle: 'Numb between the legs, or bladder or bowel trouble',
 };
 
-/** A red sign as it is offered. */
-export const signWords = (sign: RedSign): string => kinds[sign];
+const offered: Record<RedSign, string> = {
+  chest: 'Chest pain',
+  breathless: 'Breathless',
+  dizzy: 'Dizzy',
+  headache: 'Worst headache',
+  numb: 'Numb',
+  saddle: 'Saddle numb, bladder, bowel',
+};
+
+/** A red sign as it is offered, in a word or two. */
+export const signWords = (sign: RedSign): string => offered[sign];
 
 /** Where it hurts, with its side. */
 const whereOf = ({ place, side }: Pain) =>

@@ -49,7 +49,7 @@ function Binds({ view }: { view: LiftView }) {
   const said = [
     ...flags.map(({ flag }) => `${capital(spotText(flag))}: ${flagDoes[degreeOf(flag)]}`),
     ...(onlySide ? [`${capital(onlySide)} side only`] : []),
-    ...(ceiling ? [`${ceilingText(ceiling)}: no heavier today`] : []),
+    ...(ceiling ? [`${ceilingText(ceiling)}: no heavier`] : []),
   ];
   if (said.length === 0) return null;
   return (

@@ -4,7 +4,6 @@ import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
 import { TextField } from '../../../design/TextField';
-import { Body } from '../../../design/Words';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { easedLoad } from '../../../parts/lane/actions/flag-actions';
 import { attempt } from '../../../state/problems';
@@ -26,11 +25,7 @@ export function FlagCard({ view, asks }: { view: LiftView; asks: FlagOnLift }) {
   };
   return (
     <View className="gap-2">
-      <Banner kind="stop" title={`New: ${spotText(flag)}. The ${name} loads it (${stress.how}).`}>
-        <Body>
-          Another lift, less load where nothing hurts, or on as planned with the reason kept.
-        </Body>
-      </Banner>
+      <Banner kind="stop" title={`New: ${spotText(flag)}. The ${name} loads it (${stress.how}).`} />
       <Button kind="main" big label="Another lift" onPress={() => setSwapping(true)} />
       <Button
         label={`Ease it: ${massText(easedLoad(view), lane.session.unit)}`}
