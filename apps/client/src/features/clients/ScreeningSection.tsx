@@ -103,6 +103,26 @@ function Question({
   );
 }
 
+/** A plain no to every question that is not answered yet, in one tap; nothing once all are. */
+function NoToTheRest({
+  answers,
+  onTake,
+}: {
+  answers: Answers;
+  onTake: (answers: Answers) => void;
+}) {
+  const questions = useQuestions();
+  if (questions.every(({ id }) => answers[id] !== undefined)) return null;
+  const all = questions.map(({ id }) => [id, answers[id] ?? noAnswer] as const);
+  return (
+    <Button
+      label="No to the rest"
+      says="No to all questions that are not answered yet"
+      onPress={() => onTake({ ...answers, ...Object.fromEntries(all) })}
+    />
+  );
+}
+
 /** Health answers: closed until opened, and every opening is recorded on the server. Needs the network. */
 export function ScreeningSection({ client, zone }: { client: Client; zone: string }) {
   const [answers, setAnswers] = useState<Answers | null>(null);
@@ -173,17 +193,13 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
               onChange={(part) => change(question.id, part)}
             />
           ))}
-          {questions.some(({ id }) => answers[id] === undefined) && (
-            <Button
-              label="No to the rest"
-              says="No to all questions that are not answered yet"
-              onPress={() => {
-                setSaved(false);
-                const no = questions.map(({ id }) => [id, answers[id] ?? noAnswer] as const);
-                setAnswers({ ...answers, ...Object.fromEntries(no) });
-              }}
-            />
-          )}
+          <NoToTheRest
+            answers={answers}
+            onTake={(all) => {
+              setSaved(false);
+              setAnswers(all);
+            }}
+          />
           <Button
             kind="main"
             label={saved ? 'Saved' : 'Save the answers'}
