@@ -155,6 +155,10 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
     setSaved(false);
     setAnswers((before) => ({ ...before, [id]: { ...noAnswer, ...before?.[id], ...part } }));
   };
+  const changeAll = (all: Answers) => {
+    setSaved(false);
+    setAnswers(all);
+  };
   const save = () =>
     attemptHere(async () => {
       const half = Object.values(answers ?? {}).some(
@@ -193,13 +197,7 @@ export function ScreeningSection({ client, zone }: { client: Client; zone: strin
               onChange={(part) => change(question.id, part)}
             />
           ))}
-          <NoToTheRest
-            answers={answers}
-            onTake={(all) => {
-              setSaved(false);
-              setAnswers(all);
-            }}
-          />
+          <NoToTheRest answers={answers} onTake={changeAll} />
           <Button
             kind="main"
             label={saved ? 'Saved' : 'Save the answers'}
