@@ -65,7 +65,7 @@ export {
 } from './person/turned-down';
 export type { BlockDay } from './session/block-day';
 export { dayAfters, shareOfStep, WAY_BACK, type DayAfter, type WayBack } from './session/way-back';
-export { ceilingReasons, ceilingText, allowedLoad } from './session/ceiling';
+export { ceilingReasons, ceilingText, allowedLoad, easedLoad } from './session/ceiling';
 export { flagsAfter, flagsRaised } from './floor/flags-after';
 export { allowedAsk } from './block/within-limits';
 export { degreeOf, degreeOfPain, ratedNow } from './person/flag-degree';

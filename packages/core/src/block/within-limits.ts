@@ -1,9 +1,7 @@
 import type { Lift } from '../lift/lift';
 import { atOrBelow, type Loads } from '../loads/loads';
-import { isOlder, isUnderAge } from '../person/age';
-import { leastReps, workingRange, type LimitContext } from '../person/limits';
+import { leastReps, manyReps, workingRange, type LimitContext } from '../person/limits';
 import type { Person } from '../person/person';
-import { isInFirstYear } from '../person/training-age';
 import { rangeWith, type LiftPlan } from '../session/plan';
 import type { StrengthProfile } from '../strength/profile';
 
@@ -13,11 +11,7 @@ const LEAST_RIR = 3;
 /** The fewest clean reps that any plan leaves in reserve for somebody, whatever a block or a scheme asks. */
 function leastReserve(person: Person, now: string): number {
   const careful =
-    isUnderAge(person, now) ||
-    (isOlder(person, now) && isInFirstYear(person)) ||
-    person.nervous ||
-    person.cautions.includes('light start') ||
-    person.cautions.includes('no low reps');
+    manyReps(person, now) || person.nervous || person.cautions.includes('light start');
   return careful ? LEAST_RIR : 0;
 }
 

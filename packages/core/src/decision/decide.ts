@@ -1,3 +1,4 @@
+import { isSlip } from '../floor/slip';
 import { amountText } from '../lift/counted';
 import { stepDown, stepUp } from '../loads/loads';
 import { redFlag } from '../person/red-flag';
@@ -190,10 +191,8 @@ export function decide(lift: LiftState, context: DecisionContext): Decision {
   const asked = { ...planOf(lift.plan), ...lift.usual, focusCueId: lift.focusCueId };
   const plan = afterBlock(asked, { context });
   // What is most likely a slip of the pen says nothing of what comes next.
-  const isSlip = (set: LoggedSet) =>
-    !plan.counted && context.strength.doubt({ ...set, liftId: plan.liftId })?.kind === 'heavy';
   const done = countedSets(lift, 'working');
-  const sets = done.filter((set) => !isSlip(set));
+  const sets = done.filter((set) => !isSlip(set, plan, context.strength));
   const situation = { lift, plan, sets, context };
   const { gate, why, advice = null, ...next } = propose(situation);
   const { client: person, lift: facts, loads, strength, now, faultHistory: faults } = context;

@@ -27,6 +27,7 @@ import {
 import { massText, type Unit } from '../unit/mass';
 import { nextHold } from './next-hold';
 import { painStop, type Stop } from './pain-stop';
+import { isSlip } from './slip';
 
 /** What the proposal is drawn from besides the log. */
 export interface FloorContext {
@@ -260,10 +261,6 @@ function stillClimbing(lift: LiftState, last: LoggedSet | undefined): Step | nul
   return more && pattern ? pattern : null;
 }
 
-/** More than they are believed to lift by far is most likely a slip of the pen: nothing is drawn from it. */
-const isSlip = (set: LoggedSet, { strength }: FloorContext, { plan }: LiftState) =>
-  !plan.counted && strength.doubt({ ...set, liftId: plan.liftId })?.kind === 'heavy';
-
 /** The set after one that does not fit what is believed: as the set before it, or as planned. */
 function afterSlip(planned: Step, before: LoggedSet | undefined, { unit }: FloorContext): Proposal {
   const loadG = before?.loadG ?? planned.loadG;
@@ -365,10 +362,10 @@ function nextOf(lift: LiftState, context: FloorContext): NextSet {
     why,
     restLonger = false,
     ...moved
-  } = isSlip(last, context, lift)
+  } = isSlip(last, lift.plan, context.strength)
     ? afterSlip(
         planned,
-        before.findLast((set) => !isSlip(set, context, lift)),
+        before.findLast((set) => !isSlip(set, lift.plan, context.strength)),
         context,
       )
     : afterSet(last, planned, lift, context);

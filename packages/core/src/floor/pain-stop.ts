@@ -1,4 +1,5 @@
 import { sameSpot } from '../person/flag-degree';
+import { spotText } from '../person/limits';
 import type { Flag, FlagPlace } from '../person/person';
 import { isRedSign, placeOfSign, type Pain } from '../session/pain';
 import type { PainReport } from '../session/state';
@@ -19,11 +20,6 @@ export interface PainStop extends Stop {
 const STOP_AT = 4;
 const STOP_AT_RISE = 2;
 
-const place = (report: PainReport) =>
-  report.side === 'left' || report.side === 'right'
-    ? `${report.side} ${report.place}`
-    : report.place;
-
 export function stopFor(report: PainReport, baseline: number): PainStop | null {
   if (report.kind !== 'ache') {
     const sign = {
@@ -40,17 +36,17 @@ export function stopFor(report: PainReport, baseline: number): PainStop | null {
     return {
       report,
       redFlag: redPlaceOf(report) !== null,
-      why: report.kind === 'chest' || isSaid ? sign : `${sign} (${place(report)})`,
+      why: report.kind === 'chest' || isSaid ? sign : `${sign} (${spotText(report)})`,
     };
   }
   if (report.score >= STOP_AT) {
-    return { report, redFlag: false, why: `pain ${report.score} of 10 in the ${place(report)}` };
+    return { report, redFlag: false, why: `pain ${report.score} of 10 in the ${spotText(report)}` };
   }
   if (report.score - baseline >= STOP_AT_RISE) {
     return {
       report,
       redFlag: false,
-      why: `pain rose from ${baseline} to ${report.score} in the ${place(report)}`,
+      why: `pain rose from ${baseline} to ${report.score} in the ${spotText(report)}`,
     };
   }
   return null;

@@ -265,7 +265,7 @@ export function openReps(person: Person, lift: Lift, reps: number, context: Limi
 const MANY = 12;
 
 /** Whether somebody lifts lighter, for more reps, whatever a plan would have. */
-const manyReps = (person: Person, now: string): boolean =>
+export const manyReps = (person: Person, now: string): boolean =>
   isUnderAge(person, now) ||
   (isOlder(person, now) && isInFirstYear(person)) ||
   person.cautions.includes('no low reps');

@@ -29,7 +29,7 @@ import type { Plate, Room } from '../room/room';
 import type { TurnedDown } from '../person/turned-down';
 import { isUnderAge } from '../person/age';
 import { isSameDay, type BlockDay } from '../session/block-day';
-import { underCeiling, type Ceiling } from '../session/ceiling';
+import { easedLoad, underCeiling, type Ceiling } from '../session/ceiling';
 import {
   rangeWith,
   type LiftPlan,
@@ -358,16 +358,13 @@ function loadLift(entry: ProgrammeLift, input: DraftInput): LoadedLift | null {
   return bound({ ...withinLimits(plan, limits), ...grounds, lastTime }, lift, loads, input);
 }
 
-/** Share of a load that is left where a flag eases the lift. */
-const EASED = 0.9;
-
 /** A lift as a flag eases it: lighter, and no more than that until the flag has gone. */
 function eased(loaded: LoadedLift, lift: Lift, loads: Loads, { person }: DraftInput): LoadedLift {
   // What is on its way back is lighter already.
   if (loaded.wayBack) return loaded;
   const found = flagsOn(person, lift).find(({ flag }) => degreeOf(flag) === 'ease');
   if (!found) return loaded;
-  const loadG = atOrBelow(loads, loaded.loadG * EASED)?.loadG ?? loaded.loadG;
+  const loadG = easedLoad(loads, loaded.loadG);
   const { place } = found.flag;
   return {
     ...loaded,

@@ -59,6 +59,13 @@ export function underCeiling<T extends Bound & { loadG: Grams }>(
   return { ...lift, ceiling: low, loadG: loadG ?? lift.loadG };
 }
 
+/** Share of a load that is left where a flag eases a lift. */
+const EASED = 0.9;
+
+/** The load that a flag eases another to, of those there are. */
+export const easedLoad = (loads: Loads, loadG: Grams): Grams =>
+  atOrBelow(loads, loadG * EASED)?.loadG ?? loadG;
+
 /** A load for a lift that its ceiling allows: the load itself, or the heaviest under the ceiling. */
 export function allowedLoad(loadG: Grams, { ceiling }: Bound, loads: Loads): Grams {
   if (!ceiling || loadG <= ceiling.loadG) return loadG;

@@ -1,4 +1,4 @@
-import { isRedSign, type Pain, type PainKind, type RedSign } from '@spalo/core';
+import { isRedSign, spotText, type Pain, type PainKind, type RedSign } from '@spalo/core';
 
 const kinds: Record<PainKind, string> = {
   ache: 'Ache',
@@ -23,12 +23,8 @@ const offered: Record<RedSign, string> = {
 /** A red sign as it is offered, in a word or two. */
 export const signWords = (sign: RedSign): string => offered[sign];
 
-/** Where it hurts, with its side. */
-const whereOf = ({ place, side }: Pain) =>
-  `${side === 'none' || side === 'both' ? '' : `${side} `}${place}`;
-
 /** Pain as it is said: "Ache 2 of 10, left knee"; a red sign says itself, and its score says nothing. */
 export const painWords = (pain: Pain): string =>
   isRedSign(pain.kind)
     ? kinds[pain.kind]
-    : `${kinds[pain.kind]} ${pain.score} of 10, ${whereOf(pain)}`;
+    : `${kinds[pain.kind]} ${pain.score} of 10, ${spotText(pain)}`;

@@ -1,11 +1,10 @@
-import { massText, spotText, type FlagOnLift } from '@spalo/core';
+import { easedLoad, massText, spotText, type FlagOnLift } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
 import { TextField } from '../../../design/TextField';
-import type { LiftView } from '../../../parts/lane/lift-view';
-import { easedLoad } from '../../../parts/lane/actions/flag-actions';
+import { workingLoad, type LiftView } from '../../../parts/lane/lift-view';
 import { attempt } from '../../../state/problems';
 import { useLane } from '../scene/lane-scene';
 import { SwapLift } from '../sheets/more/SwapLift';
@@ -28,7 +27,7 @@ export function FlagCard({ view, asks }: { view: LiftView; asks: FlagOnLift }) {
       <Banner kind="stop" title={`New: ${spotText(flag)}. The ${name} loads it (${stress.how}).`} />
       <Button kind="main" big label="Another lift" onPress={() => setSwapping(true)} />
       <Button
-        label={`Ease it: ${massText(easedLoad(view), lane.session.unit)}`}
+        label={`Ease it: ${massText(easedLoad(view.loads, workingLoad(view)), lane.session.unit)}`}
         onPress={() => attempt(() => actions.easeFor(lane, view, flag))}
       />
       {reason === null ? (

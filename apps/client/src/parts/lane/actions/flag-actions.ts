@@ -1,4 +1,4 @@
-import { atOrBelow, degreeOf, type Flag, spotText } from '@spalo/core';
+import { degreeOf, easedLoad, type Flag, spotText } from '@spalo/core';
 import { askedNow } from '../asked-now';
 import type { LaneView } from '../lane-view';
 import { workingLoad, type LiftView } from '../lift-view';
@@ -6,19 +6,12 @@ import type { Append } from './append';
 import { stepsAsked } from './lift-actions';
 import { adjust } from './set-actions';
 
-/** Share of a load that is left where a place begins to hurt. */
-const EASED = 0.9;
-
-/** The load that a lift is eased to. */
-export const easedLoad = (view: LiftView): number =>
-  atOrBelow(view.loads, workingLoad(view) * EASED)?.loadG ?? workingLoad(view);
-
 /** What began to hurt in the session, met in a lift that loads the place. */
 export const flagActions = (append: Append) => ({
   /** A flag raised since the session began, in a lift that loads its place: lighter from here on, for as long as it stands. */
   async easeFor(lane: LaneView, view: LiftView, flag: Flag) {
     const fromG = workingLoad(view);
-    const loadG = easedLoad(view);
+    const loadG = easedLoad(view.loads, fromG);
     const { place } = flag;
     const eased = { place, fromG, loadG };
     const met = { liftId: view.lift.id, flagId: flag.id, degree: degreeOf(flag), reason: null };
