@@ -218,22 +218,25 @@ function onTheWay(
 }
 
 /**
- * A plan after `days` without the lift: the load of this room that is nearest to its share. Where the rack is too coarse
- * for that, fewer reps make up for it; after long the lift climbs from below to what it was, and no further.
+ * A plan after `days` without the lift: the load of this room that is nearest to its share, at or below it where the lift is
+ * found again after long. Where the rack is too coarse for that, fewer reps make up for it. What is found again climbs from
+ * there to what it was, and no further.
  */
 function afterAbsence(kept: LiftPlan, days: number, loads: Loads, lift: Lift) {
-  const share = absenceShare(days);
-  const wanted = kept.loadG * share;
-  if (isFoundAgain(days)) {
-    const loadG = atOrBelow(loads, wanted)?.loadG ?? kept.loadG;
-    const plan = { ...kept, loadG, targetRir: Math.max(kept.targetRir, FIRST_RIR) };
-    const ceiling: Ceiling = { loadG: kept.loadG, reason: 'absence' };
-    return { plan, climb: true, ceiling, why: `${days} days away: found again from below` };
-  }
-  const loadG = Math.min(kept.loadG, nearest(loads, wanted)?.loadG ?? kept.loadG);
+  const wanted = kept.loadG * absenceShare(days);
+  const climb = isFoundAgain(days);
+  const load = climb ? (atOrBelow(loads, wanted) ?? lightest(loads)) : nearest(loads, wanted);
+  const loadG = Math.min(kept.loadG, load?.loadG ?? kept.loadG);
   const k = lift.repConstant;
   const asMuch = Math.floor((wanted * (k + kept.reps)) / Math.max(1, loadG) - k + REP_GIVES);
   const reps = Math.min(kept.reps, Math.max(Math.min(kept.reps, kept.repRange.low), asMuch));
+  const plan = { ...kept, loadG, reps };
+  if (climb) {
+    const ceiling: Ceiling = { loadG: kept.loadG, reason: 'absence' };
+    const targetRir = Math.max(kept.targetRir, FIRST_RIR);
+    const why = `${days} days away: found again from below`;
+    return { plan: { ...plan, targetRir }, climb, ceiling, why };
+  }
   const lighter = Math.round(100 * (1 - loadG / Math.max(1, kept.loadG)));
   const fewer = kept.reps - reps;
   const what = [
@@ -242,7 +245,7 @@ function afterAbsence(kept: LiftPlan, days: number, loads: Loads, lift: Lift) {
   ];
   const ceiling: Ceiling = { loadG, reason: 'absence' };
   const why = `${days} days away: ${what.join(', ') || 'nothing lighter is here'}`;
-  return { plan: { ...kept, loadG, reps }, climb: false, ceiling, why };
+  return { plan, climb, ceiling, why };
 }
 
 function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput): Found | null {

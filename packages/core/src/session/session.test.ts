@@ -89,7 +89,7 @@ describe('drafting a session', () => {
           expect(more!.reps).toBeLessThanOrEqual(reps);
         },
       ),
-      { numRuns: 200 },
+      { numRuns: 200, examples: [[kg(25), 9, [36, 61]]] },
     );
   });
 
