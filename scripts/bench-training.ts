@@ -127,6 +127,19 @@ for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
   }
 }
 
+print('\nSets that failed, by session:');
+print('| population | 1 | 2 | 3 | 4 to 24 |');
+print('| --- | --- | --- | --- | --- |');
+for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
+  const sets = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG).flatMap((each) => each.sets);
+  const failed = (from: number, to: number) => {
+    const those = sets.filter(({ session }) => session >= from && session <= to);
+    return percent(those.filter((set) => set.failed).length / those.length);
+  };
+  const cells = [failed(0, 0), failed(1, 1), failed(2, 2), failed(3, SESSIONS)];
+  print(`| ${[name, ...cells].join(' | ')} |`);
+}
+
 print('\nHow lifts go on, by scheme, on the usual population:');
 print(
   '| scheme | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',

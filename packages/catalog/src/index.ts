@@ -4,7 +4,8 @@ export { drillsHere, findDrill } from './studio/drills';
 export { catalogueLifts } from './facts/lifts';
 export { teachHere, teachingOf, whileTeaching, type Teaching } from './studio/here';
 export { allLifts, findLift, liftById, repLifts } from './studio/lifts';
-export { breathingOut, lessonBreathingOut } from './lessons/breathing-out';
+export { breathingOut, cueBreathingOut, lessonBreathingOut } from './lessons/breathing-out';
+export { lessonWithoutTouch, withoutTouch } from './lessons/without-touch';
 export {
   checkpointToday,
   cueOf,

@@ -1,6 +1,5 @@
-import { breathingOut, findLift, safetyFaults, styleOf, type TaughtStyle } from '@spalo/catalog';
+import { findLift, safetyFaults, styleOf, type TaughtStyle } from '@spalo/catalog';
 import {
-  exhales,
   loadables,
   startsCareful,
   type FloorContext,
@@ -12,6 +11,7 @@ import {
   type StrengthProfile,
   type Unit,
 } from '@spalo/core';
+import { taughtTo, type Learner } from './taught-to';
 
 /** A lift of a session with what the catalogue knows of it here: its facts, its style for this client, its loads. */
 export interface LiftHere {
@@ -24,12 +24,12 @@ export interface LiftHere {
 export function liftHere(
   { plan }: Pick<LiftState, 'plan'>,
   room: Room,
-  client: Pick<Person, 'cautions'> | undefined,
+  client: Learner | undefined,
+  now: string,
 ): LiftHere | null {
   const lift = findLift(plan.liftId);
   if (!lift) return null;
-  const taught = styleOf(lift.id, plan.styleId);
-  const style = client && exhales(client) ? breathingOut(taught) : taught;
+  const style = taughtTo(styleOf(lift.id, plan.styleId), client, now);
   return { lift, style, loads: loadables(room, plan.implement) };
 }
 

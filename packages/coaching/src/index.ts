@@ -5,6 +5,7 @@ export { decideFor, ruleFor } from './decision-context';
 export { draftInputFor } from './draft-input';
 export { firstLesson, offersLesson, type LessonStep } from './first-lesson';
 export { floorContextFor, liftHere } from './floor-context';
+export { cueTo, type Learner } from './taught-to';
 export { generalInputFor, generalMinutes } from './general-input';
 export { historyContext } from './history';
 export { cueToJudge, type CueToJudge } from './judge-cue';

@@ -97,7 +97,7 @@ export function road(first: CoachedClient, room: Room) {
     });
     const proposed: Proposed[] = [];
     for (const plan of draft.lifts) {
-      const here = liftHere({ plan }, room, client)!;
+      const here = liftHere({ plan }, room, client, day)!;
       if (visit.dayAfter && plan.wayBack?.since !== undefined)
         append('day-after.told', { liftId: plan.liftId, how: visit.dayAfter });
       for (;;) {
@@ -158,7 +158,7 @@ export function road(first: CoachedClient, room: Room) {
     const session = state();
     for (const liftId of order(session.lifts.map(({ plan }) => plan.liftId))) {
       const lift = session.lifts.find(({ plan }) => plan.liftId === liftId)!;
-      const here = liftHere(lift, room, client)!;
+      const here = liftHere(lift, room, client, now)!;
       const { proposed, why } = decideFor(lift, here, client, strength, {
         unit: 'kg',
         now,

@@ -60,7 +60,7 @@ const session = (sets: LoggedSet[], change: Partial<SessionState> = {}): Session
 
 const from: TakeHomeFrom = {
   unit: 'kg',
-  person: { flags: [], cautions: [] },
+  person: { flags: [], cautions: [], birthDate: '1990-05-01' },
   next: [plan],
   drills: [],
 };
@@ -130,7 +130,7 @@ describe('what a client takes home', () => {
     };
     const sore = takeHomeOf(session([set(60_000, 8)], { general }), {
       ...from,
-      person: { flags: [flag], cautions: [] },
+      person: { flags: [flag], cautions: [], birthDate: '1990-05-01' },
     });
     expect(sore.homework.map(({ name }) => name)).not.toContain('Single-leg bridge');
   });

@@ -1,4 +1,4 @@
-import { cueOf, findDrill, findLift } from '@spalo/catalog';
+import { findDrill, findLift } from '@spalo/catalog';
 import {
   amountText,
   countedSets,
@@ -14,6 +14,7 @@ import {
   type SessionState,
   type Unit,
 } from '@spalo/core';
+import { cueTo, type Learner } from './taught-to';
 
 /** What a client takes home of a session, in plain words. */
 export interface TakeHome {
@@ -40,7 +41,7 @@ interface DrillDone {
 /** What a page is made of besides the session. */
 export interface TakeHomeFrom {
   unit: Unit;
-  person: Pick<Person, 'flags' | 'cautions'>;
+  person: Pick<Person, 'flags'> & Learner;
   /** The client's session before this one; absent where there was none. */
   before?: SessionState | undefined;
   /** What is drafted for next time. */
@@ -133,7 +134,11 @@ function goodOf(done: readonly Done[], { before, unit }: TakeHomeFrom): string[]
 }
 
 /** The cue of the lift that needs it most: the one with most marks, else the first that has one. */
-function cueFor(done: readonly Done[], next: readonly LoadedLift[]): TakeHome['cue'] {
+function cueFor(
+  done: readonly Done[],
+  { next, person }: TakeHomeFrom,
+  now: string,
+): TakeHome['cue'] {
   const marks = ({ sets }: Done) => sets.reduce((sum, set) => sum + set.marks.length, 0);
   const inTurn = [...done].sort((a, b) => marks(b) - marks(a));
   for (const { lift } of inTurn) {
@@ -142,7 +147,7 @@ function cueFor(done: readonly Done[], next: readonly LoadedLift[]): TakeHome['c
       ...lift.plan,
       focusCueId: lift.focusCueId,
     };
-    const cue = cueOf(liftId, plan.styleId, plan.focusCueId);
+    const cue = cueTo(person, { ...plan, liftId }, now);
     if (cue) return { liftId, styleId: plan.styleId, lift: nameOf(liftId), text: cue.text };
   }
   return null;
@@ -187,7 +192,7 @@ export function takeHomeOf(session: SessionState, from: TakeHomeFrom): TakeHome 
         `${nameOf(plan.liftId)}: ${setsText(plan.liftId, sets, unit, plan.counted)}`,
     ),
     good: goodOf(done, from),
-    cue: cueFor(done, next),
+    cue: cueFor(done, from, session.startedAt),
     homework: homeworkOf(session, from),
     next: next.map(({ liftId, sets, reps, loadG, counted }) => {
       const planned = Array.from({ length: sets }, () => ({ loadG, reps }));

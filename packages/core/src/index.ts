@@ -18,15 +18,16 @@ export { muscles, type Muscle } from './lift/muscles';
 export { familyOf, patterns, type Pattern } from './lift/patterns';
 export { isSteady, jointsIn } from './lift/position';
 export { stations, type Station } from './lift/stations';
-export { ageOn, isOlder } from './person/age';
+export { ageOn, isOlder, isUnderAge } from './person/age';
 export { isUnlikelyMass } from './person/body-mass';
-export { cautionsFor, exhales, startsCareful } from './person/careful';
+export { cautionsFor, exhales, mayBeTouched, startsCareful } from './person/careful';
 export { cautionKinds, type Caution } from './person/caution';
+export { isClosed, type Limit } from './person/limit';
+export { lockOf } from './person/lock';
+export { askAgain, askAgainText, type AskAgain } from './person/ask-again';
 export { importedLifts, type ImportedSet } from './strength/imported';
 export {
-  isClosed,
   liftLimit,
-  lockOf,
   openReps,
   rangeLimit,
   rangeOf,
@@ -34,7 +35,6 @@ export {
   type FlagOnLift,
   spotText,
   workingRange,
-  type Limit,
 } from './person/limits';
 export {
   flagPlaces,

@@ -7,7 +7,7 @@ export const facts: ClientFacts = {
   calledName: '',
   phone: '',
   email: '',
-  birthDate: null,
+  birthDate: '1990-05-01',
   bodyMassG: 70_000,
   heightMm: null,
   sex: 'unsaid',

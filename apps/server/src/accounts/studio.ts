@@ -38,6 +38,7 @@ export async function readAccount(db: StudioDb, account: AccountIds): Promise<Ac
       weekStart: studio.weekStart,
       roomId: studio.roomId,
       bookingMinutes: studio.bookingMinutes,
+      emergencyNumber: studio.emergencyNumber,
       screeningWords: studio.screeningWords,
     },
   };

@@ -56,6 +56,7 @@ describe('clients', () => {
       // Nobody has asked anything yet.
       cautions: ['unscreened'],
       screened: false,
+      screenedAt: null,
       measurements: [],
       history: emptyHistory,
       measuredOn: null,

@@ -26,6 +26,12 @@ const mark = sql<string>`concat_ws('.', ${clients}.xmin, ${clientHistories}.xmin
   SELECT concat_ws('-', count(*), max(b.xmin::text::bigint)) FROM ${blocks} b
   WHERE b.studio_id = ${clients}.studio_id AND b.client_id = ${clients}.id))`;
 
+/** When the screening questions were last asked: answered, or asked again with nothing new. */
+const lastAsked = (answeredAt: string | null, again: string | null): string | null =>
+  again !== null && answeredAt !== null && Date.parse(again) > Date.parse(answeredAt)
+    ? again
+    : answeredAt;
+
 /** Clients of the studio by name, or one of them, with flags and what screening limits. */
 export async function readClients(db: StudioDb, who: Who, id?: string): Promise<ListedClient[]> {
   const { studioId, trainerId } = who;
@@ -33,6 +39,7 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
     .select({
       facts: clients,
       answers: screenings.answers,
+      answeredAt: screenings.answeredAt,
       coach: clientTrainers.trainerId,
       lastSessionAt: clientHistories.lastSessionAt,
       mark,
@@ -74,7 +81,7 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
   const flagsOf = new Map<string, Flag[]>(ids.map((each) => [each, []]));
   for (const flag of raised) flagsOf.get(flag.clientId)!.push(flagOf(flag));
   const measuredOn = new Map(measured.map(({ clientId, on }) => [clientId, on]));
-  return rows.map(({ facts: row, answers, coach, ...rest }) => {
+  return rows.map(({ facts: row, answers, answeredAt, coach, ...rest }) => {
     const { studioId: _studio, createdAt: _created, updatedAt: _updated, ...facts } = row;
     return {
       ...facts,
@@ -84,6 +91,7 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
       // What the answers limit is for every trainer of the studio; the answers are not.
       cautions: cautionsOf(answers ?? {}),
       screened: isScreened(answers ?? {}),
+      screenedAt: lastAsked(answeredAt, facts.askedAgainAt),
       mine: coach !== null,
     };
   });

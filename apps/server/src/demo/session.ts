@@ -113,7 +113,7 @@ function doLift(
   { who, person, room, random, lifter, ordinal }: DemoSessionInput,
 ): void {
   const { liftId } = planned;
-  const here = liftHere({ plan: planned }, room, person);
+  const here = liftHere({ plan: planned }, room, person, log.state().startedAt);
   const warmedUp = planned.steps.some((step) => step.kind === 'warm-up');
   let earlier = 0;
   for (;;) {
@@ -164,7 +164,7 @@ function wrapUp(
 ): void {
   const after = profile.after(evidenceOf(log.state()));
   for (const lift of log.state().lifts) {
-    const here = liftHere(lift, room, client);
+    const here = liftHere(lift, room, client, now);
     if (!here) continue;
     const { proposed, why } = decideFor(lift, here, client, after, {
       unit: 'kg',

@@ -76,11 +76,11 @@ function styleOf(id: string, source: StyleSource, ladder: Lesson['ladder']): Sty
     id,
     ...rest,
     teach: teachOf(source, ladder),
-    cues: cues.map(({ id: cueId, at, say, kind }) => ({
+    cues: cues.map(({ id: cueId, at, say, ...cue }) => ({
       id: cueId,
       checkpointId: at,
       text: say,
-      kind,
+      ...cue,
     })),
     faults: faults.map((fault) => ({
       ...fault,

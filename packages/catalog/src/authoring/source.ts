@@ -14,6 +14,9 @@ const remedy = z.union([
   ...remedyKinds.map((kind) => z.strictObject({ [kind]: words })),
 ]);
 
+/** It asks to hold the breath: those who must not are told to breathe out instead. */
+const holdsBreath = z.literal(true).optional();
+
 export const styleSource = z.strictObject({
   name: words,
   suits: words,
@@ -44,9 +47,12 @@ export const styleSource = z.strictObject({
       from: z.enum(views),
       right: words,
       why: words,
+      holdsBreath,
     }),
   ),
-  cues: z.array(z.strictObject({ id: words, at: words, say: words, kind: z.enum(cueKinds) })),
+  cues: z.array(
+    z.strictObject({ id: words, at: words, say: words, kind: z.enum(cueKinds), holdsBreath }),
+  ),
   faults: z.array(
     z.strictObject({
       id: words,

@@ -98,9 +98,11 @@ export const mobiliseDrills = [
     id: 'roller-extension',
     name: 'Upper back over a roller',
     range: 'upper back',
-    how: 'Roller across the shoulder blades, hands behind the head, drop back over it breath by breath at three heights.',
+    how: 'Roller across the shoulder blades, hands behind the head, ease back over it breath by breath at three heights.',
     positions: ['on the back'],
     loads: ['upper back', 'neck'],
+    // Backward over a hard edge is nothing for brittle bones, whose answers leave this caution.
+    notWith: ['slow changes'],
     forWhat: 'An upper back that straightens, for presses, pulls and a bar on the back.',
   }),
   mobilise({
@@ -145,7 +147,7 @@ export const mobiliseDrills = [
     id: 'dowel-pass',
     name: 'Dowel over and back',
     range: 'shoulder back',
-    how: 'Wide grip on a dowel, straight arms, over the head and behind as far as it goes easily. Eight times.',
+    how: 'Wide grip on a dowel, straight arms, over the head and behind as far as it goes easily. Eight times. Not with a shoulder that slips out.',
     positions: ['standing', 'arms overhead'],
     loads: ['shoulder'],
     forWhat: 'Both directions of the shoulder at once.',

@@ -68,6 +68,7 @@ export const armLifts = [
     stations: ['cable'],
     muscles: { main: ['biceps'], helping: ['grip'] },
     stress: { elbow: { how: 'bend', kinds: ['bend'] } },
+    stepG: 2500,
     priorRatio: 0.36,
   }),
   liftFacts({

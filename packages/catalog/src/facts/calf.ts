@@ -23,7 +23,7 @@ export const calfLifts = [
     implement: 'single dumbbell',
     muscles: { main: ['calves'], helping: [] },
     stress: { ankle: { how: 'loaded stretch', kinds: ['stretch'] } },
-    priorRatio: 0.35,
+    priorRatio: 0.12,
     repRange: { low: 10, high: 15 },
     peak: 'stretched',
   }),

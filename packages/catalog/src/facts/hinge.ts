@@ -114,6 +114,7 @@ export const hingeLifts = [
     },
     priorRatio: 0.78,
     peak: 'middle',
+    restClass: 'press',
   }),
   liftFacts({
     id: 'kettlebell-swing',

@@ -26,6 +26,7 @@ export const hipLifts = [
       'low back': { how: 'arch at the top', kinds: ['arch'] },
     },
     priorRatio: 1.25,
+    restClass: 'press',
   }),
   liftFacts({
     id: 'cable-pull-through',
@@ -40,6 +41,8 @@ export const hipLifts = [
       hip: { how: 'hinge', kinds: ['hinge'] },
     },
     priorRatio: 0.52,
+    peak: 'middle',
+    restClass: 'press',
   }),
   liftFacts({
     id: 'cable-abduction',

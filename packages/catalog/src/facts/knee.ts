@@ -35,7 +35,7 @@ export const kneeLifts = [
     muscles: { main: ['hamstrings'], helping: ['calves', 'glutes'] },
     stress: { knee: { how: 'kneeling, strong pull', kinds: ['pull'] } },
     priorRatio: 0.74,
-    repRange: { low: 5, high: 8 },
+    repRange: { low: 3, high: 5 },
     peak: 'stretched',
   }),
 ];

@@ -28,7 +28,7 @@ export const pullLifts = [
       shoulder: { how: 'hanging reach', kinds: ['hanging'] },
       elbow: { how: 'pull', kinds: ['pull'] },
     },
-    priorRatio: 0.9,
+    priorRatio: 0.95,
   }),
   liftFacts({
     id: 'pull-up',
@@ -43,7 +43,7 @@ export const pullLifts = [
       elbow: { how: 'pull', kinds: ['pull'] },
     },
     priorRatio: 0.95,
-    repRange: { low: 8, high: 12 },
+    repRange: { low: 5, high: 8 },
   }),
   liftFacts({
     id: 'dumbbell-pullover',

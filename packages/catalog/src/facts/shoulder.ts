@@ -10,6 +10,7 @@ export const shoulderLifts = [
     stress: { shoulder: { how: 'raised to the side', kinds: ['raised'] } },
     priorRatio: 0.085,
     repRange: { low: 12, high: 18 },
+    peak: 'shortened',
     stepG: 1000,
     longLever: true,
   }),
@@ -38,6 +39,7 @@ export const shoulderLifts = [
     },
     priorRatio: 0.085,
     repRange: { low: 12, high: 18 },
+    peak: 'shortened',
     stepG: 1000,
     longLever: true,
   }),
@@ -82,5 +84,6 @@ export const shoulderLifts = [
     repRange: { low: 12, high: 15 },
     longLever: true,
     peak: 'middle',
+    stepG: 2500,
   }),
 ];

@@ -5,6 +5,7 @@ import { liftById } from '../studio/lifts';
 import { taught } from '../made/taught';
 import type { Lesson } from '../schema/lesson';
 import { breathingOut, lessonBreathingOut } from './breathing-out';
+import { lessonWithoutTouch, withoutTouch } from './without-touch';
 import { lessonHere, loadLesson } from './load';
 import { cueOf, faultOf, regressionOf, safetyFaults, styleOf, stylesOf } from './taught';
 
@@ -28,23 +29,72 @@ describe('the catalogue', () => {
     });
   });
 
+  /** Words that only a breath that is held needs. */
+  const holds = /\bbreath\b(?! out| low and going| into the upper)|fill the|belt full|chest full/i;
+
   it.each(ids)('%s: breathing out leaves nothing that asks to hold the breath', async (liftId) => {
     const { styles } = await loadLesson(liftId);
     for (const style of styles) {
       const out = lessonBreathingOut(style);
-      const brace = out.checkpoints.filter((checkpoint) => checkpoint.phase === 'brace');
-      expect(brace.length).toBeGreaterThan(0);
-      for (const checkpoint of brace) expect(checkpoint.right).toMatch(/out through the effort/);
-      const said = out.cues.filter((cue) => brace.some(({ id }) => id === cue.checkpointId));
-      for (const cue of said) expect(cue.text).toMatch(/Breathe out|air moving/);
-      expect(out.cues.map((cue) => cue.id)).toEqual(style.cues.map((cue) => cue.id));
-      expect(out.cues.some((cue) => /breathe wide|hold (your|the) breath/i.test(cue.text))).toBe(
-        false,
-      );
+      for (const [at, checkpoint] of style.checkpoints.entries()) {
+        const said = out.checkpoints[at]!;
+        if (checkpoint.holdsBreath) expect(said.right).toMatch(/out through the effort/);
+        else expect(said).toBe(checkpoint);
+        const { phase, look, right } = checkpoint;
+        const asks =
+          phase === 'brace' && holds.test(`${look}. ${right}`) && !/breath out/i.test(look);
+        expect(asks && !checkpoint.holdsBreath && `${style.id}: ${right}`).toBe(false);
+      }
+      for (const [at, cue] of style.cues.entries()) {
+        const said = out.cues[at]!;
+        if (cue.holdsBreath) expect(said.text).toMatch(/Breathe out|air moving/);
+        else expect(said).toBe(cue);
+        expect(holds.test(cue.text) && !cue.holdsBreath && cue.text).toBe(false);
+      }
+      expect(out.cues.map(({ id }) => id)).toEqual(style.cues.map(({ id }) => id));
       const index = breathingOut(styleOf(liftId, style.id));
-      expect(index.cues.map((cue) => cue.text)).toEqual(out.cues.map((cue) => cue.text));
+      expect(index.cues.map(({ text }) => text)).toEqual(out.cues.map(({ text }) => text));
     }
   });
+
+  it.each(ids)(
+    '%s teaches no ache as a fault, and touches nobody where they do not agree',
+    async (liftId) => {
+      const { styles } = await loadLesson(liftId);
+      const ache =
+        /\b(pains?|painful|aches?|hurts?|sore|sting\w*|tingl\w*|numb|pinch(es)?|strains?)\b/i;
+      for (const style of styles) {
+        for (const { name, causes } of style.faults) {
+          const said = [name, ...causes.flatMap(({ cause, tell }) => [cause, tell])];
+          expect(said.filter((words) => ache.test(words))).toEqual([]);
+        }
+        const touch = style.cues.filter(({ kind }) => kind === 'touch').map(({ text }) => text);
+        // Not on buttocks, tailbone or chest, whoever agreed.
+        expect(
+          touch.filter((text) => /\b(seat|glutes?|tail|hips? back|chest)\b/i.test(text)),
+        ).toEqual([]);
+        const bare = lessonWithoutTouch(style);
+        const ids = new Set(bare.cues.map(({ id }) => id));
+        expect(bare.cues.some(({ kind }) => kind === 'touch')).toBe(false);
+        expect(ids.size).toBe(style.cues.length - touch.length);
+        expect(style.cues[0]!.kind).not.toBe('touch');
+        const answers = bare.faults.flatMap(({ causes }) =>
+          causes.flatMap(({ remedies }) => remedies),
+        );
+        for (const answer of answers)
+          if (answer.kind === 'cue') expect(ids).toContain(answer.cueId);
+        // A major fault is answered by a cue all the same.
+        for (const { weight, causes, id } of bare.faults) {
+          const cues = causes.flatMap(({ remedies }) =>
+            remedies.filter(({ kind }) => kind === 'cue'),
+          );
+          if (weight === 'major')
+            expect(cues.length > 0 || `${liftId} ${style.id} ${id}`).toBe(true);
+        }
+        expect(withoutTouch(styleOf(liftId, style.id)).cues.map(({ id }) => id)).toEqual([...ids]);
+      }
+    },
+  );
 
   /** Lifts that most of coaching is about, and what each of their styles has at the least. */
   const big = ['back-squat', 'bench-press', 'deadlift', 'trap-bar-deadlift', 'overhead-press'];

@@ -6,6 +6,9 @@ import { cueKinds, faultWeights, glyphs, phases, remedyKinds, views } from './te
 const id = z.string().regex(/^[a-z0-9-]+$/, 'Lower-case words with hyphens between');
 const text = z.string().min(2).max(240);
 
+/** It asks to hold the breath: those who must not are told to breathe out instead. */
+const holdsBreath = z.literal(true).optional();
+
 const checkpointSchema = z.object({
   id,
   phase: z.enum(phases),
@@ -15,6 +18,7 @@ const checkpointSchema = z.object({
   /** What right looks like. */
   right: text,
   why: text,
+  holdsBreath,
 });
 
 const cueSchema = z.object({
@@ -22,6 +26,7 @@ const cueSchema = z.object({
   checkpointId: id,
   text: z.string().min(2).max(60),
   kind: z.enum(cueKinds),
+  holdsBreath,
 });
 
 const remedySchema = z.discriminatedUnion('kind', [

@@ -43,6 +43,7 @@ function textOf(schema: Json): string {
   if (format === 'date') return NOW.slice(0, 10);
   if (format === 'email') return String(named.email);
   if (pattern === '^\\d{1,15}$') return '0';
+  if (typeof pattern === 'string' && pattern.startsWith('^\\+?[0-9 ]')) return '112';
   if (typeof pattern === 'string' && pattern.startsWith('^[a-z0-9-]+')) return 'back-squat';
   return Number(minLength ?? 0) > 0 ? 'x'.repeat(Number(minLength)) : '';
 }

@@ -54,6 +54,11 @@ export const studioFacts = z.object({
   roomId: uuid.nullable(),
   /** How long a session is booked for, where nothing else is said. */
   bookingMinutes: z.int().min(10, 'At least 10 minutes').max(240, 'At most 240 minutes'),
+  /** What is dialled for help. */
+  emergencyNumber: z
+    .string()
+    .trim()
+    .regex(/^\+?[0-9 ]{2,20}$/, 'A number as it is dialled, as 112'),
   /** The studio’s own words for screening questions, by the question. */
   screeningWords: z.record(slug, line(300)),
 });
@@ -64,7 +69,13 @@ const studio = z.object({
   ...studioFacts.pick({ name: true, unit: true }).shape,
   zone: line(60),
   ...studioFacts
-    .pick({ weekStart: true, roomId: true, bookingMinutes: true, screeningWords: true })
+    .pick({
+      weekStart: true,
+      roomId: true,
+      bookingMinutes: true,
+      emergencyNumber: true,
+      screeningWords: true,
+    })
     .partial().shape,
 });
 

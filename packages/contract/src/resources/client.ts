@@ -119,6 +119,13 @@ export const clientFacts = z.object({
   consentAt: happenedAt.nullable(),
   /** When the client agreed to be filmed; null when they have not, absent from devices that know no films. */
   filmConsentAt: happenedAt.nullable().optional(),
+  /** When the client agreed to be touched for a cue; null when they have not, absent from devices that do not ask. */
+  touchConsentAt: happenedAt.nullable().optional(),
+  /** Who answers for a client under 18, and when they agreed; absent from devices that do not ask. */
+  guardian: text(120).optional(),
+  guardianConsentAt: happenedAt.nullable().optional(),
+  /** When the screening questions were asked again and nothing had changed; absent likewise. */
+  askedAgainAt: happenedAt.nullable().optional(),
   squatLook: z.enum(['knees forward', 'hips back']).nullable(),
   segments: segments.nullable(),
   /** Places and directions that move less than lifts ask for; the general warm-up opens them. */
@@ -145,6 +152,8 @@ export const listedClient = clientFacts.extend({
   cautions: z.array(z.enum(cautionKinds)),
   /** Whether the screening questions were answered. */
   screened: z.boolean(),
+  /** When they were last asked; absent in what was fetched before it was kept. */
+  screenedAt: instant.nullable().optional(),
   /** The day of the newest body mass; null where none was measured. */
   measuredOn: happenedOn.nullable(),
   /** What imported logs say they lifted; absent in what was fetched before there were any. */

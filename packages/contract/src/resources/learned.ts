@@ -10,4 +10,6 @@ export const studioLearned = z.object({
   cues: z.record(z.string(), z.record(z.string(), cueTally)),
   /** Lifts that somebody has trained. */
   trained: z.array(slug),
+  /** The heaviest load that anybody has had lately, by lift, g; absent in what was fetched before it was kept. */
+  heaviest: z.record(z.string(), z.int().min(0)).optional(),
 });

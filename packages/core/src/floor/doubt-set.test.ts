@@ -32,6 +32,16 @@ describe('what is asked back before a set is kept', () => {
     expect(doubtOf(done(600, 8, 2), asked, strict)?.kind).toBe('heavy');
     expect(doubtOf(done(600, 8, null), asked, strict)).toBeNull();
   });
+  it('takes more than a nod where it is above all that anybody here has lifted', () => {
+    expect(doubtOf(done(80, 8, 4), asked, strict, kg(75))).toMatchObject({ far: true });
+    expect(doubtOf(done(70, 8, 4), asked, strict, kg(75))?.far).toBeUndefined();
+    expect(doubtOf(done(80, 8, 4), asked, strict, null)?.far).toBeUndefined();
+    expect(doubtOf(done(80, 8, 4), asked, { doubt: () => null }, kg(75))).toBeNull();
+  });
+  it('asks about what is far off also where nobody said what was left', () => {
+    const far = { doubt: () => ({ ...strict.doubt(), far: true as const }) };
+    expect(doubtOf(done(600, 8, null), asked, far)).toMatchObject({ far: true });
+  });
   it('is how far a warm-up set lies from its plan', () => {
     const warmUp: AskedSet = { ...asked, kind: 'warm-up', loadG: kg(32.5) };
     expect(doubtOf(done(325, 8, null), warmUp, strict)?.kind).toBe('heavy');

@@ -26,12 +26,14 @@ const asPlanned = (result: SetResult, asked: AskedSet): boolean =>
 
 /**
  * What is asked back about a set before it is kept: null where it is done as Spalo planned it, which is never questioned,
- * or where it fits what is believed. A warm-up set is compared with its plan.
+ * or where it fits what is believed. A warm-up set is compared with its plan. What nobody here has ever lifted
+ * (`heaviestG`, null where that is not known) is far above where it is doubted at all.
  */
 export function doubtOf(
   result: SetResult,
   asked: AskedSet,
   strength: Pick<StrengthProfile, 'doubt'>,
+  heaviestG: Grams | null = null,
 ): Doubt | null {
   // What follows a set at once says nothing of what could be done rested.
   if (asked.kind === 'drop') return null;
@@ -42,6 +44,10 @@ export function doubtOf(
     if (result.loadG > high) return { kind: 'heavy', expected };
     return result.loadG < low ? { kind: 'light', expected } : null;
   }
-  if (result.rir === null || asPlanned(result, asked)) return null;
-  return strength.doubt({ liftId: asked.liftId, ...result });
+  if (asPlanned(result, asked)) return null;
+  const doubt = strength.doubt({ liftId: asked.liftId, ...result });
+  // Without a word of what was left only what is far off says something.
+  if (result.rir === null) return doubt?.far ? doubt : null;
+  const aboveAll = heaviestG !== null && doubt?.kind === 'heavy' && result.loadG > heaviestG;
+  return aboveAll ? { ...doubt, far: true } : doubt;
 }

@@ -26,6 +26,9 @@ const under =
     return age !== null && age < years;
   };
 
+/** Whether nobody knows the age: until it is known, nothing is planned that an age could forbid. */
+export const isAgeUnknown = ({ birthDate }: Born): boolean => birthDate === null;
+
 /** Whether someone is known to be under age on the day of `now` (ISO). */
 export const isUnderAge = under(ADULT);
 

@@ -1,19 +1,21 @@
-import { isChild, isOlder, isUnderAge, isYoung } from './age';
+import { isAgeUnknown, isChild, isOlder, isUnderAge, isYoung } from './age';
 import { cautionText } from './caution';
 import { degreeOf } from './flag-degree';
 import { openFlags, type Person } from './person';
-import { lockedBy, redFlag } from './red-flag';
+import { lockOf } from './lock';
 import { isInFirstYear } from './training-age';
 
 /** What to keep in mind with this client, most pressing first; each in one sentence. */
 export function cautionsFor(person: Person, now: string): string[] {
-  const list = person.cautions.map((caution) => cautionText[caution]);
-  const locked = redFlag(person);
-  if (locked) list.unshift(lockedBy(locked));
-  if (isChild(person, now)) {
-    list.push(
-      'Under 14: play, body weight and skill, with someone trained for children; no loaded sets are planned',
-    );
+  const lock = lockOf(person, now);
+  const list = [
+    ...(lock ? [lock.why] : []),
+    ...person.cautions.map((caution) => cautionText[caution]),
+  ];
+  if (isAgeUnknown(person)) {
+    list.push('No birth date: 12 reps and more with 3 left until there is one');
+  } else if (isChild(person, now)) {
+    list.push('Play, body weight and skill, with someone trained for children');
   } else if (isYoung(person, now)) {
     list.push(
       'Under 16: skill first, 12 reps and more with 3 left, never near a limit, a guardian who knows',
@@ -31,6 +33,12 @@ export function cautionsFor(person: Person, now: string): string[] {
 export const exhales = (person: Pick<Person, 'cautions'>): boolean =>
   person.cautions.includes('exhale');
 
+/** Whether cues by touch are shown: the client agreed, and is known to be of age. */
+export const mayBeTouched = (
+  person: Pick<Person, 'touchConsentAt' | 'birthDate'>,
+  now: string,
+): boolean => Boolean(person.touchConsentAt) && !isUnderAge(person, now) && !isAgeUnknown(person);
+
 /** Whether loads start lower than for others. */
 export function startsCareful(person: Person, now: string): boolean {
   return (
@@ -40,6 +48,7 @@ export function startsCareful(person: Person, now: string): boolean {
     person.cautions.includes('clearance') ||
     person.cautions.includes('careful after clearance') ||
     isOlder(person, now) ||
-    isUnderAge(person, now)
+    isUnderAge(person, now) ||
+    isAgeUnknown(person)
   );
 }

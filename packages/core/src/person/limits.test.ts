@@ -2,7 +2,6 @@ import { NOW, flag, person, row, squat } from '../test/fixtures';
 import { ageOn } from './age';
 import { cautionsFor, exhales, startsCareful } from './careful';
 import {
-  isClosed,
   liftLimit,
   rangeLimit,
   rangeOf,
@@ -10,6 +9,7 @@ import {
   workingRange,
   type LimitContext,
 } from './limits';
+import { isClosed } from './limit';
 import type { Flag, Override, Person, RangeId } from './person';
 
 const clean = { now: NOW, faults: [null, null, null] };

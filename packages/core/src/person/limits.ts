@@ -2,12 +2,13 @@ import { stressOn, type Stress } from '../lift/joints';
 import type { Lift, RepRange } from '../lift/lift';
 import type { Caution } from './caution';
 import { cautionAgainst } from './caution-against';
-import { isChild, isOlder, isUnderAge } from './age';
+import { isAgeUnknown, isOlder, isUnderAge } from './age';
 import { cautionText } from './caution';
 import { coversDegree, degreeOf, meets } from './flag-degree';
+import { isClosed, type Limit } from './limit';
+import { lockOf } from './lock';
 import { openFlags, type Flag, type Override, type Person, type RangeId } from './person';
 import { madeMs } from '../log/time-of-id';
-import { lockedBy, redFlag } from './red-flag';
 import { isInFirstYear } from './training-age';
 
 /** The ranges of a load card. Over 20 reps the load is too light for any goal but conditioning. */
@@ -20,21 +21,6 @@ export const ranges: readonly { id: RangeId; low: number; high: number; trains: 
 
 export const rangeOf = (reps: number): RangeId =>
   (ranges.find((range) => reps <= range.high) ?? ranges.at(-1)!).id;
-
-/** Why something is not offered, and whether the trainer may open it with a reason. */
-export interface Limit {
-  why: string;
-  /** false: only clearance, or time, opens it. */
-  overridable: boolean;
-  /** The override that opened it, when there is one. */
-  opened: Override | null;
-  /** What it comes from, which an opening answers; absent where nothing opens it. */
-  from?: Pick<Override, 'flagId' | 'degree' | 'caution'>;
-}
-
-/** Whether a limit holds: it is there, and nobody opened it. */
-export const isClosed = (limit: Limit | null): limit is Limit =>
-  limit !== null && limit.opened === null;
 
 /** Clean sessions in a row that open 6–7 reps. */
 const CLEAN_SESSIONS = 3;
@@ -111,30 +97,6 @@ export function sideLeft(person: Person, lift: Lift): 'left' | 'right' | null {
   return first.flag.side === 'left' ? 'right' : 'left';
 }
 
-/** What closes every loaded lift, whatever was planned: a red flag, childhood, screening without clearance. */
-export function lockOf(person: Person, now: string): Limit | null {
-  const red = redFlag(person);
-  if (red) return { why: lockedBy(red), overridable: false, opened: null };
-  if (isChild(person, now)) {
-    return { why: 'Under 14: no loaded sets are planned', overridable: false, opened: null };
-  }
-  if (person.cautions.includes('unscreened')) {
-    return {
-      why: 'The screening questions come first: nothing is loaded before they are answered',
-      overridable: false,
-      opened: null,
-    };
-  }
-  if (person.cautions.includes('clearance')) {
-    return {
-      why: 'Screening: a clinician’s clearance comes before loaded work',
-      overridable: false,
-      opened: null,
-    };
-  }
-  return null;
-}
-
 /**
  * Whether a lift is offered at all: what locks all loaded work, a caution against its position, or an open flag on a
  * joint that it loads, closes it until it is opened the way the limit allows.
@@ -181,6 +143,15 @@ const CAREFUL = {
   overridable: false,
 } as const;
 
+/** Heavy sets are closed under 18, and while nobody knows the age. */
+function youngLimit(person: Person, now: string): Omit<Limit, 'opened'> | null {
+  if (isAgeUnknown(person)) {
+    return { why: 'No birth date yet: lighter loads and more reps', overridable: false };
+  }
+  if (!isUnderAge(person, now)) return null;
+  return { why: 'Under 18: lighter loads and more reps', overridable: false };
+}
+
 function lowRepsLimit(
   person: Person,
   lift: Lift,
@@ -190,9 +161,8 @@ function lowRepsLimit(
   if (person.cautions.includes('no low reps')) {
     return { why: 'Screening: no sets this heavy until clearance is recorded', overridable: false };
   }
-  if (isUnderAge(person, now)) {
-    return { why: 'Under 18: lighter loads and more reps', overridable: false };
-  }
+  const young = youngLimit(person, now);
+  if (young) return young;
   const found = flagsOn(person, lift).find(({ flag }) => degreeOf(flag) !== 'watch');
   if (found) {
     return { why: `An open flag on the ${found.flag.place}, which it loads`, overridable: true };
@@ -211,9 +181,8 @@ function middleRepsLimit(
   if (person.cautions.includes('no low reps')) {
     return { why: 'Screening: no sets this heavy until clearance is recorded', overridable: false };
   }
-  if (isUnderAge(person, now)) {
-    return { why: 'Under 18: lighter loads and more reps', overridable: false };
-  }
+  const young = youngLimit(person, now);
+  if (young) return young;
   if (isOlder(person, now) && isInFirstYear(person)) {
     return { why: 'Over 60 and new to training: more reps first', overridable: true };
   }
@@ -261,12 +230,13 @@ export function openReps(person: Person, lift: Lift, reps: number, context: Limi
   return next ? openReps(person, lift, next.low, context) : reps;
 }
 
-/** Fewest reps of those who lift lighter for more of them: under 18, older and new, until clearance. */
+/** Fewest reps of those who lift lighter for more of them: under 18 or of unknown age, older and new, until clearance. */
 const MANY = 12;
 
 /** Whether somebody lifts lighter, for more reps, whatever a plan would have. */
 export const manyReps = (person: Person, now: string): boolean =>
   isUnderAge(person, now) ||
+  isAgeUnknown(person) ||
   (isOlder(person, now) && isInFirstYear(person)) ||
   person.cautions.includes('no low reps');
 

@@ -101,6 +101,13 @@ export interface Person {
   trainingMonthsAt?: string;
   /** Day of birth (1990-05-01), or null. */
   birthDate: string | null;
+  /** When a guardian agreed, of who is under 18 (ISO); null when none has, absent from devices that do not know it. */
+  guardianConsentAt?: string | null | undefined;
+  /** When the client agreed to be touched for a cue (ISO); null or absent when they have not. */
+  touchConsentAt?: string | null | undefined;
+  /** When the screening questions were last asked (ISO), and when a session was last done; absent likewise. */
+  screenedAt?: string | null | undefined;
+  lastSessionAt?: string | null | undefined;
   /** New to the gym and afraid of it: starts lower still. */
   nervous: boolean;
   preference: Preference;

@@ -14,20 +14,13 @@ import { atOrBelow, lightest, nearest, type Loads } from '../loads/loads';
 import { startsCareful } from '../person/careful';
 import { madeMs } from '../log/time-of-id';
 import { degreeOf } from '../person/flag-degree';
-import {
-  flagsOn,
-  isClosed,
-  liftLimit,
-  lockOf,
-  sideLeft,
-  spotText,
-  workingRange,
-  type Limit,
-} from '../person/limits';
+import { flagsOn, liftLimit, sideLeft, spotText, workingRange } from '../person/limits';
+import { isClosed, type Limit } from '../person/limit';
+import { lockOf } from '../person/lock';
 import { openFlags, type Flag, type Person } from '../person/person';
 import type { Plate, Room } from '../room/room';
 import type { TurnedDown } from '../person/turned-down';
-import { isUnderAge } from '../person/age';
+import { isAgeUnknown, isUnderAge } from '../person/age';
 import { isSameDay, type BlockDay } from '../session/block-day';
 import { easedLoad, underCeiling, type Ceiling } from '../session/ceiling';
 import {
@@ -394,7 +387,8 @@ function bound(loaded: LoadedLift, lift: Lift, loads: Loads, input: DraftInput):
     person.cautions.includes('careful after clearance')
   )
     return underCeiling(low, { loadG, reason: 'clearance' }, loads);
-  return isUnderAge(person, now) ? underCeiling(low, { loadG, reason: 'minor' }, loads) : low;
+  const reason = isUnderAge(person, now) ? 'minor' : isAgeUnknown(person) ? 'age unknown' : null;
+  return reason ? underCeiling(low, { loadG, reason }, loads) : low;
 }
 
 /** A loaded lift with its ramp, planned from the plates that stand on its implement. */

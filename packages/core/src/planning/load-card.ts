@@ -2,14 +2,8 @@ import type { Lift } from '../lift/lift';
 import { chooseImplement } from '../loads/choose-implement';
 import { loadables } from '../loads/loadables';
 import { atOrBelow, nearest } from '../loads/loads';
-import {
-  isClosed,
-  liftLimit,
-  rangeLimit,
-  ranges,
-  type Limit,
-  type LimitContext,
-} from '../person/limits';
+import { liftLimit, rangeLimit, ranges, type LimitContext } from '../person/limits';
+import { isClosed, type Limit } from '../person/limit';
 import type { Person, RangeId } from '../person/person';
 import type { Loadable } from '../room/implement';
 import type { Room } from '../room/room';

@@ -10,6 +10,7 @@ export const ceilingReasons = [
   'light day',
   'clearance',
   'minor',
+  'age unknown',
 ] as const;
 export type CeilingReason = (typeof ceilingReasons)[number];
 
@@ -35,6 +36,7 @@ const words: Record<CeilingReason, string> = {
   'light day': 'Light day',
   clearance: 'Careful after clearance',
   minor: 'Under 18',
+  'age unknown': 'Age not known',
 };
 
 /** Why a lift does not rise, in a few words. */

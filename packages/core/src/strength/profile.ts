@@ -53,10 +53,14 @@ export interface Doubt {
   /** heavy: more than the client is believed to lift; light: far less than they report to be their limit. */
   kind: 'heavy' | 'light';
   expected: LoadBelief;
+  /** So far above that a nod is not enough to keep it; absent where it is not. */
+  far?: true;
 }
 
 /** Asked about: a set that is most likely a slip, and off by at least this share. */
 const QUESTION_SHARE = 0.3;
+/** From this many times the upper end of what is expected on, a set is far above. */
+const FAR = 1.5;
 
 function reason(certainty: Certainty, belief: Belief, at: number): string {
   if (certainty === 'known') {
@@ -117,14 +121,17 @@ export function profileOf(
       if (set.cleanReps < 1) return null;
       const done = { ...set, bearing: 'counts' } as const;
       const seen = observationOf(belief, done, rested, person.trainingMonths);
-      if (!seen || !isSlip(belief, seen)) return null;
+      if (!seen) return null;
       const at = liftAt(belief.lifts, set.liftId);
       const likely = logLoadAt(belief, at, seen.repsToLimit);
+      const expected = inGrams(likely);
+      // Whoever is not known yet is expected widely, and is still no ten times as strong.
+      if (set.loadG > FAR * expected.high) return { kind: 'heavy', expected, far: true };
+      if (!isSlip(belief, seen)) return null;
       const off = Math.log(set.loadG) - likely.mu;
       const open = set.rir !== null && set.rir >= OPEN_RESERVE;
-      if (off > Math.log(1 + QUESTION_SHARE)) return { kind: 'heavy', expected: inGrams(likely) };
-      if (off < Math.log(1 - QUESTION_SHARE) && !open)
-        return { kind: 'light', expected: inGrams(likely) };
+      if (off > Math.log(1 + QUESTION_SHARE)) return { kind: 'heavy', expected };
+      if (off < Math.log(1 - QUESTION_SHARE) && !open) return { kind: 'light', expected };
       return null;
     },
     feeling(word) {

@@ -10,6 +10,7 @@ import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { Body, Quiet, Strong } from '../../design/Words';
+import { EMERGENCY } from '../../parts/client/use-emergency-number';
 import { attempt } from '../../state/problems';
 import { useRooms } from '../../state/queries';
 import { queryClient } from '../../state/query-client';
@@ -34,6 +35,7 @@ const factsOf = ({ studio }: Account): StudioFacts => ({
   weekStart: studio.weekStart ?? 1,
   roomId: studio.roomId ?? null,
   bookingMinutes: studio.bookingMinutes ?? 60,
+  emergencyNumber: studio.emergencyNumber ?? EMERGENCY,
   screeningWords: studio.screeningWords ?? {},
 });
 
@@ -49,18 +51,28 @@ const keep = (account: Account, change: Partial<StudioFacts>) =>
     offerBack({ says: 'The studio’s settings changed', back: () => put(before) });
   });
 
-/** Name, zone and minutes, which are typed. */
+/** What is typed: name, zone, minutes, the number for help. */
 function TypedFacts({ account }: { account: Account }) {
   const facts = factsOf(account);
   const [name, setName] = useState(facts.name);
   const [zone, setZone] = useState(facts.zone);
   const [minutes, setMinutes] = useState(String(facts.bookingMinutes));
-  const typed = { ...facts, name, zone, bookingMinutes: Number(minutes) };
+  const [help, setHelp] = useState(facts.emergencyNumber);
+  const typed = {
+    ...facts,
+    name,
+    zone,
+    bookingMinutes: Number(minutes),
+    emergencyNumber: help,
+  };
   const read = studioFacts.safeParse(typed);
   const wrong = (field: string) =>
     read.error?.issues.find(({ path }) => path[0] === field)?.message ?? null;
   const changed =
-    name !== facts.name || zone !== facts.zone || minutes !== String(facts.bookingMinutes);
+    name !== facts.name ||
+    zone !== facts.zone ||
+    minutes !== String(facts.bookingMinutes) ||
+    help !== facts.emergencyNumber;
   return (
     <>
       <TextField
@@ -85,6 +97,14 @@ function TypedFacts({ account }: { account: Account }) {
         max={3}
         inputMode="numeric"
         problem={wrong('bookingMinutes')}
+      />
+      <TextField
+        label="In an emergency, dial"
+        value={help}
+        onChange={setHelp}
+        max={20}
+        inputMode="tel"
+        problem={wrong('emergencyNumber')}
       />
       {changed && read.success && (
         <Button label="Keep these" onPress={() => keep(account, read.data)} />

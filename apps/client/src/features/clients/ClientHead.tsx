@@ -1,5 +1,5 @@
 import type { Account, Client } from '@spalo/contract';
-import { ageOn, cautionsFor, massText } from '@spalo/core';
+import { ageOn, askAgain, cautionsFor, massText, nowIso } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
@@ -7,6 +7,8 @@ import { Button } from '../../design/Button';
 import { useNow } from '../../design/use-now';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
+import { changeClient } from '../../parts/client/change-client';
+import { attempt } from '../../state/problems';
 import { FlagChips } from '../../parts/client/FlagChips';
 
 function trained(months: number): string {
@@ -19,12 +21,24 @@ function trained(months: number): string {
 /** What constrains: archived, cautions, not screened yet. */
 function Cautions({ client, today }: { client: Client; today: string }) {
   const [first, ...others] = cautionsFor(client, today);
+  const again = askAgain(client, today) !== null && client.mine;
   return (
     <>
       {first && (
         <Banner kind="stop" title={first}>
           {others.join('. ')}
         </Banner>
+      )}
+      {again && (
+        <Button
+          kind="main"
+          label="Asked again: nothing new"
+          onPress={() =>
+            attempt(() =>
+              changeClient(client, { askedAgainAt: nowIso() }, 'Asked again: nothing new'),
+            )
+          }
+        />
       )}
       {!client.screened && (
         <Banner kind="stop" title="Screening not finished">

@@ -1,6 +1,7 @@
-import { cueOf, liftById } from '@spalo/catalog';
+import { liftById } from '@spalo/catalog';
+import { cueTo } from '@spalo/coaching';
 import type { Account, Booking } from '@spalo/contract';
-import { isExpected, lockedBy, redFlag, type LoadsDraft } from '@spalo/core';
+import { isExpected, lockedBy, nowIso, redFlag, type LoadsDraft } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
@@ -80,7 +81,7 @@ export function BookingCard({
   const red = redFlag(client);
   const lock = red ? lockedBy(red) : null;
   const first = draft?.lifts[0];
-  const cue = first && cueOf(first.liftId, first.styleId, first.focusCueId);
+  const cue = first && cueTo(client, first, nowIso());
   return (
     <Card chosen={chosen} className="gap-3">
       <View className="flex-row items-start justify-between gap-3">

@@ -1,6 +1,7 @@
-import { cueOf, liftById } from '@spalo/catalog';
+import { liftById } from '@spalo/catalog';
+import { cueTo } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
-import { massNumber, memoryOf, type LiftMemory, type LoadsDraft } from '@spalo/core';
+import { massNumber, memoryOf, nowIso, type LiftMemory, type LoadsDraft } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
@@ -68,7 +69,7 @@ export function SessionPlan({
       )}
       {draft.lifts.map((plan, place) => {
         const lift = liftById(plan.liftId);
-        const cue = cueOf(lift.id, plan.styleId, plan.focusCueId);
+        const cue = cueTo(client, plan, nowIso());
         const planned = whole?.lifts.find((each) => each.liftId === plan.liftId);
         const warmUps = planned?.steps.filter((step) => step.kind === 'warm-up') ?? [];
         return (

@@ -28,7 +28,16 @@ import { WhoStep } from '../../parts/client-form/WhoStep';
 const steps: { title: string; fields: FieldPath<IntakeInput>[] }[] = [
   {
     title: 'Who',
-    fields: ['name', 'calledName', 'birthDate', 'sex', 'phone', 'email', 'emergencyContact'],
+    fields: [
+      'name',
+      'calledName',
+      'birthDate',
+      'sex',
+      'phone',
+      'email',
+      'emergencyContact',
+      'guardian',
+    ],
   },
   {
     title: 'Body',
@@ -59,7 +68,7 @@ function personSoFar(form: IntakeInput, unit: 'kg' | 'lb'): Person {
     bodyMassG: massG > 0 ? massG : 75_000,
     sex: form.sex,
     trainingMonths: Number(form.trainingMonths) || 0,
-    birthDate: null,
+    birthDate: /^\d{4}-\d{2}-\d{2}$/.test(form.birthDate.trim()) ? form.birthDate.trim() : null,
     nervous: false,
     preference: 'none',
     flags: [],
@@ -101,7 +110,8 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
   const schema = useMemo(() => intakeForm(unit, today), [unit, today]);
   const { control, handleSubmit, setFocus, trigger } = useForm<IntakeInput, unknown, IntakeOutput>({
     resolver: zodResolver(schema),
-    defaultValues: begun?.form ?? emptyIntake(today),
+    // A draft of an earlier version lacks what was not asked then.
+    defaultValues: { ...emptyIntake(today), ...begun?.form },
     mode: 'onTouched',
   });
   const form = useWatch({ control }) as IntakeInput;

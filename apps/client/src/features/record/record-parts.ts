@@ -49,6 +49,7 @@ function told<S>(
 
 function factLines({ client }: ClientRecord, unit: Unit, zone: string): string[] {
   const { heightMm, birthDate, trainingMonths, consentAt, filmConsentAt, archivedAt } = client;
+  const { touchConsentAt, guardian, guardianConsentAt, askedAgainAt } = client;
   return [
     ...said('Called', client.calledName),
     ...said('Born', birthDate),
@@ -67,6 +68,13 @@ function factLines({ client }: ClientRecord, unit: Unit, zone: string): string[]
     ...said('Stiff', client.stiff.join(', ')),
     ...said('Agreed that health answers are kept', consentAt && dayAndTime(consentAt, zone)),
     ...said('Agreed to be filmed', filmConsentAt ? dayAndTime(filmConsentAt, zone) : null),
+    ...said(
+      'Agreed to be touched for a cue',
+      touchConsentAt ? dayAndTime(touchConsentAt, zone) : null,
+    ),
+    ...said('Guardian', guardian ?? ''),
+    ...said('Guardian agreed', guardianConsentAt ? dayAndTime(guardianConsentAt, zone) : null),
+    ...said('Screening asked again', askedAgainAt ? dayAndTime(askedAgainAt, zone) : null),
     ...said('Archived', archivedAt && dayAndTime(archivedAt, zone)),
     ...client.reports.map(
       ({ liftId, loadG, reps, monthsAgo }) =>

@@ -1,5 +1,5 @@
-import { cueOf } from '@spalo/catalog';
-import type { LiftPlan, Unit } from '@spalo/core';
+import { cueTo, type Learner } from '@spalo/coaching';
+import { nowIso, type LiftPlan, type Unit } from '@spalo/core';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
@@ -19,8 +19,10 @@ function WhatElse({
   card,
   taken,
   finished,
+  client,
 }: {
   card: WrapUpCard;
+  client: Learner;
   taken: LiftPlan;
   finished: boolean;
 }) {
@@ -30,7 +32,7 @@ function WhatElse({
       {chance !== null && (
         <Quiet className="text-ink">{`${chanceText(chance)} likely to go as planned.`}</Quiet>
       )}
-      {whatChanges(card, taken).map((line) => (
+      {whatChanges(card, taken, client).map((line) => (
         <Quiet key={line} className="text-ink">
           {line}
         </Quiet>
@@ -42,6 +44,7 @@ function WhatElse({
 /** What is proposed for a lift, and the other ways to go on. */
 export function LiftDecision({
   card,
+  client,
   unit,
   finished,
   taken,
@@ -49,6 +52,7 @@ export function LiftDecision({
   ruling,
 }: {
   card: WrapUpCard;
+  client: Learner;
   unit: Unit;
   /** Nothing can be chosen any more. */
   finished: boolean;
@@ -59,7 +63,7 @@ export function LiftDecision({
 }) {
   const { view, decision } = card;
   const { lift, state } = view;
-  const cue = cueOf(lift.id, taken.styleId, taken.focusCueId);
+  const cue = cueTo(client, taken, nowIso());
   const [typing, setTyping] = useState(false);
   const options = [{ label: 'As proposed', plan: decision.proposed }, ...decision.alternatives];
   const isOwn = !options.some((option) => option.plan === taken);
@@ -78,7 +82,7 @@ export function LiftDecision({
       advice={decision.advice}
       tone={direction(card)}
     >
-      <WhatElse card={card} taken={taken} finished={finished} />
+      <WhatElse card={card} client={client} taken={taken} finished={finished} />
       {!finished && (
         <View
           role="group"

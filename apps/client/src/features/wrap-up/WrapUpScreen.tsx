@@ -113,6 +113,7 @@ function WrapUp({
                 <Guard what={`The decision for the ${card.view.lift.name}`}>
                   <LiftDecision
                     card={card}
+                    client={client}
                     unit={session.unit}
                     finished={finished}
                     taken={takenOf(card, chosen)}

@@ -1,5 +1,6 @@
-import { cueOf, findLift, styleOf } from '@spalo/catalog';
-import type { LiftPlan, WarmUpVerdict } from '@spalo/core';
+import { findLift, styleOf } from '@spalo/catalog';
+import { cueTo, type Learner } from '@spalo/coaching';
+import { nowIso, type LiftPlan, type WarmUpVerdict } from '@spalo/core';
 import type { WrapUpCard } from './wrap-up-cards';
 
 const rampAfter: Record<WarmUpVerdict, string | null> = {
@@ -9,7 +10,9 @@ const rampAfter: Record<WarmUpVerdict, string | null> = {
 };
 
 /** What besides load and reps changes from this time to the next, a line each; empty where nothing does. */
-export function whatChanges({ view }: WrapUpCard, taken: LiftPlan): string[] {
+export function whatChanges({ view }: WrapUpCard, taken: LiftPlan, client: Learner): string[] {
+  const said = (focusCueId: string | null) =>
+    cueTo(client, { ...taken, focusCueId }, nowIso())?.text ?? 'none';
   const { lift, state } = view;
   const { plan, warmUp } = state;
   const lines: (string | null | false | undefined)[] = [
@@ -17,7 +20,7 @@ export function whatChanges({ view }: WrapUpCard, taken: LiftPlan): string[] {
       `Ladder: ${findLift(taken.stepDown)?.name ?? taken.stepDown} in its place`,
     taken.styleId !== plan.styleId && `Style: ${styleOf(lift.id, taken.styleId).name}`,
     taken.focusCueId !== plan.focusCueId &&
-      `Cue: ${cueOf(lift.id, taken.styleId, plan.focusCueId)?.text ?? 'none'} → ${cueOf(lift.id, taken.styleId, taken.focusCueId)?.text ?? 'none'}`,
+      `Cue: ${said(plan.focusCueId)} → ${said(taken.focusCueId)}`,
     warmUp && rampAfter[warmUp.verdict],
     taken.scheme !== plan.scheme &&
       `Goes on: ${plan.scheme ?? 'reserve-led'} → ${taken.scheme ?? 'reserve-led'}`,

@@ -1,5 +1,9 @@
+import { isUnderAge, nowIso, nowMs } from '@spalo/core';
+import { useWatch } from 'react-hook-form';
 import { Field } from '../../design/Field';
 import { ChoiceField } from '../forms/ChoiceField';
+import { typedDay } from '../forms/typed';
+import { formDay } from '../time/day-time';
 import type { IntakeControl } from './client-form';
 
 const sexes = [
@@ -12,6 +16,41 @@ const consents = [
   { value: false, label: 'Not yet' },
 ] as const;
 
+/** What somebody agrees to: a guardian for who is under 18, else the client to touch cues. */
+function Agreements({ control }: { control: IntakeControl }) {
+  const birthDate = useWatch({ control, name: 'birthDate' }).trim();
+  const known = typedDay(formDay(nowMs(), 'UTC')).safeParse(birthDate);
+  if (known.success && isUnderAge({ birthDate: known.data }, nowIso())) {
+    return (
+      <>
+        <Field
+          control={control}
+          name="guardian"
+          label="Guardian"
+          hint="Name and number"
+          autoComplete="off"
+        />
+        <ChoiceField
+          control={control}
+          name="guardianConsent"
+          label="The guardian agrees to training"
+          options={consents}
+          hint="Nothing is loaded before. Cues by touch are never shown under 18."
+        />
+      </>
+    );
+  }
+  return (
+    <ChoiceField
+      control={control}
+      name="touchConsent"
+      label="Agrees to be touched for a cue"
+      options={consents}
+      hint="Without it no cue by touch is shown."
+    />
+  );
+}
+
 export function WhoStep({ control }: { control: IntakeControl }) {
   return (
     <>
@@ -21,7 +60,7 @@ export function WhoStep({ control }: { control: IntakeControl }) {
         control={control}
         name="birthDate"
         label="Born on"
-        hint="Year, month, day: 1990-05-31. May stay empty."
+        hint="Year, month, day: 1990-05-31"
         inputMode="numeric"
       />
       <ChoiceField
@@ -40,6 +79,7 @@ export function WhoStep({ control }: { control: IntakeControl }) {
         hint="Name and number"
         autoComplete="off"
       />
+      <Agreements control={control} />
       <ChoiceField
         control={control}
         name="consent"

@@ -5,7 +5,13 @@ import { emptyIntake, factsOf, intakeForm, intakeOf } from './client-form';
 describe('the intake form', () => {
   const TODAY = '2026-11-24';
   const form = intakeForm('kg', TODAY);
-  const filled = { ...emptyIntake(TODAY), name: 'Ada', bodyMass: '64,5', trainingMonths: '0' };
+  const filled = {
+    ...emptyIntake(TODAY),
+    name: 'Ada',
+    birthDate: '1990-05-31',
+    bodyMass: '64,5',
+    trainingMonths: '0',
+  };
   const report = { liftId: 'back-squat', load: '40', reps: '8', monthsAgo: '3', sure: 'sure' };
   const take = (change: object, before: ClientFacts | null = null) =>
     factsOf(form.parse({ ...filled, ...change }), before, '2026-11-24T10:00:00.000Z');
@@ -44,6 +50,8 @@ describe('the intake form', () => {
     [{ bodyMassDay: '2026-11-25' }, 'bodyMassDay'],
     [{ trainingMonths: '1.5' }, 'trainingMonths'],
     [{ birthDate: '2040-01-01' }, 'birthDate'],
+    [{ birthDate: '' }, 'birthDate'],
+    [{ guardianConsent: true }, 'guardian'],
     [{ birthDate: '31.5.1990' }, 'birthDate'],
     [{ email: 'nobody' }, 'email'],
     [{ height: '3' }, 'height'],
@@ -96,6 +104,17 @@ describe('the intake form', () => {
         },
       ),
     );
+  });
+
+  it('never keeps a consent to touch of who is under 18', () => {
+    const agreed = { touchConsent: true, guardian: 'Mia, 0170', guardianConsent: true };
+    const at = '2026-11-24T10:00:00.000Z';
+    expect(take({ ...agreed, birthDate: '2010-05-31' }).facts).toMatchObject({
+      touchConsentAt: null,
+      guardian: 'Mia, 0170',
+      guardianConsentAt: at,
+    });
+    expect(take({ ...agreed, birthDate: '2008-11-24' }).facts.touchConsentAt).toBe(at);
   });
 
   it('reads pounds', () => {

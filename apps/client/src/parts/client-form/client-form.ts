@@ -1,6 +1,6 @@
 import type { Control } from 'react-hook-form';
 import type { ClientFacts, Measurement } from '@spalo/contract';
-import { bodyRanges, fromGrams, type Unit } from '@spalo/core';
+import { bodyRanges, fromGrams, isUnderAge, type Unit } from '@spalo/core';
 import { z } from 'zod';
 import { optional, typedCount, typedDay, typedGrams, typedLine, typedNumber } from '../forms/typed';
 
@@ -34,10 +34,13 @@ export function intakeForm(unit: Unit, today: string) {
         z.literal(''),
         z.string().trim().toLowerCase().max(200).pipe(z.email('Not an e-mail address')),
       ]),
-      birthDate: optional(typedDay(today)),
+      birthDate: typedDay(today),
       sex: z.enum(['female', 'male', 'unsaid']),
       emergencyContact: typedLine(200),
       consent: z.boolean(),
+      touchConsent: z.boolean(),
+      guardian: typedLine(120),
+      guardianConsent: z.boolean(),
       bodyMass: typedGrams(unit, 25_000, 300_000, mass),
       bodyMassDay: typedDay(today),
       height: optional(
@@ -65,6 +68,9 @@ export function intakeForm(unit: Unit, today: string) {
       brief: typedLine(200),
     })
     .superRefine((form, context) => {
+      if (form.guardianConsent && form.guardian === '') {
+        context.addIssue({ code: 'custom', path: ['guardian'], message: 'Who agreed' });
+      }
       const lengths = [form.thigh, form.shin, form.trunk, form.arm];
       const some = lengths.some((length) => length !== null);
       if (some && lengths.includes(null)) {
@@ -92,6 +98,9 @@ export const emptyIntake = (today: string): IntakeInput => ({
   sex: 'unsaid',
   emergencyContact: '',
   consent: false,
+  touchConsent: false,
+  guardian: '',
+  guardianConsent: false,
   bodyMass: '',
   bodyMassDay: today,
   height: '',
@@ -126,6 +135,9 @@ export function intakeOf(client: ClientFacts, unit: Unit, today: string): Intake
     sex: client.sex,
     emergencyContact: client.emergencyContact,
     consent: client.consentAt !== null,
+    touchConsent: Boolean(client.touchConsentAt),
+    guardian: client.guardian ?? '',
+    guardianConsent: Boolean(client.guardianConsentAt),
     bodyMass: decimal(fromGrams(client.bodyMassG, unit)),
     bodyMassDay: today,
     height: cm(client.heightMm),
@@ -159,6 +171,7 @@ export function factsOf(
   now: string,
 ): { facts: ClientFacts; measured: Omit<Measurement, 'id'> } {
   const { thigh, shin, trunk, arm } = form;
+  const young = isUnderAge(form, now);
   const whole = thigh !== null && shin !== null && trunk !== null && arm !== null;
   return {
     facts: {
@@ -184,6 +197,10 @@ export function factsOf(
           }
         : null,
       filmConsentAt: before?.filmConsentAt ?? null,
+      // Nobody touches a child for a cue, whatever was agreed before.
+      touchConsentAt: form.touchConsent && !young ? (before?.touchConsentAt ?? now) : null,
+      guardian: form.guardian,
+      guardianConsentAt: form.guardianConsent ? (before?.guardianConsentAt ?? now) : null,
       trainingMonths: form.trainingMonths,
       nervous: form.nervous,
       preference: form.preference,

@@ -12,6 +12,7 @@ export function factsOfClient(client: Client & Partial<KnownClient>): ClientFact
     flags: _flags,
     cautions: _cautions,
     screened: _screened,
+    screenedAt: _screenedAt,
     measurements: _measurements,
     history: _history,
     mine: _mine,

@@ -261,8 +261,8 @@ describe('a client who must not hold their breath', () => {
     const careful = laneView(session(), { ...client, cautions: ['exhale'] }, room, undefined);
     expect(careful.lifts.length).toBeGreaterThan(0);
     for (const { style } of careful.lifts) {
-      const brace = style.cues.filter(({ phase }) => phase === 'brace');
-      expect(brace.every(({ text }) => /Breathe out|air moving/.test(text))).toBe(true);
+      const held = style.cues.filter(({ holdsBreath }) => holdsBreath);
+      expect(held.every(({ text }) => /Breathe out|air moving/.test(text))).toBe(true);
     }
   });
 });

@@ -91,7 +91,7 @@ function builtNow(
 /** A lift as it stands in its lane; null for one that the catalogue does not hold. */
 export function liftView(state: LiftState, place: LanePlace): LiftView | null {
   const { session, client, room, strength } = place;
-  const here = liftHere(state, room, client);
+  const here = liftHere(state, room, client, session.startedAt);
   if (!here) return null;
   const next = proposeNextSet(
     state,

@@ -1,5 +1,6 @@
-import { lessonBreathingOut, type Style } from '@spalo/catalog';
-import { exhales, type Person } from '@spalo/core';
+import { lessonBreathingOut, lessonWithoutTouch, type Style } from '@spalo/catalog';
+import type { Learner } from '@spalo/coaching';
+import { exhales, mayBeTouched, nowIso } from '@spalo/core';
 import { useMemo } from 'react';
 import { useLesson } from './use-lesson';
 
@@ -7,10 +8,15 @@ import { useLesson } from './use-lesson';
 export function useStyle(
   liftId: string,
   styleId: string,
-  client: Pick<Person, 'cautions'> | undefined,
+  client: Learner | undefined,
 ): Style | undefined {
   const { lesson } = useLesson(liftId);
   const style = lesson?.styles.find(({ id }) => id === styleId);
   const out = client !== undefined && exhales(client);
-  return useMemo(() => (style && out ? lessonBreathingOut(style) : style), [style, out]);
+  const touch = client !== undefined && mayBeTouched(client, nowIso());
+  return useMemo(() => {
+    if (!style) return undefined;
+    const said = out ? lessonBreathingOut(style) : style;
+    return touch ? said : lessonWithoutTouch(said);
+  }, [style, out, touch]);
 }

@@ -1,4 +1,5 @@
-import type { ListedClient } from '@spalo/contract';
+import { cautionsOf } from '@spalo/catalog';
+import type { ClientFacts, ListedClient } from '@spalo/contract';
 import { nowIso, type SessionState } from '@spalo/core';
 import type { Entry } from '../log/journal-store';
 import { flagOverlays } from './flags';
@@ -9,13 +10,21 @@ import { screeningOverlays } from './screening';
 /** The mark of a client whom this device has added: the server has nothing of them yet. */
 export const MADE_HERE = 'made here';
 
+/** When the screening questions were last asked, after a change that may tell of it. */
+function lastAsked(
+  known: ListedClient | undefined,
+  { askedAgainAt: again }: ClientFacts,
+): Pick<ListedClient, 'screenedAt'> {
+  return again && again > (known?.screenedAt ?? '') ? { screenedAt: again } : {};
+}
+
 const clientOverlays: Overlays<ListedClient, 'putClient'> = {
   putClient(clients, { params: { id }, body }) {
     const known = clients.get(id);
     clients.set(id, {
       trainingMonthsAt: nowIso(),
       flags: [],
-      cautions: [],
+      cautions: cautionsOf({}),
       screened: false,
       measuredOn: null,
       lastSessionAt: null,
@@ -23,6 +32,7 @@ const clientOverlays: Overlays<ListedClient, 'putClient'> = {
       mine: true,
       ...known,
       ...body,
+      ...lastAsked(known, body),
       id,
     });
   },

@@ -53,6 +53,12 @@ export const clients = pgTable(
     emergencyContact: text('emergency_contact').notNull().default(''),
     consentAt: when('consent_at'),
     filmConsentAt: when('film_consent_at'),
+    touchConsentAt: when('touch_consent_at'),
+    /** Who answers for a client under 18, and when they agreed. */
+    guardian: text('guardian').notNull().default(''),
+    guardianConsentAt: when('guardian_consent_at'),
+    /** When the screening questions were asked again and nothing had changed. */
+    askedAgainAt: when('asked_again_at'),
     squatLook: text('squat_look', { enum: ['knees forward', 'hips back'] }),
     segments: jsonb('segments').$type<Segments>(),
     stiff: jsonb('stiff').$type<BodyRange[]>().notNull().default([]),

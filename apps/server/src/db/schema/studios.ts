@@ -30,6 +30,8 @@ export const studios = pgTable('studios', {
   roomId: uuid('room_id'),
   /** How long a session is booked for, where nothing else is said. */
   bookingMinutes: smallint('booking_minutes').notNull().default(60),
+  /** What is dialled for help. */
+  emergencyNumber: text('emergency_number').notNull().default('112'),
   /** The studio's own words for screening questions, by the question. */
   screeningWords: jsonb('screening_words').$type<Record<string, string>>().notNull().default({}),
   createdAt: when('created_at').notNull().default(now),

@@ -1,4 +1,5 @@
-import { isClosed, liftLimit } from '../../person/limits';
+import { isClosed } from '../../person/limit';
+import { liftLimit } from '../../person/limits';
 import type { Gate } from '../decision';
 
 /** What a flag, a caution or a lock leaves out next time is not promised: the plan waits as it is. */

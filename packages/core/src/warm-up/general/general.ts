@@ -1,5 +1,6 @@
 import type { Joint } from '../../lift/joints';
 import type { Lift } from '../../lift/lift';
+import type { Position } from '../../lift/position';
 import type { Caution } from '../../person/caution';
 import { isInFirstYear } from '../../person/training-age';
 import { cautionAgainst } from '../../person/caution-against';
@@ -115,6 +116,21 @@ export function substitutes(drill: Drill, input: GeneralInput): Drill[] {
   );
 }
 
+const floor: readonly Position[] = [
+  'on the back',
+  'on the front',
+  'on the side',
+  'on hands',
+  'on elbows',
+  'kneeling',
+];
+
+/** The drills that nobody has to get down to the floor for; all of them where each is on the floor. */
+function upright(drills: readonly Drill[]): Drill[] {
+  const up = drills.filter(({ positions }) => !positions.some((each) => floor.includes(each)));
+  return up.length > 0 ? up : [...drills];
+}
+
 /** Builds the list job by job; keeps what it left out for the client's sake. */
 class Builder {
   readonly steps: GeneralStep[] = [];
@@ -128,7 +144,7 @@ class Builder {
     const found = this.input.drills.filter((drill) => drill.job === job && wanted(drill));
     const able = found.filter((drill) => unfit(drill, this.input) === null);
     if (able.length === 0 && found.length > 0) this.left.push(unfit(found[0]!, this.input)!);
-    return able;
+    return this.input.cautions.includes('slow changes') ? upright(able) : able;
   }
 
   take(drill: Drill, part: { seconds?: number; rounds?: number; why: string }): void {
@@ -191,7 +207,11 @@ function mobilise(build: Builder): void {
   const lacked = needed.filter((range) => stiff.includes(range));
   for (const range of lacked) {
     const lift = lifts.find((each) => neededRanges(each).includes(range))!;
-    add(range, 2, `Stiff here, and the ${lift.name.toLowerCase()} needs it`);
+    add(
+      range,
+      range.startsWith('hip') ? 3 : 2,
+      `Stiff here, and the ${lift.name.toLowerCase()} needs it`,
+    );
   }
   const most = ofFirst[0];
   if (most && !lacked.includes(most))

@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { useSpace } from '../../../design/use-space';
 import { useKeepFocus } from '../../../design/use-keep-focus';
 import { floorActions } from '../../../parts/lane/actions/floor-actions';
+import { useLearned } from '../../../state/queries';
 import { useFloorUi } from '../../../parts/lane/floor-ui';
 import type { LaneView } from '../../../parts/lane/lane-view';
 import { useRestRuns } from '../set/use-rest-runs';
@@ -31,6 +32,7 @@ export const Lane = memo(function Lane({
 }) {
   const router = useRouter();
   const { session, strength } = lane;
+  const { heaviest } = useLearned();
   const trainerId = account.trainer.id;
   const { id, unit } = session;
   const actions = useMemo(() => floorActions({ id, unit }, trainerId), [id, unit, trainerId]);
@@ -50,7 +52,7 @@ export const Lane = memo(function Lane({
     moment,
     turn,
     keepUnlessDoubtful(asked, result, keep) {
-      const doubt = doubtOf(result, asked, strength);
+      const doubt = doubtOf(result, asked, strength, heaviest?.[asked.liftId] ?? null);
       if (doubt) ask({ doubt, asked, result, keep });
       else keep();
     },

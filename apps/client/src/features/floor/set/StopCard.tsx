@@ -5,21 +5,20 @@ import { Button } from '../../../design/Button';
 import { Body } from '../../../design/Words';
 import { capital } from '../../../design/sentence';
 import { callNumber, EmergencyCall } from '../../../parts/client/EmergencyCall';
-
-/** Answered by help nearly everywhere. */
-const EMERGENCY = '112';
+import { useEmergencyNumber } from '../../../parts/client/use-emergency-number';
 
 /** The session is over: whom to call. The way out is below, in the thumb's reach. */
 function SessionStop({ client }: { client: Client | undefined }) {
+  const number = useEmergencyNumber();
   return (
     <>
       <Button
         kind="stop"
         big
         icon="alert"
-        label={`Call ${EMERGENCY}`}
+        label={`Call ${number}`}
         says="Call the emergency number"
-        onPress={() => callNumber(EMERGENCY)}
+        onPress={() => callNumber(number)}
       />
       <EmergencyCall client={client} />
     </>
