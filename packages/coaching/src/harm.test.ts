@@ -10,6 +10,7 @@ import {
 } from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import fc from 'fast-check';
+import { walkOfAnybody } from './anybody.test-help';
 import type { CoachedClient } from './client';
 import { substitutesFor } from './substitutes';
 import { road, type Played } from './road.test-help';
@@ -219,6 +220,38 @@ describe('what may not be exceeded today', () => {
     // Each kind of less was really there.
     for (const count of Object.values(reduced)) expect(count).toBeGreaterThan(0);
   }, 120_000);
+});
+
+describe('anybody, anywhere', () => {
+  it('is never asked for what a flag, a ceiling, an age, a caution or a lock leaves out', () => {
+    let [sessions, trained] = [0, 0];
+    fc.assert(
+      fc.property(fc.nat({ max: 1_000_000 }), (seed) => {
+        const walk = walkOfAnybody(seed);
+        sessions += walk.sessions;
+        trained += walk.trained;
+        expect(walk.found).toEqual([]);
+      }),
+      { numRuns: 150 },
+    );
+    expect(trained).toBeGreaterThan(sessions / 2);
+  }, 120_000);
+
+  it('goes back to how long a hold was by the same steps', () => {
+    const walk = road(clientWith({ programme: ['side-plank'] }), studio);
+    walk.play(later(0), { maxG: strong() });
+    const sore: Pain = { place: 'shoulder', side: 'right', kind: 'ache', score: 6 };
+    const before = walk.play(later(3), { maxG: strong(), pains: { 'side-plank': sore } });
+    const whole = before.planned[0]!.reps;
+    const flag = walk.client().flags.find(({ place }) => place === 'shoulder')!;
+    walk.change({ flags: [{ ...flag, state: 'cleared' }] });
+    const held = [14, 17, 20, 23].map((day) => {
+      const { planned } = walk.play(later(day), { maxG: strong(), dayAfter: 'settled' });
+      return planned[0]!.reps / whole;
+    });
+    for (const [at, share] of [0.7, 0.8, 0.9, 1].entries())
+      expect(Math.abs(held[at]! - share)).toBeLessThan(0.04);
+  });
 });
 
 describe('plans that ignore nobody', () => {

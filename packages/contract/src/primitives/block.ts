@@ -35,6 +35,7 @@ export const wayBack = same<WayBack>()(
     place: z.enum(flagPlaces),
     side: side.optional(),
     step: z.int().min(0).max(WAY_BACK.length),
+    whole: z.int().min(1).max(3600).optional(),
     since: instant.optional(),
     held: z.literal(true).optional(),
     fullFrom: day.optional(),

@@ -30,7 +30,7 @@ import {
   type PlannedLift,
   type Step,
 } from '../session/plan';
-import { shareOfStep, stepToday, WAY_BACK, type WayBack } from '../session/way-back';
+import { onTheWayText, shareOfStep, stepToday, type WayBack } from '../session/way-back';
 import type { StrengthAnswer, StrengthProfile } from '../strength/profile';
 import type { Unit } from '../unit/mass';
 import { planRamp } from '../warm-up/ramp/plan-ramp';
@@ -177,14 +177,6 @@ function asPlanned(
   return { plan, why: askedText(ahead, plan, unit) };
 }
 
-/** Where a lift stands on its way back, and why it has not gone on. */
-function whyOnTheWay({ place, step, held }: WayBack): string {
-  if (step >= WAY_BACK.length) return `The whole load again after the ${place}, as decided`;
-  const share = Math.round(shareOfStep(step) * 100);
-  const waits = held ? ' again, as two days and a settled joint come first' : '';
-  return `Way back for the ${place}, step ${step + 1} of ${WAY_BACK.length}${waits}: ${share} % of what is believed`;
-}
-
 /** A lift on its way back after pain: its share of what is believed, and never above what it was. */
 function onTheWay(
   kept: LiftPlan,
@@ -202,7 +194,7 @@ function onTheWay(
   if (!load) return null;
   return {
     plan: { ...kept, implement, loadG: load.loadG, wayBack: way },
-    why: whyOnTheWay(way),
+    why: onTheWayText(way),
     belief: { mean, low, high },
     certainty,
     climb: false,
@@ -341,7 +333,8 @@ function loadLift(entry: ProgrammeLift, input: DraftInput): LoadedLift | null {
   const { plan: kept, lastTime } = memory;
   if (heldCount(lift)) {
     const daysAway = daysSince(memory.lastDone, input.now);
-    return loadHold(entry, { person: input.person, room: input.room, memory, daysAway });
+    const { person, room, now } = input;
+    return loadHold(entry, { person, room, memory, daysAway, now });
   }
   const found = kept
     ? carriedPlan({ ...kept, closed: null }, entry, input)

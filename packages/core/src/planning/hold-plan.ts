@@ -8,8 +8,10 @@ import type { LiftMemory } from '../memory/lift-memory';
 import type { Person } from '../person/person';
 import type { Room } from '../room/room';
 import type { LiftPlan, LoadedLift, PlannedLift, Step } from '../session/plan';
+import { onTheWayText, shareOfStep, stepToday, type WayBack } from '../session/way-back';
 import { absenceShare } from './absence';
 import type { ProgrammeLift } from './programme-lift';
+import { wayBackOf } from './way-back';
 
 /** Where, by whom and after how long (whole days; null: never). */
 interface HoldSetting {
@@ -17,6 +19,8 @@ interface HoldSetting {
   room: Room;
   memory: LiftMemory;
   daysAway: number | null;
+  /** ISO time. */
+  now: string;
 }
 
 const SETS = 3;
@@ -57,17 +61,27 @@ function firstHold(
   };
 }
 
+/** What a hold or a carry asks on its way back after pain: a share of how long or how far it was. */
+function heldOnTheWay(plan: LiftPlan, way: WayBack & { whole: number }, mostReps: number) {
+  const reps = Math.max(1, Math.round(Math.min(mostReps, way.whole * shareOfStep(way.step))));
+  return { plan: { ...plan, reps, wayBack: way }, why: onTheWayText(way) };
+}
+
 function carriedHold(decided: LiftPlan, { lift }: ProgrammeLift, setting: HoldSetting) {
-  const { room, person, daysAway } = setting;
+  const { room, person, daysAway, memory, now } = setting;
   const implement = canLoad(room, decided.implement)
     ? decided.implement
     : chooseImplement(lift, room, decided.loadG, person.bodyMassG);
   const share = daysAway === null ? 1 : absenceShare(daysAway);
   const loads = implement && loadables(room, implement);
-  const load = loads && (atOrBelow(loads, decided.loadG) ?? lightest(loads));
+  // Never heavier than it was, whatever the room has.
+  const load = loads && atOrBelow(loads, decided.loadG);
   if (!implement || !load) return null;
   const { low } = decided.repRange;
   const plan = { ...decided, implement, loadG: load.loadG, reps: share < 1 ? low : decided.reps };
+  const most = share < 1 ? low : Infinity;
+  const begun = wayBackOf(lift, memory, person);
+  if (begun) return heldOnTheWay(plan, { whole: decided.reps, ...stepToday(begun, now) }, most);
   return { plan, why: share < 1 ? `${daysAway} days away: short again` : 'As decided last time' };
 }
 

@@ -8,6 +8,8 @@ export interface WayBack {
   side?: Side;
   /** Place in `WAY_BACK` that is asked; the one past the last is the whole load, once it may be asked. */
   step: number;
+  /** What a hold or a carry goes back to (seconds or metres); absent for what goes back to a load. */
+  whole?: number;
   /** When the step before it was first done (ISO), or this one where it is `held`; absent before the first session. */
   since?: string;
   /** The step stays as it was: too soon for the next, or not settled enough. */
@@ -66,3 +68,11 @@ export function stepToday(way: WayBack, now: string): WayBack {
 
 /** The share of the believed load that a step asks; 1 for the whole. */
 export const shareOfStep = (step: number): number => WAY_BACK[step] ?? 1;
+
+/** Where a lift stands on its way back, and why it has not gone on. */
+export function onTheWayText({ place, step, held, whole }: WayBack): string {
+  if (step >= WAY_BACK.length) return `The whole load again after the ${place}, as decided`;
+  const share = Math.round(shareOfStep(step) * 100);
+  const waits = held ? ' again, as two days and a settled joint come first' : '';
+  return `Way back for the ${place}, step ${step + 1} of ${WAY_BACK.length}${waits}: ${share} % of ${whole === undefined ? 'what is believed' : 'how it was'}`;
+}

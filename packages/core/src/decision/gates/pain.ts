@@ -24,11 +24,16 @@ function stepBack(
 ): Proposal {
   const step = Math.min(plan.wayBack.step, WAY_BACK.length) - 1;
   const { held: _held, since: _since, ...way } = plan.wayBack;
-  const believed = strength.loadFor(lift, plan.reps, plan.targetRir).mean;
-  const loadG = lowered(loads, Math.min(plan.loadG, believed), shareOfStep(step));
+  const believed = plan.counted
+    ? plan.loadG
+    : strength.loadFor(lift, plan.reps, plan.targetRir).mean;
+  const lower = lowered(loads, Math.min(plan.loadG, believed), shareOfStep(step));
+  const loadG = plan.counted ? plan.loadG : lower;
   return {
     plan: { ...plan, loadG, wayBack: { ...way, step } },
-    why: `A step back on the way, ${massText(loadG, unit)}: ${why}`,
+    why: plan.counted
+      ? `A step back on the way: ${why}`
+      : `A step back on the way, ${massText(loadG, unit)}: ${why}`,
     advice: `Ask next time how the ${plan.wayBack.place} was on the day after.`,
   };
 }

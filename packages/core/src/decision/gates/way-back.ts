@@ -1,7 +1,27 @@
+import { amountText } from '../../lift/counted';
 import { atOrBelow } from '../../loads/loads';
-import { shareOfStep, stepAfter, WAY_BACK } from '../../session/way-back';
-import { massText } from '../../unit/mass';
-import type { Gate } from '../decision';
+import type { LiftPlan } from '../../session/plan';
+import { shareOfStep, stepAfter, WAY_BACK, type WayBack } from '../../session/way-back';
+import { massText, type Grams } from '../../unit/mass';
+import type { DecisionContext, Gate } from '../decision';
+
+/** The load that a step asks, and how that is said: of a hold or a carry, how long or how far it is then. */
+function askedAt(
+  { step, whole }: WayBack,
+  lastG: Grams,
+  on: boolean,
+  { reps, targetRir, counted }: LiftPlan,
+  { lift, loads, strength, unit }: DecisionContext,
+): { loadG: Grams; what: string } {
+  if (counted) {
+    const amount = Math.round((whole ?? reps) * shareOfStep(step));
+    return { loadG: lastG, what: amountText(amount, counted) };
+  }
+  const believed = strength.loadFor(lift, reps, targetRir).mean;
+  const load = atOrBelow(loads, believed * shareOfStep(step))?.loadG ?? lastG;
+  const loadG = on ? Math.max(load, lastG) : Math.min(load, lastG);
+  return { loadG, what: massText(loadG, unit) };
+}
 
 /** On the way back after pain: step by step to the believed load, as the joint took this session and the day after the last. */
 export const wayBackGate: Gate = {
@@ -14,19 +34,16 @@ export const wayBackGate: Gate = {
     const next = stepAfter(wayBack, pain, lift.dayAfter, context.now);
     // Back to the whole load: the scheme takes it from here.
     if (!next || next.step >= WAY_BACK.length) return null;
-    const { loads, strength, unit } = context;
-    const believed = strength.loadFor(context.lift, plan.reps, plan.targetRir).mean;
-    const load = atOrBelow(loads, believed * shareOfStep(next.step))?.loadG ?? last.loadG;
     const on = next.step > wayBack.step;
     const untold = wayBack.step > 0 && lift.dayAfter === undefined;
-    const loadG = on ? Math.max(load, last.loadG) : Math.min(load, last.loadG);
+    const { loadG, what } = askedAt(next, last.loadG, on, plan, context);
     const why = on
-      ? `Way back, step ${next.step + 1} of ${WAY_BACK.length}: ${massText(loadG, unit)}, if the ${wayBack.place} is settled tomorrow`
+      ? `Way back, step ${next.step + 1} of ${WAY_BACK.length}: ${what}, if the ${wayBack.place} is settled tomorrow`
       : next.step < wayBack.step
-        ? `A step back on the way: ${massText(loadG, unit)} for the ${wayBack.place}`
+        ? `A step back on the way: ${what} for the ${wayBack.place}`
         : untold
-          ? `${massText(loadG, unit)} again: nobody said how the ${wayBack.place} was on the day after`
-          : `${massText(loadG, unit)} again: the ${wayBack.place} is not settled enough to go on`;
+          ? `${what} again: nobody said how the ${wayBack.place} was on the day after`
+          : `${what} again: the ${wayBack.place} is not settled enough to go on`;
     return {
       plan: { ...plan, loadG, wayBack: next },
       why,
