@@ -48,7 +48,10 @@ test('a first-timer: intake, six starting weights, a climb, and related lifts fo
   await field(page, 'Likes to be called').fill('Mina');
   await field(page, 'Born on').fill('19990412');
   await page.getByRole('radio', { name: 'Female', exact: true }).click();
-  await page.getByRole('radio', { name: 'Yes, agreed' }).click();
+  await page
+    .getByRole('radiogroup', { name: 'Agrees that health answers are kept' })
+    .getByRole('radio', { name: 'Yes, agreed' })
+    .click();
   await next(page);
   await field(page, 'Body mass, kg').fill('7o');
   await next(page);

@@ -28,13 +28,28 @@ async function openClient(page: Page, name: string) {
 async function addClient(
   page: Page,
   name: string,
-  { born = '', months = '30', yes = '' }: { born?: string; months?: string; yes?: string } = {},
+  {
+    born = '1991-02-03',
+    months = '30',
+    yes = '',
+  }: { born?: string; months?: string; yes?: string } = {},
 ) {
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await button(page, 'Add a client').click();
   await field(page, 'Name').fill(name);
   await field(page, 'Born on').fill(born);
-  await page.getByRole('radio', { name: 'Yes, agreed' }).click();
+  const guardian = page.getByRole('textbox', { name: 'Guardian' });
+  if (await guardian.isVisible()) {
+    await guardian.fill('Elin Tarrant, 0170 5551');
+    await page
+      .getByRole('radiogroup', { name: 'The guardian agrees to training' })
+      .getByRole('radio', { name: 'Yes, agreed' })
+      .click();
+  }
+  await page
+    .getByRole('radiogroup', { name: 'Agrees that health answers are kept' })
+    .getByRole('radio', { name: 'Yes, agreed' })
+    .click();
   await next(page);
   await field(page, 'Body mass, kg').fill('70');
   await next(page);
@@ -140,6 +155,7 @@ test('of whom nothing was asked, nothing loaded is planned, and nobody opens it'
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await button(page, 'Add a client').click();
   await field(page, 'Name').fill('Ingvild Tarrant');
+  await field(page, 'Born on').fill('1991-02-03');
   await next(page);
   await field(page, 'Body mass, kg').fill('70');
   await next(page);
@@ -190,7 +206,14 @@ test('200 typed for 20 is questioned before it is kept, and does not wreck the b
   await page.getByRole('button', { name: 'Change it', exact: true }).click();
   await expect(page.getByRole('button', { name: /working set, .*done$/ })).toHaveCount(0);
   await button(page, /^Log 600 ×/).click();
-  await button(page, 'Yes, 600 kg is right').click();
+  const question = page.getByRole('dialog', { name: 'Does this look right?' });
+  // So far above anything here is kept by no tap alone.
+  const keep = question.getByRole('button', { name: 'Keep 600 kg' });
+  await expect(keep).toBeDisabled();
+  await question.getByRole('textbox').fill('60');
+  await expect(keep).toBeDisabled();
+  await question.getByRole('textbox').fill('600');
+  await keep.click();
   await expect(page.getByRole('button', { name: /working set, .*done$/ })).toHaveCount(1);
   await openClient(page, 'Isolde Marchbank');
   // The middle of the likely range stays where it was.

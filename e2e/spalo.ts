@@ -180,7 +180,7 @@ export const test = base.extend<
 export { expect, nowIso, nowMs };
 
 /** Somebody who has never trained here, made as the app makes clients; the demo is open. Answers the id. */
-export async function newClient(page: Page, facts: { name: string; goal?: string }) {
+export async function newClient(page: Page, facts: { name: string } & Record<string, unknown>) {
   const id = randomUUID();
   const data = {
     calledName: '',

@@ -28,7 +28,11 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await page.getByRole('button', { name: 'Add the first client' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quartermaster Client');
-  await page.getByRole('radio', { name: 'Yes, agreed' }).click();
+  await page.getByRole('textbox', { name: 'Born on' }).fill('1985-07-21');
+  await page
+    .getByRole('radiogroup', { name: 'Agrees that health answers are kept' })
+    .getByRole('radio', { name: 'Yes, agreed' })
+    .click();
   const next = () => page.getByRole('button', { name: 'Next', exact: true }).click();
   await next();
   await page.getByRole('textbox', { name: 'Body mass, kg' }).fill('80');

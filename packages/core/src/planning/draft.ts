@@ -364,10 +364,17 @@ function eased(loaded: LoadedLift, lift: Lift, loads: Loads, { person }: DraftIn
   };
 }
 
+/** A lift that the trainer opened says so, with the reason and what it was opened in spite of. */
+function saidOpened(loaded: LoadedLift, lift: Lift, { person, now }: DraftInput): LoadedLift {
+  const limit = liftLimit(person, lift, now);
+  if (!limit?.opened) return loaded;
+  return { ...loaded, why: `Opened, “${limit.opened.reason}”: ${limit.why}. ${loaded.why}` };
+}
+
 /** What binds a lift today besides its load: a flag that eases it, the one side that is left, and its ceiling. */
 function bound(loaded: LoadedLift, lift: Lift, loads: Loads, input: DraftInput): LoadedLift {
   const { person, now, asked } = input;
-  const lighter = eased(loaded, lift, loads, input);
+  const lighter = saidOpened(eased(loaded, lift, loads, input), lift, input);
   const side = sideLeft(person, lift);
   const low = side ? { ...lighter, onlySide: side } : lighter;
   const { loadG } = low;

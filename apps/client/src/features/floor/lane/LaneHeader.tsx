@@ -1,4 +1,4 @@
-import { ceilingText, degreeOf, exhales, flagsOn, spotText } from '@spalo/core';
+import { ceilingText, degreeOf, exhales, flagsOn, liftLimit, spotText } from '@spalo/core';
 import { View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
@@ -46,7 +46,9 @@ function Binds({ view }: { view: LiftView }) {
   const { lane } = useLane();
   const { onlySide, ceiling } = view.state.plan;
   const flags = lane.client ? flagsOn(lane.client, view.lift) : [];
+  const limit = lane.client && liftLimit(lane.client, view.lift, lane.session.startedAt);
   const said = [
+    ...(limit?.opened ? [`Opened: ${limit.opened.reason}`] : []),
     ...flags.map(({ flag }) => `${capital(spotText(flag))}: ${flagDoes[degreeOf(flag)]}`),
     ...(onlySide ? [`${capital(onlySide)} side only`] : []),
     ...(ceiling ? [`${ceilingText(ceiling)}: no heavier`] : []),
