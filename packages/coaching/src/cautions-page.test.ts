@@ -20,6 +20,7 @@ function rowsOf(heading: string): Map<string, string[]> {
 const cautions = rowsOf('Cautions that screening leaves');
 const questions = rowsOf('Questions');
 const degrees = rowsOf('Flags, by degree');
+const facts = rowsOf('Age, consent and answers that age');
 const fileOf = (row: readonly string[] | undefined) => /^`(.+)`$/.exec(row?.at(-1) ?? '')?.[1];
 const listed = (kinds: readonly string[]) => kinds.join(', ') || '—';
 
@@ -41,6 +42,12 @@ describe('the page of cautions', () => {
       expect(questions.get(id)).toEqual([listed(untilCleared), listed(always)]);
     },
   );
+
+  it('names a file for each fact that limits by itself', () => {
+    expect(facts.size).toBeGreaterThan(5);
+    for (const row of facts.values())
+      expect(existsSync(join(root, fileOf(row) ?? 'nowhere'))).toBe(true);
+  });
 
   it.each([...flagDegrees])('says what a flag of the degree %s changes', (degree) => {
     expect(existsSync(join(root, fileOf(degrees.get(degree)) ?? 'nowhere'))).toBe(true);

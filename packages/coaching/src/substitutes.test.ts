@@ -57,4 +57,17 @@ describe('lifts for the place of another', () => {
       'the same movement, trains the quads and glutes, hardest in the stretched position',
     );
   });
+
+  it('come first where they spare a place that is only eased', () => {
+    const flag = { ...sore.flags[0]!, place: 'wrist' as const, degree: 'ease' as const };
+    const eased: Person = { ...person, flags: [flag] };
+    const bench = liftById('bench-press');
+    const wish = { room: rooms[1]!, taken: [], now };
+    const spares = (who: Person) => {
+      const [first] = substitutesFor(bench, { person: who, ...wish });
+      return !first!.lift.stress.some(({ joint }) => joint === 'wrist');
+    };
+    expect(spares(person)).toBe(false);
+    expect(spares(eased)).toBe(true);
+  });
 });

@@ -2,6 +2,7 @@ import { allLifts } from '@spalo/catalog';
 import {
   canBeLoaded,
   familyOf,
+  flagsOn,
   isClosed,
   liftLimit,
   memoryOf,
@@ -31,6 +32,8 @@ const shared = (one: Lift, other: Lift) =>
 
 /** What it adds to be hardest where the other is, and to be known to the client. */
 const WORTH = { peak: 0.2, known: 0.4 } as const;
+/** What it costs to load a place that hurts, though not enough to be left out. */
+const SORE = 0.5;
 
 /** How much of what a lift is for another does: its movement first, then its muscles. */
 function likeness(lift: Lift, other: Lift): number {
@@ -54,7 +57,7 @@ function whyFor(lift: Lift, other: Lift, known: boolean): string {
 }
 
 /**
- * Lifts for the place of one, the likest first: what this room loads, what no flag or caution of this client closes
+ * Lifts for the place of one, the likest that sore places can bear first: what this room loads, what no flag or caution of this client closes
  * (`now`, ISO), and what the session does not hold already (`taken`, ids).
  */
 export function substitutesFor(
@@ -80,8 +83,8 @@ export function substitutesFor(
     !isClosed(liftLimit(person, other, now));
   const isKnown = ({ id }: Lift) =>
     history !== undefined && memoryOf(history, id).lastDone !== null;
-  const worth = ({ like, known }: { like: number; known: boolean }) =>
-    like + (known ? WORTH.known : 0);
+  const worth = ({ other, like, known }: { other: Lift; like: number; known: boolean }) =>
+    like + (known ? WORTH.known : 0) - SORE * flagsOn(person, other).length;
   return allLifts()
     .map((other) => ({ other, like: likeness(lift, other), known: isKnown(other) }))
     .filter(({ other, like }) => like > 0 && fits(other))

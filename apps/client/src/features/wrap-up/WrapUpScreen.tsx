@@ -81,7 +81,8 @@ function WrapUp({
     });
   const finish = () =>
     attempt(async () => {
-      await finishSession(session, client, cards, chosen, actions);
+      const trainerId = account.trainer.id;
+      await finishSession(session, client, cards, chosen, { trainerId, actions });
       router.replace({ pathname: '/clients/[id]', params: { id: client.id } });
     });
   return (

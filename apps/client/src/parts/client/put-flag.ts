@@ -5,7 +5,8 @@ import type { ChangeOf } from '../../state/changes/changes';
 import { changeWithBack } from '../../state/changes/take-back';
 import { journal } from '../../state/device';
 
-const flagChange = (clientId: string, { id, ...body }: Flag): ChangeOf<'putFlag'> => ({
+/** The change that keeps a flag of a client. */
+export const flagChange = (clientId: string, { id, ...body }: Flag): ChangeOf<'putFlag'> => ({
   route: 'putFlag',
   args: { params: { id: clientId, flagId: id }, body },
 });

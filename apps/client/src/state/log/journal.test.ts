@@ -100,6 +100,39 @@ describe('the journal', () => {
     expect(journal.state.getState().streams.session.size).toBe(0);
   });
 
+  it('keeps what belongs together in one write, in its order, or nothing of it', async () => {
+    const writes: number[] = [];
+    const memory = memoryJournal();
+    const counting: JournalStore = {
+      ...memory,
+      put: (entries) => {
+        writes.push(entries.length);
+        return memory.put(entries);
+      },
+    };
+    const told = { stream: 'session', streamId: session } as const;
+    const note = (text: string) => ({
+      ...told,
+      type: 'note.added' as const,
+      payload: { liftId: null, text },
+    });
+    const gather = (journal: ReturnType<typeof makeJournal>) => {
+      const batch = journal.batch(author);
+      batch.append({ ...told, type: 'session.started', payload: start });
+      batch.append(note('first'));
+      batch.append(note('second'));
+      return batch.keep();
+    };
+    const journal = makeJournal(counting);
+    await gather(journal);
+    expect(writes).toEqual([3]);
+    const { notes } = journal.state.getState().streams.session.get(session)!;
+    expect(notes.map(({ text }) => text)).toEqual(['first', 'second']);
+    const full = makeJournal({ ...memoryJournal(), put: () => Promise.reject(new Error('full')) });
+    await expect(gather(full)).rejects.toThrow('full');
+    expect(full.state.getState().entries.size).toBe(0);
+  });
+
   it('comes back after a reload with all that waits', async () => {
     const memory = memoryJournal();
     const before = makeJournal(memory);

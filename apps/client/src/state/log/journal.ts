@@ -26,13 +26,23 @@ const emptyStates = <R extends Reducers>(kinds: R): StatesOf<R> =>
     Object.keys(kinds).map((kind) => [kind, new Map<string, never>()]),
   ) as unknown as StatesOf<R>;
 
-/** The device's copy of the logs and its outbox. An entry is stored before it shows. */
+/** An event as it is told, before it has an id and an author. */
+export type NewEvent = Pick<LogEvent, 'stream' | 'streamId' | 'type' | 'payload'>;
+
+/** Events and changes that are stored together. */
+export interface Batch {
+  append: (event: NewEvent) => void;
+  change: (change: Change) => void;
+  keep: () => Promise<void>;
+}
+
 /** Whether a change is about clients of a list and nobody else. */
 function isOnlyOf(clientIds: ReadonlySet<string>, args: Change['args']): boolean {
   if ('params' in args) return clientIds.has(args.params.id);
   return args.body.bookings.every(({ clientId }) => clientIds.has(clientId));
 }
 
+/** The device's copy of the logs and its outbox. An entry is stored before it shows. */
 export class Journal<R extends Reducers = typeof reducers> {
   readonly state: StoreApi<JournalState<R>>;
   /** The latest id made here: what is made later sorts later, within a millisecond and across kinds. */
@@ -102,23 +112,39 @@ export class Journal<R extends Reducers = typeof reducers> {
   }
 
   /** Stores an event on the device; it shows, and is sent, only after that. Answers its id. */
-  async append(
-    event: Pick<LogEvent, 'stream' | 'streamId' | 'type' | 'payload'>,
-    { trainerId: author, device }: Author,
-  ): Promise<string> {
+  async append(event: NewEvent, { trainerId: author, device }: Author): Promise<string> {
+    const entry = this.eventEntry(event, { trainerId: author, device });
+    await this.write([entry]);
+    return entry.id;
+  }
+
+  /** Stores a change of a resource on the device, to be sent. */
+  async change(change: Change): Promise<void> {
+    await this.write([this.changeEntry(change)]);
+  }
+
+  /** Gathers what belongs together, in its order; `keep` stores all of it in one write, or none. */
+  batch(author: Author): Batch {
+    const entries: Entry[] = [];
+    return {
+      append: (event) => entries.push(this.eventEntry(event, author)),
+      change: (change) => entries.push(this.changeEntry(change)),
+      keep: () => this.write(entries),
+    };
+  }
+
+  private changeEntry(change: Change): Entry {
+    return { id: this.makeId(), kind: 'change', change, state: 'waiting' };
+  }
+
+  private eventEntry(event: NewEvent, { trainerId: author, device }: Author): Entry {
     const own = eventsOf(this.state.getState().entries.values()).filter(
       (each) => streamKey(each) === streamKey(event),
     );
     const last = own.reduce((latest, each) => (each.id > latest ? each.id : latest), '');
     const id = this.makeId(last);
     const made = { id, ...event, at: nowIso(), author, device };
-    await this.write([{ id, kind: 'event', event: made, state: 'waiting' }]);
-    return id;
-  }
-
-  /** Stores a change of a resource on the device, to be sent. */
-  async change(change: Change): Promise<void> {
-    await this.write([{ id: this.makeId(), kind: 'change', change, state: 'waiting' }]);
+    return { id, kind: 'event', event: made, state: 'waiting' };
   }
 
   /** Takes in events that the server has. */

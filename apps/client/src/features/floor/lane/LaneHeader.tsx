@@ -1,4 +1,12 @@
-import { ceilingText, degreeOf, exhales, flagsOn, liftLimit, spotText } from '@spalo/core';
+import {
+  ceilingText,
+  degreeOf,
+  exhales,
+  flagsOn,
+  liftLimit,
+  massText,
+  spotText,
+} from '@spalo/core';
 import { View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
@@ -47,11 +55,13 @@ function Binds({ view }: { view: LiftView }) {
   const { onlySide, ceiling } = view.state.plan;
   const flags = lane.client ? flagsOn(lane.client, view.lift) : [];
   const limit = lane.client && liftLimit(lane.client, view.lift, lane.session.startedAt);
+  const risesTo = ceiling && ceiling.loadG > view.state.plan.loadG;
+  const atMost = risesTo ? `up to ${massText(ceiling.loadG, lane.session.unit)}` : 'no heavier';
   const said = [
     ...(limit?.opened ? [`Opened: ${limit.opened.reason}`] : []),
     ...flags.map(({ flag }) => `${capital(spotText(flag))}: ${flagDoes[degreeOf(flag)]}`),
     ...(onlySide ? [`${capital(onlySide)} side only`] : []),
-    ...(ceiling ? [`${ceilingText(ceiling)}: no heavier`] : []),
+    ...(ceiling ? [`${ceilingText(ceiling)}: ${atMost}`] : []),
   ];
   if (said.length === 0) return null;
   return (

@@ -11,8 +11,6 @@ export const sessionActions = (append: Append) => ({
   chooseScheme: (liftId: string, scheme: SchemeName | null) =>
     append('scheme.chosen', { liftId, scheme }),
   keepRule: (liftId: string, rule: OwnRule | null) => append('rule.kept', { liftId, rule }),
-  answer: (payload: EventPayloads['suggestion.answered']) => append('suggestion.answered', payload),
-  finish: () => append('session.finished', {}),
   reopen: () => append('session.reopened', {}),
 
   /** Takes entries back, or lets them stand again; a red flag that pain raised goes and comes with it. */
