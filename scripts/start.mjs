@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import net from 'node:net';
-import { inRoot, serverBundle } from './paths.mjs';
+import path from 'node:path';
+import { dataDir, inRoot, serverBundle } from './paths.mjs';
 import { ensureDebian, ensureNodeModules } from './setup.mjs';
 
 const port = process.env.PORT ?? '4600';
@@ -99,7 +100,11 @@ async function main() {
     databases = await openDatabases();
     const demo = await prepare(databases);
     if (interrupted) return 0;
-    const env = serverEnv(databases, { PORT: port, SPALO_DEMO: demo ? '1' : '0' });
+    const env = serverEnv(databases, {
+      PORT: port,
+      SPALO_DEMO: demo ? '1' : '0',
+      SPALO_SCRATCH: path.join(dataDir, 'tmp', String(port)),
+    });
     child = spawn('node', [serverBundle, 'serve'], {
       stdio: 'inherit',
       env: { ...process.env, ...env },

@@ -5,6 +5,7 @@ export { eventTypes, logEvent } from './events/event';
 export {
   newPassword,
   studioFacts,
+  trainer,
   type Account,
   type Colleague,
   type OneTimeLink,

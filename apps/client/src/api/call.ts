@@ -1,6 +1,13 @@
 import { nowMs } from '@spalo/core';
 import type { AnswerOf, Call, Problem, RouteName } from '@spalo/contract';
-import { API_BASE, operations, problems, type Operation } from '@spalo/contract/operations';
+import {
+  API_BASE,
+  operations,
+  problems,
+  problemType,
+  type Operation,
+  type ProblemKind,
+} from '@spalo/contract/operations';
 import { readServerTime } from './device-clock';
 
 /** The server refused; `problem` says why. */
@@ -13,8 +20,8 @@ export class ApiProblem extends Error {
 
 /** The server could not be reached; what was to be sent can be sent again. */
 export class Unreachable extends Error {
-  constructor() {
-    super('The server cannot be reached');
+  constructor(why = 'The server cannot be reached') {
+    super(why);
     this.name = 'Unreachable';
   }
 }
@@ -28,16 +35,37 @@ function addressOf(operation: Operation, parts: { params?: object; query?: objec
   return API_BASE + path + (query ? `?${query}` : '');
 }
 
-async function problemOf(response: Response): Promise<Problem> {
-  try {
-    return (await response.json()) as Problem;
-  } catch {
-    const { title } = problems['server-error'];
-    return { type: 'about:blank', title, status: response.status };
+/** Something between this device and Spalo answered in its stead: a proxy, a network that wants a sign-in of its own. */
+export class Foreign extends Unreachable {
+  constructor(status: number) {
+    super(`Something between this device and Spalo answered instead (${status})`);
+    this.name = 'Foreign';
   }
 }
 
-/** Calls an operation of the API. Throws ApiProblem when refused, Unreachable when there is no answer. */
+const ours = new Set(Object.keys(problems).map((kind) => problemType(kind as ProblemKind)));
+
+/** What Spalo's own refusal says; null for an answer that is not Spalo's. */
+async function problemOf(response: Response): Promise<Problem | null> {
+  try {
+    const told = (await response.json()) as Problem;
+    return ours.has(told.type) ? told : null;
+  } catch {
+    return null;
+  }
+}
+
+/** The body of an answer of Spalo's; throws Foreign for a page that came in its place. */
+async function jsonOf<T>(response: Response): Promise<T> {
+  const type = response.headers.get('Content-Type') ?? '';
+  if (!type.startsWith('application/json')) throw new Foreign(response.status);
+  return (await response.json()) as T;
+}
+
+/**
+ * Calls an operation of the API. Throws ApiProblem when Spalo refused, Unreachable when there is no answer, and Foreign, which is
+ * one, when the answer is not Spalo's.
+ */
 export async function call<N extends RouteName>(name: N, args: Call<N>): Promise<AnswerOf<N>> {
   const operation: Operation = operations[name];
   const parts = args as { params?: object; query?: object; body?: unknown };
@@ -47,13 +75,13 @@ export async function call<N extends RouteName>(name: N, args: Call<N>): Promise
       body: JSON.stringify(parts.body),
     }),
   });
-  return (await response.json()) as AnswerOf<N>;
+  return jsonOf<AnswerOf<N>>(response);
 }
 
 /** Sends a piece of a file to an address of the API; answers how far the file has come there. */
 export async function sendBytes(address: string, piece: Blob): Promise<{ received: number }> {
   const response = await reach(address, 'put', { type: 'application/octet-stream', body: piece });
-  return (await response.json()) as { received: number };
+  return jsonOf(response);
 }
 
 async function reach(
@@ -78,5 +106,6 @@ async function reach(
   // A proxy that has lost its server answers for it: the same as no answer.
   if (response.status === 502 || response.status === 503 || response.status === 504)
     throw new Unreachable();
-  throw new ApiProblem(await problemOf(response));
+  const problem = await problemOf(response);
+  throw problem ? new ApiProblem(problem) : new Foreign(response.status);
 }

@@ -15,12 +15,14 @@ import { useOwnLifts } from '../state/queries';
 import { onFetched } from '../state/query-client';
 import { learnTeaching } from '../state/teaching';
 import { TeachingContext } from '../state/use-teaching';
+import { useSignedIn } from '../state/signed-in';
 import { useSettings } from '../state/settings';
 import { useAhead } from '../state/use-ahead';
 import { Nav } from './Nav';
 import { RestBell } from './RestBell';
 import { useNewVersion } from './service-worker';
 import { Shortcuts } from './Shortcuts';
+import { SignedInNotice } from './SignedInNotice';
 import { SyncNotice } from './SyncNotice';
 import { TakeBackBar } from './TakeBackBar';
 
@@ -29,6 +31,7 @@ export function Shell({ account, children }: { account: Account; children: React
   const wide = useWide();
   const apply = useNewVersion((state) => state.apply);
   const problem = useProblem((state) => state.problem);
+  const newSignIn = useSignedIn(({ heard }) => heard?.trainerId === account.trainer.id);
   const aheadMs = useStore(deviceClock, (state) => state.aheadMs);
   // Before any screen asks for a lift.
   const own = useOwnLifts();
@@ -43,7 +46,7 @@ export function Shell({ account, children }: { account: Account; children: React
       {wide && <Nav wide studio={studio} />}
       <View role="main" className="min-h-0 min-w-0 flex-1">
         <SyncNotice studio={studio} wide={wide} />
-        {(apply || problem || aheadMs !== null) && (
+        {(apply || problem || newSignIn || aheadMs !== null) && (
           <View className="gap-2 px-4 pt-2">
             {aheadMs !== null && (
               <Banner kind="stop" title={`The clock of this device is ${clockText(aheadMs)}`}>
@@ -51,6 +54,7 @@ export function Shell({ account, children }: { account: Account; children: React
               </Banner>
             )}
             {problem && <Banner kind="stop" title={problem} />}
+            {newSignIn && <SignedInNotice trainerId={account.trainer.id} />}
             {apply && (
               <Banner
                 title="A new version is here"

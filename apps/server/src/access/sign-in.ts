@@ -1,10 +1,10 @@
 import { nowMs } from '@spalo/core';
-import { and, eq, ne } from 'drizzle-orm';
+import { and, desc, eq, ne } from 'drizzle-orm';
 import type { Request, Response } from 'express';
-import { announceEnded } from '../db/announce';
+import { announce, announceEnded } from '../db/announce';
 import type { App } from '../http/app';
 import { inStudio, type StudioDb } from '../db/database';
-import { signIns } from '../db/schema';
+import { signIns, studios } from '../db/schema';
 import { Refusal } from '../http/refusal';
 import { cookieOf, cookieOptions } from './cookies';
 import { browserName } from './browser-name';
@@ -48,6 +48,28 @@ export async function authenticate(app: App, request: Request): Promise<Who> {
   const who = await holderOf(app, request);
   if (!who) throw new Refusal('not-signed-in');
   return who;
+}
+
+/** Sign-ins that a trainer has at once: more than anybody has devices. Everybody shares the demo's one trainer. */
+const MOST = 20;
+const MOST_DEMO = 500;
+
+/** Ends the oldest sign-ins of a trainer past the most there may be. */
+async function endOldest(
+  db: StudioDb,
+  account: Pick<Who, 'studioId' | 'trainerId'>,
+): Promise<void> {
+  const [studio] = await db
+    .select({ isDemo: studios.isDemo })
+    .from(studios)
+    .where(eq(studios.id, account.studioId));
+  const oldest = await db
+    .select({ id: signIns.id })
+    .from(signIns)
+    .where(and(eq(signIns.studioId, account.studioId), eq(signIns.trainerId, account.trainerId)))
+    .orderBy(desc(signIns.createdAt), desc(signIns.id))
+    .offset(studio?.isDemo ? MOST_DEMO : MOST);
+  for (const { id } of oldest) await endSignIns(db, account, { only: id });
 }
 
 /** Ends sign-ins of a trainer, and the streams that were opened by them: one, all but one, or all. */
@@ -100,6 +122,13 @@ export async function startSignIn(
     await db
       .insert(signIns)
       .values({ tokenHash: hashToken(token), ...account, expiresAt, browser });
+    await endOldest(db, account);
+    // Those who are signed in elsewhere are told: it may not be them.
+    await announce(db, account.studioId, {
+      kind: 'signed-in',
+      trainerId: account.trainerId,
+      browser,
+    });
     await rememberBrowser(app, db, request, response, account);
   });
 }

@@ -13,6 +13,9 @@ const LIMITS = {
   account: 40,
   /** One address at any account: one password tried on many. */
   address: 60,
+  /** Sign-ins that worked, of one account and from one address: whoever knows a password makes no more than these. */
+  signedInAccount: 30,
+  signedInAddress: 120,
 };
 type Kind = keyof typeof LIMITS;
 
@@ -60,9 +63,11 @@ export async function count(
   return rows;
 }
 
-/** Counts a try and refuses `too-many-tries` past a limit, saying when the next is allowed. Kept in the database, for all instances. */
-export async function countTry(app: App, made: Try): Promise<void> {
-  const counters = countersOf(made);
+/** Counts under each key and refuses `too-many-tries` past a limit, saying when the next is allowed. */
+async function countUpTo(
+  app: App,
+  counters: readonly { key: string; limit: number }[],
+): Promise<void> {
   // In one order, so that two tries at once never wait for each other.
   const rows = await count(app, counters.map(({ key }) => key).sort(), WINDOW_S);
   const over = rows.filter(
@@ -77,6 +82,16 @@ export async function countTry(app: App, made: Try): Promise<void> {
     { retryAfterS },
   );
 }
+
+/** Counts a try before it is looked at; refuses past a limit. Kept in the database, for all instances. */
+export const countTry = (app: App, made: Try): Promise<void> => countUpTo(app, countersOf(made));
+
+/** Counts a sign-in that worked before it begins; refuses past a limit, whichever browser it is. */
+export const countSignIn = (app: App, { email, address }: Try): Promise<void> =>
+  countUpTo(app, [
+    { key: keyOf('signedInAccount', email), limit: LIMITS.signedInAccount },
+    { key: keyOf('signedInAddress', address), limit: LIMITS.signedInAddress },
+  ]);
 
 /** A try that worked was none: it counts towards nothing, and clears what only its own account and place had failed. */
 export async function forgetTries(app: App, made: Try): Promise<void> {

@@ -176,6 +176,34 @@ describe('sign-ins', () => {
     await agent.get('/api/v1/auth/me').expect(200);
   });
 
+  it('end all the same however many there are, and are counted though they work', async () => {
+    const { agent, email, studioId, trainerId } = await newStudio(server);
+    // As many as were there before anybody counted.
+    await server.sql(
+      `INSERT INTO sign_ins (token_hash, studio_id, trainer_id, expires_at, browser)
+       SELECT 'held-' || n, $1, $2, the_time() + interval '1 day', 'many' FROM generate_series(1, 400) n`,
+      [studioId, trainerId],
+    );
+    await agent.post('/api/v1/auth/sign-ins/end-others').expect(200);
+    const held = await server.sql<{ n: number }>(
+      'SELECT count(*)::int AS n FROM sign_ins WHERE trainer_id = $1',
+      [trainerId],
+    );
+    expect(held[0]!.n).toBe(1);
+    const statuses: number[] = [];
+    for (let at = 0; at < 40; at += 1) {
+      const from = device(server.running);
+      statuses.push((await signIn({ email, password }, from)).status);
+    }
+    expect(statuses.filter((status) => status === 200).length).toBeLessThanOrEqual(30);
+    expect(statuses.at(-1)).toBe(429);
+    const now = await server.sql<{ n: number }>(
+      'SELECT count(*)::int AS n FROM sign_ins WHERE trainer_id = $1',
+      [trainerId],
+    );
+    expect(now[0]!.n).toBeLessThanOrEqual(20);
+  });
+
   it('end with the next by the same browser', async () => {
     const { agent, email } = await newStudio(server);
     const first = (await signIn({ email, password }, agent).expect(200)).headers['set-cookie']![0]!;

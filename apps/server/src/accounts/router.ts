@@ -10,7 +10,7 @@ import { mountInStudio, mountOpen } from '../access/mount';
 import { hashPassword, passwordMatches } from '../access/password';
 import { clearSignIn, endSignIns, startSignIn } from '../access/sign-in';
 import { requireStrong } from '../access/strong-password';
-import { countTry, forgetTries } from '../access/throttle';
+import { countSignIn, countTry, forgetTries } from '../access/throttle';
 import { announce } from '../db/announce';
 import { inStudio } from '../db/database';
 import { rooms, studios } from '../db/schema';
@@ -112,6 +112,7 @@ export function accountsRouter(app: App): Router {
     await countTry(app, made);
     const account = await accountBy(app, body);
     await forgetTries(app, made);
+    await countSignIn(app, made);
     await startSignIn(app, request, response, account);
     return accountOf(app, account);
   });

@@ -1,3 +1,6 @@
+import { randomUUID } from 'node:crypto';
+import os from 'node:os';
+import path from 'node:path';
 import { z } from 'zod';
 
 const flag = z
@@ -17,6 +20,8 @@ export const config = z
     CLIENT_DIR: z.string().optional(),
     MIGRATIONS_DIR: z.string().optional(),
     DEMO_FILMS_DIR: z.string().optional(),
+    /** A folder of this server's own, emptied when it starts; without one a new one is made each time. */
+    SPALO_SCRATCH: z.string().optional(),
     SPALO_DEMO: flag,
     SPALO_GALLERY: flag,
     SPALO_SECURE_COOKIES: flag,
@@ -38,6 +43,7 @@ export const config = z
     clientDir: env.CLIENT_DIR ?? null,
     migrationsDir: env.MIGRATIONS_DIR ?? 'drizzle',
     demoFilmsDir: env.DEMO_FILMS_DIR ?? 'demo-films',
+    scratch: env.SPALO_SCRATCH ?? path.join(os.tmpdir(), `spalo-${randomUUID()}`),
     demo: env.SPALO_DEMO,
     gallery: env.SPALO_GALLERY,
     secureCookies: env.SPALO_SECURE_COOKIES,

@@ -1,3 +1,4 @@
+import { rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
@@ -6,6 +7,7 @@ import type { Config } from './config';
 import { openDatabase } from '../db/database';
 import { makeServer } from './compose';
 import { openChangeFeed } from '../changes/feed';
+import { emptyScratch } from '../http/scratch';
 import { pruneAccess } from '../access/prune';
 
 /** A server that listens. */
@@ -31,8 +33,10 @@ export async function serve(settings: Config): Promise<Running> {
   const log = pino({ level: settings.logLevel });
   const database = openDatabase(settings.appUrl);
   const feed = await openChangeFeed(settings.appUrl, log);
-  const { demo, gallery, secureCookies, trustedProxies, checkAnswers } = settings;
+  const { scratch, demo, gallery, secureCookies, trustedProxies, checkAnswers } = settings;
+  emptyScratch(scratch);
   const app: App = {
+    scratch,
     database,
     feed,
     log,
@@ -64,6 +68,7 @@ export async function serve(settings: Config): Promise<Running> {
       await closed;
       await feed.close();
       await database.close();
+      rmSync(scratch, { recursive: true, force: true });
     },
   };
 }

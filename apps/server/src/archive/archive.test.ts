@@ -1,4 +1,6 @@
 import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { createHash } from 'node:crypto';
+import { connect } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
@@ -323,5 +325,74 @@ describe('an archive that is not whole', () => {
 
   it('leaves the way open for a whole one', async () => {
     await bringIn(empty, whole).expect(200);
+  });
+
+  /** An archive of one studio row and one of its owner, with these changed. */
+  function madeUp(change: { studio?: object; trainer?: object } = {}): Buffer {
+    const studioId = v7();
+    const head = JSON.stringify({ format: 'spalo-studio', version: 1, madeAt: nowIso(), studioId });
+    const studio = { name: 'Made up', unit: 'kg', zone: 'UTC', ...change.studio };
+    const trainer = {
+      ...{ id: v7(), name: 'Owner', email: 'owner@example.invalid', role: 'owner' },
+      ...change.trainer,
+    };
+    const rows = [
+      JSON.stringify({ table: 'studios', row: studio }),
+      JSON.stringify({ table: 'trainers', row: trainer }),
+    ];
+    const told = [head, ...rows].map((line) => `${line}\n`).join('');
+    const sha256 = createHash('sha256').update(told).digest('hex');
+    return gzipSync(`${told}${JSON.stringify({ end: true, rows: rows.length, sha256 })}\n`);
+  }
+
+  it.each([
+    [
+      'a way in',
+      { trainer: { password_hash: 'scrypt' } },
+      /no archive holds trainers.password_hash/,
+    ],
+    ['the mark of the demo', { studio: { is_demo: true } }, /no archive holds studios.is_demo/],
+    ['a zone that no clock knows', { studio: { zone: "UTC'; DROP" } }, /studios.zone is not right/],
+    ['a name without end', { studio: { name: 'x'.repeat(300_000) } }, /studios.name is not right/],
+  ])('is refused with %s', async (_what, change, says) => {
+    const empty = await testServer();
+    const { status, body } = await bringIn(empty, madeUp(change));
+    expect([status, body.detail]).toEqual([400, expect.stringMatching(says)]);
+    await bringIn(empty, madeUp()).expect(200);
+    await empty.close();
+  });
+
+  it('is refused where it is made to fill the machine', async () => {
+    const empty = await testServer();
+    const head = { format: 'spalo-studio', version: 1, madeAt: nowIso(), studioId: v7() };
+    const row = JSON.stringify({ table: 'events', row: { payload: 'x'.repeat(3_000_000) } });
+    const bomb = gzipSync(`${JSON.stringify(head)}\n${`${row}\n`.repeat(40)}`);
+    expect(bomb.length).toBeLessThan(1_000_000);
+    const { status, body } = await bringIn(empty, bomb);
+    expect([status, body.detail]).toEqual([400, expect.stringMatching(/unpacks to far more/)]);
+    await empty.close();
+  });
+
+  it('that never comes to its end holds nobody up', async () => {
+    const empty = await testServer();
+    const { port } = new URL(empty.running.address);
+    const stalled = Array.from({ length: 12 }, () => {
+      const socket = connect(Number(port), '127.0.0.1');
+      socket.on('error', () => undefined);
+      socket.write(
+        'POST /api/v1/setup/archive HTTP/1.1\r\nHost: localhost\r\nX-Spalo: 1\r\n' +
+          'Content-Type: application/octet-stream\r\nContent-Length: 100000\r\n\r\n',
+      );
+      socket.write(gzipSync(`${JSON.stringify({ format: 'spalo-studio' })}\n`).subarray(0, 20));
+      return socket;
+    });
+    // The database is as free as before, though twelve bodies are on their way.
+    for (let at = 0; at < 20; at += 1) await device(empty.running).get('/api/v1/setup').expect(200);
+    const idle = await empty.sql<{ n: number }>(
+      "SELECT count(*)::int AS n FROM pg_stat_activity WHERE datname = current_database() AND state LIKE 'idle in transaction%'",
+    );
+    expect(idle[0]!.n).toBe(0);
+    for (const socket of stalled) socket.destroy();
+    await empty.close();
   });
 });

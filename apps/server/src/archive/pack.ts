@@ -8,7 +8,8 @@ import { sql } from 'drizzle-orm';
 import { queueForFirstStudio } from '../access/first-studio';
 import { inStudio, type Database, type StudioDb } from '../db/database';
 import { Refusal } from '../http/refusal';
-import { damaged, headOf, linesOf, takeArchive } from './read';
+import { damaged } from './damaged';
+import { headOf, linesOf, takeArchive } from './read';
 import { archiveLines } from './write';
 
 /** Writes a studio's archive to a file, packed, as of one moment. */
@@ -35,6 +36,34 @@ export async function packStudio(
   }
 }
 
+/** A studio unpacks to some tens of times its packed size; what goes far beyond is made to fill the machine. */
+const UNPACKED = { times: 60, bytes: 5_000_000 };
+
+/** The same bytes, told how many have come. */
+async function* counted(
+  packed: AsyncIterable<Buffer>,
+  size: { packed: number },
+): AsyncGenerator<Buffer> {
+  for await (const part of packed) {
+    size.packed += part.length;
+    yield part;
+  }
+}
+
+/** The same bytes; refuses `invalid-input` where they are out of all proportion to what they were unpacked from. */
+async function* inProportion(
+  unpacked: AsyncIterable<Buffer>,
+  size: { packed: number },
+): AsyncGenerator<Buffer> {
+  let bytes = 0;
+  for await (const part of unpacked) {
+    bytes += part.length;
+    if (bytes > UNPACKED.bytes + UNPACKED.times * size.packed)
+      throw damaged('it unpacks to far more than a studio holds');
+    yield part;
+  }
+}
+
 const isBroken = (error: unknown): boolean =>
   /^Z_|^ERR_ENCODING/.test(String((error as { code?: unknown } | null)?.code ?? ''));
 
@@ -50,11 +79,13 @@ export async function unpackStudio<T>(
   then: (db: StudioDb, studioId: string) => Promise<T>,
 ): Promise<T> {
   const unpacked = createGunzip();
-  const feeding = pipeline(packed, unpacked);
+  const size = { packed: 0 };
+  const feeding = pipeline(counted(packed, size), unpacked);
+
   // Told through the lines that are missing.
   feeding.catch(() => undefined);
   try {
-    const lines = linesOf(unpacked);
+    const lines = linesOf(inProportion(unpacked, size));
     const first = await lines.next();
     const { studioId } = headOf(first.done ? undefined : first.value);
     return await inStudio(database, studioId, async (db) => {

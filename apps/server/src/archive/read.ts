@@ -3,8 +3,9 @@ import { sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { StudioDb } from '../db/database';
 import { isDataFault } from '../db/errors';
-import { Refusal } from '../http/refusal';
 import { rebuildStudio } from '../log/rebuild';
+import { checkRow } from './checked-row';
+import { damaged } from './damaged';
 import { archivedTables, studioColumn } from './tables';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION } from './write';
 
@@ -23,10 +24,9 @@ const end = z.object({ end: z.literal(true), rows: z.int(), sha256: z.string() }
 /** A line of an archive is no longer than a piece of a film in letters, and some. */
 const MOST_LETTERS = 4_000_000;
 const ROWS = 200;
+/** Rows of one table: as many as the largest studio has in its longest life, many times over. */
+const MOST_ROWS = 5_000_000;
 const LETTERS = 4_000_000;
-
-export const damaged = (what: string) =>
-  new Refusal('invalid-input', `This archive cannot be brought in: ${what}. Nothing was kept.`);
 
 /** Lines of a stream of bytes, as they were written. */
 export async function* linesOf(bytes: AsyncIterable<Buffer | string>): AsyncGenerator<string> {
@@ -104,6 +104,7 @@ class Rows {
     if (!alike || this.rows.length >= ROWS || this.letters > LETTERS) await this.flush();
     const unknown = columns.find((column) => !this.here.get(table)?.has(column));
     if (unknown !== undefined) throw damaged(`a later version wrote ${table}.${unknown}`);
+    checkRow(table, row);
     Object.assign(this, { table, columns });
     this.rows.push(row);
     this.letters += letters;
@@ -129,6 +130,7 @@ export async function takeArchive(
   const hash = createHash('sha256').update(`${firstLine}\n`);
   const gathered = new Rows(db, studioId, await columnsHere(db));
   let rows = 0;
+  const rowsOf = new Map<string, number>();
   let ended: z.infer<typeof end> | null = null;
   try {
     for await (const line of lines) {
@@ -143,6 +145,9 @@ export async function takeArchive(
       if (!known.success) throw damaged(`line ${rows + 2} is no row of a studio`);
       hash.update(`${line}\n`);
       rows += 1;
+      const ofTable = (rowsOf.get(known.data.table) ?? 0) + 1;
+      if (ofTable > MOST_ROWS) throw damaged(`it holds too many rows of ${known.data.table}`);
+      rowsOf.set(known.data.table, ofTable);
       await gathered.add(known.data.table, known.data.row, line.length);
     }
     if (!ended) throw damaged('it is cut short');

@@ -10,7 +10,8 @@ import { readKept } from '../accounts/studio';
 import type { App } from '../http/app';
 import { Refusal } from '../http/refusal';
 import { sendMade } from '../http/send-made';
-import { packStudio, unpackStudio } from './pack';
+import { receiveFile } from '../http/receive-file';
+import { packedIn, packStudio, unpackStudio } from './pack';
 
 /** An archive holds all screening answers, so making one counts as an opening of each. */
 async function recordOpenings(db: StudioDb, studioId: string, trainerId: string): Promise<void> {
@@ -32,8 +33,11 @@ async function sendArchive(app: App, request: Request, response: Response): Prom
   await inStudio(app.database, who.studioId, (db) =>
     recordOpenings(db, who.studioId, who.trainerId),
   );
-  await sendMade(response, { name: 'spalo-studio.ndjson.gz', type: 'application/gzip' }, (file) =>
-    packStudio(app.database, who.studioId, file),
+  await sendMade(
+    response,
+    app,
+    { name: 'spalo-studio.ndjson.gz', type: 'application/gzip' },
+    (file) => packStudio(app.database, who.studioId, file),
   );
 }
 
@@ -52,18 +56,23 @@ export async function firstOwner(db: StudioDb, studioId: string) {
   return owner;
 }
 
+/** A packed archive: years of a studio with its films. */
+const PACKED = { mostBytes: 8_000_000_000, idleMs: 30_000 };
+
 async function takeIn(app: App, request: Request, response: Response): Promise<void> {
   const { rows } = await app.database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
   if (rows[0]?.any) throw new Refusal('conflict', 'A studio is set up here already; sign in');
   if (!request.is('application/octet-stream')) {
     throw new Refusal('invalid-input', 'Send the archive as application/octet-stream');
   }
-  const answer = await unpackStudio(app.database, request, true, async (db, studioId) => {
-    const owner = await firstOwner(db, studioId);
-    const { studio } = await readKept(db, { studioId, trainerId: owner.id });
-    const link = await makeLink(db, { studioId, trainerId: owner.id }, owner.id, 'invitation');
-    return { studioName: studio.name, owner: { name: owner.name, email: owner.email }, link };
-  });
+  const answer = await receiveFile(request, app.scratch, PACKED, (file) =>
+    unpackStudio(app.database, packedIn(file), true, async (db, studioId) => {
+      const owner = await firstOwner(db, studioId);
+      const { studio } = await readKept(db, { studioId, trainerId: owner.id });
+      const link = await makeLink(db, { studioId, trainerId: owner.id }, owner.id, 'invitation');
+      return { studioName: studio.name, owner: { name: owner.name, email: owner.email }, link };
+    }),
+  );
   response.set('Cache-Control', 'no-store').json(answer);
 }
 
@@ -71,6 +80,16 @@ async function takeIn(app: App, request: Request, response: Response): Promise<v
 export function archiveRouter(app: App): Router {
   const router = Router();
   router.get(`${API_BASE}/archive`, (request, response) => sendArchive(app, request, response));
-  router.post(`${API_BASE}/setup/archive`, (request, response) => takeIn(app, request, response));
+  // One at a time: each is read to its end before the next may begin.
+  let taking = false;
+  router.post(`${API_BASE}/setup/archive`, async (request, response) => {
+    if (taking) throw new Refusal('busy', 'Another archive is being brought in');
+    taking = true;
+    try {
+      await takeIn(app, request, response);
+    } finally {
+      taking = false;
+    }
+  });
   return router;
 }

@@ -20,7 +20,12 @@ export async function announce(db: StudioDb, studioId: string, ...messages: Stre
   await notify(db, { studioId, messages, ended: [] });
 }
 
-/** Tells every instance that sign-ins have ended, by their ids. */
-export async function announceEnded(db: StudioDb, studioId: string, ended: string[]) {
-  await notify(db, { studioId, messages: [], ended });
+/** As many ids as a notification holds, which is 8,000 bytes at the most, with room to spare. */
+const IDS = 100;
+
+/** Tells every instance that sign-ins have ended, by their ids: however many, in as many notifications as it takes. */
+export async function announceEnded(db: StudioDb, studioId: string, ended: readonly string[]) {
+  for (let from = 0; from < ended.length; from += IDS) {
+    await notify(db, { studioId, messages: [], ended: ended.slice(from, from + IDS) });
+  }
 }

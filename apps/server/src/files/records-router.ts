@@ -68,7 +68,7 @@ export function recordsRouter(app: App): Router {
     }
     const { from, to } = choice;
     const type = isTable ? 'text/csv; charset=utf-8' : 'application/json; charset=utf-8';
-    await sendMade(response, { name: `spalo-${what}.${kind}`, type }, (file) =>
+    await sendMade(response, app, { name: `spalo-${what}.${kind}`, type }, (file) =>
       writeRecords(
         app.database,
         who.studioId,

@@ -22,6 +22,8 @@ export interface App {
   database: Database;
   feed: ChangeFeed;
   log: Logger;
+  /** A folder of its own for files that live as long as a request. */
+  scratch: string;
   /** Offer the one-tap sign-in to the demo studio. */
   demo: boolean;
   /** Let the client show its gallery of pieces. */

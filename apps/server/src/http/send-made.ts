@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { createReadStream } from 'node:fs';
 import { rm, stat } from 'node:fs/promises';
-import os from 'node:os';
 import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import type { Response } from 'express';
+import type { App } from './app';
 
 /**
  * Sends what `make` writes into a file, which is gone afterwards. Into a file first: whoever fetches it slowly holds no
@@ -12,10 +12,11 @@ import type { Response } from 'express';
  */
 export async function sendMade(
   response: Response,
+  { scratch }: Pick<App, 'scratch'>,
   { name, type }: { name: string; type: string },
   make: (file: string) => Promise<void>,
 ): Promise<void> {
-  const file = path.join(os.tmpdir(), `spalo-${randomUUID()}`);
+  const file = path.join(scratch, `made-${randomUUID()}`);
   try {
     await make(file);
     const { size } = await stat(file);

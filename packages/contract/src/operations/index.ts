@@ -10,7 +10,7 @@ export { FILM_PIECE_BYTES } from './film';
 export { MAX_EVENTS } from './log';
 export { MAX_IMPORTED } from './record';
 export type { Operation } from './operation';
-export { problems } from './problems';
+export { problems, problemType, type ProblemKind } from './problems';
 
 export const API_BASE = '/api/v1';
 

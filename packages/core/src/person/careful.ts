@@ -1,16 +1,21 @@
 import { isAgeUnknown, isChild, isOlder, isUnderAge, isYoung } from './age';
-import { cautionText } from './caution';
+import { cautionText, type Caution } from './caution';
 import { degreeOf } from './flag-degree';
 import { openFlags, type Person } from './person';
 import { lockOf } from './lock';
 import { isInFirstYear } from './training-age';
+
+/** Cautions that the lock itself says. */
+const locking: readonly Caution[] = ['unscreened', 'clearance'];
 
 /** What to keep in mind with this client, most pressing first; each in one sentence. */
 export function cautionsFor(person: Person, now: string): string[] {
   const lock = lockOf(person, now);
   const list = [
     ...(lock ? [lock.why] : []),
-    ...person.cautions.map((caution) => cautionText[caution]),
+    ...person.cautions
+      .filter((caution) => !lock || !locking.includes(caution))
+      .map((caution) => cautionText[caution]),
   ];
   if (isAgeUnknown(person)) {
     list.push('No birth date: 12 reps and more with 3 left until there is one');

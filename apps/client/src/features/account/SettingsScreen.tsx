@@ -38,7 +38,9 @@ function OnThisDevice() {
     <Section title="On this device">
       <Body>
         {waiting.length === 0
-          ? 'Everything has been sent.'
+          ? refused.length === 0
+            ? 'Everything has been sent.'
+            : 'Nothing waits; what was refused stands below and has not been kept by the server.'
           : `${waiting.length} ${waiting.length === 1 ? 'thing waits' : 'things wait'} to be sent.`}
       </Body>
       {refused.map((entry) => (

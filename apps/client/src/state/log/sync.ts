@@ -3,6 +3,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import { ApiProblem, Unreachable } from '../../api/call';
 import { send, type Change, type ChangeRoute } from '../changes/changes';
 import { waitingEntries } from './entries';
+import { useSignedIn } from '../signed-in';
 import type { Journal } from './journal';
 import { parcels, type Parcel } from './outbox';
 
@@ -72,6 +73,10 @@ export class Sync {
   async hear(data: string): Promise<Changed | null> {
     const message = JSON.parse(data) as StreamMessage;
     if (message.kind === 'changed') return message.what;
+    if (message.kind === 'signed-in') {
+      useSignedIn.setState({ heard: message });
+      return null;
+    }
     // A pull that runs already may have asked before this message's events were there.
     await this.pulling;
     await this.pull();
