@@ -4,7 +4,15 @@ import { buildServer } from './build.mjs';
 import { serverBundle } from './paths.mjs';
 import { ensureDatabase } from './postgres.mjs';
 import { must } from './run.mjs';
-import { copiesHere, faultOf, inDatabase, restoreInto, withClient } from './safety.mjs';
+import {
+  copiesHere,
+  eraseAgain,
+  faultOf,
+  inDatabase,
+  knownErased,
+  restoreInto,
+  withClient,
+} from './safety.mjs';
 
 /**
  * `npm run restore -- <file>`: puts a copy in the place of the database; without a file, the newest. What was there stays
@@ -22,6 +30,7 @@ async function main() {
     const { ownerUrl } = databases;
     const fault = await faultOf(file, ownerUrl);
     if (fault !== null) throw new Error(`${file} is not sound: ${fault}. Nothing was changed`);
+    const erased = await knownErased(ownerUrl);
     const name = nameIn(ownerUrl);
     const aside = `${name}_before_${new Date().toISOString().replace(/\D/g, '').slice(0, 14)}`;
     await withClient(inDatabase(ownerUrl, 'postgres'), (admin) => {
@@ -32,6 +41,9 @@ async function main() {
     await restoreInto(file, ownerUrl);
     await buildServer();
     await must('node', [serverBundle, 'migrate'], { env: serverEnv(databases) });
+    // Whoever was erased since the copy was made is erased again, before anybody can open it.
+    const again = await eraseAgain(ownerUrl, erased);
+    if (again > 0) console.log(`Erased again: ${again} ${again === 1 ? 'client' : 'clients'}`);
     console.log(`Restored ${file}. What was there before is the database ${aside}.`);
   } finally {
     await databases.stop();

@@ -77,16 +77,92 @@ const manifestOf = (file) => file.replace(/\.dump$/, '.json');
 /** What stands beside a copy: how it has to be. */
 export const readManifest = (file) => JSON.parse(readFileSync(manifestOf(file), 'utf8'));
 
+const SIGNALS = ['SIGINT', 'SIGTERM', 'SIGHUP'];
+const SCRATCH = 'spalo_scratch_';
+
+function lives(pid) {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (error) {
+    return error.code === 'EPERM';
+  }
+}
+
+/** Takes away what rounds that were killed have left: unfinished copies and databases to prove them in. */
+export async function sweep(ownerUrl) {
+  const folder = copiesDir();
+  for (const name of existsSync(folder) ? readdirSync(folder) : []) {
+    const pid = /\.(?:(\d+)\.)?part$/.exec(name);
+    if (pid && !(pid[1] && lives(Number(pid[1])))) rmSync(path.join(folder, name), { force: true });
+  }
+  const { rows } = await withClient(ownerUrl, (client) =>
+    client.query('SELECT datname AS name FROM pg_database WHERE datname LIKE $1', [`${SCRATCH}%`]),
+  );
+  for (const { name } of rows) {
+    const pid = Number(name.slice(SCRATCH.length).split('_')[0]);
+    if (!lives(pid)) await dropDatabase(ownerUrl, name);
+  }
+}
+
+/** Who was erased, a line each (studio and client, ids only): beside the copies, which may still hold them. */
+export const erasedFile = () => path.join(copiesDir(), 'erased.txt');
+
+const erasedIn = (url) =>
+  withClient(url, async (client) => {
+    const { rows } = await client.query('SELECT studio_id, id FROM erased_clients');
+    return rows.map(({ studio_id: studio, id }) => `${studio} ${id}`);
+  });
+
+const erasedHere = () =>
+  existsSync(erasedFile()) ? readFileSync(erasedFile(), 'utf8').split('\n').filter(Boolean) : [];
+
+/** Brings the list beside the copies level with a database. */
+async function writeErased(ownerUrl) {
+  const all = new Set([...erasedHere(), ...(await erasedIn(ownerUrl))]);
+  writeFileSync(erasedFile(), [...all].map((line) => `${line}\n`).join(''), { mode: 0o600 });
+}
+
+/** Everybody who is known to have been erased: by the list beside the copies, and by a database, where it can be asked. */
+export async function knownErased(ownerUrl) {
+  const told = await erasedIn(ownerUrl).catch(() => []);
+  return [...new Set([...erasedHere(), ...told])];
+}
+
+/** Erases them in a database that was restored from before; answers how many were there. */
+export const eraseAgain = (ownerUrl, erased) =>
+  withClient(ownerUrl, async (client) => {
+    let count = 0;
+    for (const line of erased) {
+      const [studio, id] = line.split(' ');
+      await client.query('BEGIN');
+      await client.query("SELECT set_config('app.studio', $1, true)", [studio]);
+      const { rows } = await client.query('SELECT erase_client($1::uuid) AS was', [id]);
+      await client.query('COMMIT');
+      if (rows[0].was) count += 1;
+    }
+    return count;
+  });
+
 /**
  * Copies the whole database into a file as of one moment, while everything goes on. Beside it: when, how large, its SHA-256,
  * and what each table held at that moment.
  */
 export async function takeCopy(ownerUrl) {
   const folder = copiesDir();
+  // For nobody else to read, from its first byte on.
+  process.umask(0o077);
   mkdirSync(folder, { recursive: true, mode: 0o700 });
+  chmodSync(folder, 0o700);
+  await sweep(ownerUrl);
   const takenAt = new Date().toISOString();
   const file = path.join(folder, `spalo-${takenAt.replace(/[:.]/g, '-')}.dump`);
-  const unfinished = `${file}.part`;
+  const unfinished = `${file}.${process.pid}.part`;
+  const onSignal = () => {
+    rmSync(unfinished, { force: true });
+    process.exit(130);
+  };
+  for (const signal of SIGNALS) process.once(signal, onSignal);
   try {
     const tables = await withClient(ownerUrl, async (client) => {
       await client.query('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY');
@@ -114,8 +190,10 @@ export async function takeCopy(ownerUrl) {
     // Only a whole copy bears the name of one.
     chmodSync(unfinished, 0o600);
     renameSync(unfinished, file);
+    await writeErased(ownerUrl);
     return file;
   } finally {
+    for (const signal of SIGNALS) process.off(signal, onSignal);
     rmSync(unfinished, { force: true });
   }
 }
@@ -144,7 +222,7 @@ export async function faultOf(file, ownerUrl) {
   if (!existsSync(manifestOf(file))) return 'nothing says what it held';
   const { sha256, tables } = readManifest(file);
   if ((await hashOf(file)) !== sha256) return 'its bytes have changed since it was made';
-  const scratch = `spalo_scratch_${randomUUID().replaceAll('-', '').slice(0, 12)}`;
+  const scratch = `${SCRATCH}${process.pid}_${randomUUID().replaceAll('-', '').slice(0, 12)}`;
   await ensureDatabase(ownerUrl, scratch);
   try {
     const url = inDatabase(ownerUrl, scratch);

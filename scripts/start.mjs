@@ -71,6 +71,7 @@ function keepCopies({ ownerUrl, appUrl }) {
 async function main() {
   if (!process.env.DATABASE_URL) await ensureDebian();
   await ensureNodeModules();
+  const { erasedFile } = await import('./safety.mjs');
   const { claim, openDatabases, prepare, release, running, serverEnv } =
     await import('./instance.mjs');
   const already = running();
@@ -103,6 +104,7 @@ async function main() {
     const env = serverEnv(databases, {
       PORT: port,
       SPALO_DEMO: demo ? '1' : '0',
+      SPALO_ERASED_FILE: erasedFile(),
       SPALO_SCRATCH: path.join(dataDir, 'tmp', String(port)),
     });
     child = spawn('node', [serverBundle, 'serve'], {

@@ -1,7 +1,14 @@
 import { mkdir } from 'node:fs/promises';
 import path from 'node:path';
 import { repLifts } from '@spalo/catalog';
-import { HISTORY_VERSION, MODEL_VERSION, nowMs, setClock, STATE_VERSION } from '@spalo/core';
+import {
+  HISTORY_VERSION,
+  MODEL_VERSION,
+  nowIso,
+  nowMs,
+  setClock,
+  STATE_VERSION,
+} from '@spalo/core';
 import { makeLink } from './access/links';
 import { config } from './app/config';
 import { packedIn, packStudio, unpackStudio } from './archive/pack';
@@ -58,6 +65,16 @@ async function rebuildStudios(studios: readonly StudioRow[]): Promise<void> {
       if (broken.length > 0) console.log(`${name}: not understood, and kept: ${broken.join(', ')}`);
     }
   });
+}
+
+/** A file's name that no other studio and no other time makes, whatever the studio is called. */
+function archiveName(id: string, name: string): string {
+  const said = name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '');
+  const at = nowIso().replace(/\D/g, '').slice(0, 14);
+  return `${[said || 'studio', id, at].join('-')}.ndjson.gz`;
 }
 
 const commands: Record<string, () => Promise<void>> = {
@@ -129,7 +146,7 @@ const commands: Record<string, () => Promise<void>> = {
     const folder = path.resolve(process.argv[3] ?? '.');
     await mkdir(folder, { recursive: true });
     for (const { id, name } of await ownerQuery('SELECT id, name FROM studios ORDER BY name', [])) {
-      const file = path.join(folder, `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.ndjson.gz`);
+      const file = path.join(folder, archiveName(id, name));
       await withDatabase((database) => packStudio(database, id, file));
       console.log(`${name}: ${file}`);
     }

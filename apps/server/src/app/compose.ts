@@ -4,7 +4,12 @@ import path from 'node:path';
 import { API_BASE, openApiDocument } from '@spalo/contract';
 import { nowMs } from '@spalo/core';
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import express, {
+  type ErrorRequestHandler,
+  type Express,
+  type Request,
+  type RequestHandler,
+} from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { ownAccountRouter } from '../accounts/own-router';
@@ -106,11 +111,17 @@ function refusalOf(error: unknown): Refusal | null {
   return null;
 }
 
+/** A request as logs name it: by its route, never by what stands in its address. */
+function routeOf({ route }: Request): { route?: string } {
+  const path = (route as { path?: unknown } | undefined)?.path;
+  return typeof path === 'string' ? { route: path } : {};
+}
+
 const sendProblem: ErrorRequestHandler = (error, request, response, next) => {
   if (response.headersSent) return next(error);
   const known = refusalOf(error);
   if (!known || known.kind === 'not-ready') {
-    request.log.error({ error: loggable(error) }, 'request failed');
+    request.log.error({ error: loggable(error), ...routeOf(request) }, 'request failed');
   }
   const refusal = known ?? new Refusal('server-error');
   const document = problemDocument(refusal, String(request.id));
@@ -164,14 +175,10 @@ export function makeServer(app: App, clientDir: string | null): Express {
         response.setHeader('X-Request-Id', id);
         return id;
       },
-      // No bodies, no cookies, no query strings: health data stays out of the logs.
+      // No bodies, no cookies, no addresses: health data, ids and the secret of a calendar stay out of the logs.
+      customProps: (request) => routeOf(request as Request),
       serializers: {
-        req: (request: { id: string; method: string; url: string }) => ({
-          id: request.id,
-          method: request.method,
-          // The address of a calendar is a secret of its own.
-          path: request.url.split('?')[0]?.replace(/^\/calendar\/.*/, '/calendar/…'),
-        }),
+        req: ({ id, method }: { id: string; method: string }) => ({ id, method }),
         res: (response: { statusCode: number }) => ({ status: response.statusCode }),
       },
     }),

@@ -22,6 +22,8 @@ export const config = z
     DEMO_FILMS_DIR: z.string().optional(),
     /** A folder of this server's own, emptied when it starts; without one a new one is made each time. */
     SPALO_SCRATCH: z.string().optional(),
+    /** A list beside the safety copies of who was erased (ids), so that a restore erases them again. */
+    SPALO_ERASED_FILE: z.string().optional(),
     SPALO_DEMO: flag,
     SPALO_GALLERY: flag,
     SPALO_SECURE_COOKIES: flag,
@@ -44,6 +46,7 @@ export const config = z
     migrationsDir: env.MIGRATIONS_DIR ?? 'drizzle',
     demoFilmsDir: env.DEMO_FILMS_DIR ?? 'demo-films',
     scratch: env.SPALO_SCRATCH ?? path.join(os.tmpdir(), `spalo-${randomUUID()}`),
+    erasedFile: env.SPALO_ERASED_FILE ?? null,
     demo: env.SPALO_DEMO,
     gallery: env.SPALO_GALLERY,
     secureCookies: env.SPALO_SECURE_COOKIES,

@@ -33,10 +33,12 @@ export async function serve(settings: Config): Promise<Running> {
   const log = pino({ level: settings.logLevel });
   const database = openDatabase(settings.appUrl);
   const feed = await openChangeFeed(settings.appUrl, log);
-  const { scratch, demo, gallery, secureCookies, trustedProxies, checkAnswers } = settings;
+  const { scratch, erasedFile, demo, gallery, secureCookies, trustedProxies, checkAnswers } =
+    settings;
   emptyScratch(scratch);
   const app: App = {
     scratch,
+    erasedFile,
     database,
     feed,
     log,

@@ -12,7 +12,7 @@ import { damaged } from './damaged';
 import { headOf, linesOf, takeArchive } from './read';
 import { archiveLines } from './write';
 
-/** Writes a studio's archive to a file, packed, as of one moment. */
+/** Writes a studio's archive to a new file, packed, as of one moment; throws where a file of that name is there already. */
 export async function packStudio(
   database: Database,
   studioId: string,
@@ -26,12 +26,14 @@ export async function packStudio(
         pipeline(
           Readable.from(archiveLines(db, studioId, nowIso())),
           createGzip(),
-          createWriteStream(file, { mode: 0o600 }),
+          createWriteStream(file, { mode: 0o600, flags: 'wx' }),
         ),
       true,
     );
   } catch (error) {
-    await rm(file, { force: true });
+    // What was there before is nobody's to take away.
+    const wasThere = (error as { code?: unknown } | null)?.code === 'EEXIST';
+    if (!wasThere) await rm(file, { force: true });
     throw error;
   }
 }

@@ -1,3 +1,5 @@
+import { appendFile, mkdir } from 'node:fs/promises';
+import path from 'node:path';
 import { nowIso } from '@spalo/core';
 import { sql, and, eq, inArray } from 'drizzle-orm';
 import { Router } from 'express';
@@ -8,6 +10,7 @@ import type { StudioDb } from '../db/database';
 import { bookings, events, screeningOpenings, screenings } from '../db/schema';
 import { readBookings } from '../bookings/read';
 import { announce } from '../db/announce';
+import { loggable } from '../db/errors';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
 import { takeStudio } from '../log/take-studio';
@@ -23,6 +26,17 @@ async function requireSay(db: StudioDb, who: Who, clientId: string) {
     throw new Refusal('not-allowed', 'Only the client’s own trainers and owners may do this');
   }
   return client;
+}
+
+/** Notes beside the safety copies who was erased; that the disk does not take it is said in the log, and undoes nothing. */
+function noteErased({ erasedFile, log }: App, studioId: string, clientId: string): void {
+  if (erasedFile === null) return;
+  const noted = mkdir(path.dirname(erasedFile), { recursive: true, mode: 0o700 }).then(() =>
+    appendFile(erasedFile, `${studioId} ${clientId}\n`, { mode: 0o600 }),
+  );
+  noted.catch((error: unknown) =>
+    log.error({ error: loggable(error) }, 'who was erased could not be noted beside the copies'),
+  );
 }
 
 /** All that is kept about a client, to take along or to let go of. */
@@ -69,13 +83,15 @@ export function clientFileRouter(app: App): Router {
     };
   });
 
-  mountInStudio(router, app, 'eraseClient', async ({ db, who, params }) => {
+  mountInStudio(router, app, 'eraseClient', async ({ db, who, params, response }) => {
     await requireSay(db, who, params.id);
     // The studio's only writer until it commits: nothing that is on its way comes in behind it.
     await takeStudio(db, who.studioId);
     await db.execute(sql`SELECT erase_client(${params.id}::uuid)`);
     await announce(db, who.studioId, { kind: 'changed', what: 'clients' });
     await announce(db, who.studioId, { kind: 'changed', what: 'bookings' });
+    // Once it is so: what is answered is committed.
+    response.once('finish', () => noteErased(app, who.studioId, params.id));
     return { done: true };
   });
 

@@ -24,6 +24,8 @@ export interface App {
   log: Logger;
   /** A folder of its own for files that live as long as a request. */
   scratch: string;
+  /** A list beside the safety copies of who was erased; null where none is kept. */
+  erasedFile: string | null;
   /** Offer the one-tap sign-in to the demo studio. */
   demo: boolean;
   /** Let the client show its gallery of pieces. */

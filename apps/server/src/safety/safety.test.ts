@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtemp, readdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { cp, mkdtemp, readdir, readFile, rm, stat, writeFile } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
 import { nowMs, type Room } from '@spalo/core';
@@ -98,6 +98,51 @@ describe('a safety copy', () => {
     await restored.end();
     const there = new Set(rows.map(({ id }) => id));
     expect(before.filter((id) => !there.has(id))).toEqual([]);
+  });
+
+  it('put back erases again whoever was erased since it was made', async () => {
+    const [stays, goes] = [await addClient(agent), await addClient(agent)];
+    expect((await script('backup.mjs')).code).toBe(0);
+    const [older] = (await copies()).sort().reverse();
+    // As it is carried to another disk, where no rule takes it away.
+    const carried = await mkdtemp(path.join(os.tmpdir(), 'spalo-carried-'));
+    for (const name of [older!, older!.replace('.dump', '.json')])
+      await cp(path.join(folder, name), path.join(carried, name));
+    await agent.delete(`/api/v1/clients/${goes}`).expect(200);
+    // The next copy writes down beside all of them who is gone.
+    expect((await script('backup.mjs')).code).toBe(0);
+    const kept = await stat(path.join(folder, 'erased.txt'));
+    expect([kept.mode & 0o077, (await stat(folder)).mode & 0o077]).toEqual([0, 0]);
+    const database = `restored_${v7().replaceAll('-', '').slice(0, 12)}`;
+    const admin = new pg.Client({ connectionString: server.ownerUrl });
+    await admin.connect();
+    await admin.query(`CREATE DATABASE ${database}`);
+    await admin.end();
+    const inDatabase = (url: string) => url.replace(/\/[^/]+$/, `/${database}`);
+    const put = await script('restore.mjs', [path.join(carried, older!)], inDatabase);
+    await rm(carried, { recursive: true });
+    expect([put.code, put.said]).toEqual([0, expect.stringMatching(/^Erased again: 1 client$/m)]);
+    const restored = new pg.Client({ connectionString: inDatabase(server.ownerUrl) });
+    await restored.connect();
+    const { rows } = await restored.query<{ id: string }>('SELECT id FROM clients');
+    await restored.end();
+    const ids = rows.map(({ id }) => id);
+    expect([ids.includes(stays), ids.includes(goes)]).toEqual([true, false]);
+  });
+
+  it('that was cut off leaves nothing past the next one', async () => {
+    const killed = ['spalo-2026-01-01.dump.part', 'spalo-2026-01-01.dump.999999.part'];
+    for (const name of killed) await writeFile(path.join(folder, name), 'health data');
+    const admin = new pg.Client({ connectionString: server.ownerUrl });
+    await admin.connect();
+    await admin.query('CREATE DATABASE spalo_scratch_999999_left');
+    expect((await script('backup.mjs')).code).toBe(0);
+    const { rows } = await admin.query(
+      "SELECT 1 FROM pg_database WHERE datname = 'spalo_scratch_999999_left'",
+    );
+    await admin.end();
+    expect(rows).toEqual([]);
+    expect((await readdir(folder)).filter((name) => name.endsWith('.part'))).toEqual([]);
   });
 
   it('that was damaged is found, and said in the settings', async () => {

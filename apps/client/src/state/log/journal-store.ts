@@ -1,6 +1,7 @@
 import { ofThisVersion, type LogEvent } from '@spalo/core';
 import { clear, createStore, delMany, entries, get, set, setMany } from 'idb-keyval';
 import type { Change } from '../changes/changes';
+import { useProblem } from '../problems';
 
 /** waiting: to be sent; sent: the server has it; refused: the server will not have it, and says why. */
 export type EntryState = 'waiting' | 'sent' | 'refused';
@@ -24,6 +25,21 @@ export interface JournalStore {
 const entryToday = (entry: Entry): Entry =>
   entry.kind === 'event' ? { ...entry, event: ofThisVersion(entry.event) as LogEvent } : entry;
 
+const states: readonly unknown[] = ['waiting', 'sent', 'refused'] satisfies EntryState[];
+
+/** Whether something that rests on the device is an entry at all: a half-written or foreign one must not blank a screen. */
+export function isEntry(kept: unknown): kept is Entry {
+  if (typeof kept !== 'object' || kept === null) return false;
+  const { id, state, kind, event, change } = kept as Record<string, unknown>;
+  const body = kind === 'event' ? event : kind === 'change' ? change : null;
+  return (
+    typeof id === 'string' && states.includes(state) && typeof body === 'object' && body !== null
+  );
+}
+
+const unreadableText = (count: number) =>
+  `${count} ${count === 1 ? 'thing' : 'things'} that this device kept cannot be read and is left out. What the server has is whole.`;
+
 /** The stores of one holder; those of versions before holders were told apart have no name of their own. */
 const storesOf = (holder: string | null) => {
   const name = holder === null ? '' : `-${holder}`;
@@ -38,7 +54,11 @@ export function indexedDbJournal(holder: string): JournalStore {
   const { journal, notes } = storesOf(holder);
   return {
     async all() {
-      return (await entries<string, Entry>(journal)).map(([, entry]) => entryToday(entry));
+      const kept = await entries<string, unknown>(journal);
+      const readable = kept.flatMap(([, entry]) => (isEntry(entry) ? [entryToday(entry)] : []));
+      const lost = kept.length - readable.length;
+      if (lost > 0) useProblem.setState({ problem: unreadableText(lost) });
+      return readable;
     },
     put: (list) =>
       setMany(

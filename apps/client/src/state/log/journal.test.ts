@@ -5,7 +5,7 @@ import { ApiProblem, Unreachable } from '../../api/call';
 import { orderedId } from './ids';
 import { refusedEntries, waitingEntries } from './entries';
 import { Journal, makeJournal } from './journal';
-import { isTheirs, memoryJournal, type Entry, type JournalStore } from './journal-store';
+import { isTheirs, memoryJournal, type Entry, type JournalStore, isEntry } from './journal-store';
 import { parcels } from './outbox';
 import { appendToSession } from './session-log';
 import { makeSync, type Caller } from './sync';
@@ -131,6 +131,24 @@ describe('the journal', () => {
     const full = makeJournal({ ...memoryJournal(), put: () => Promise.reject(new Error('full')) });
     await expect(gather(full)).rejects.toThrow('full');
     expect(full.state.getState().entries.size).toBe(0);
+  });
+
+  it('knows an entry from rubbish that lies beside it', () => {
+    const whole = { id: 'a', state: 'waiting', kind: 'change', change: { route: 'putClient' } };
+    expect(isEntry(whole)).toBe(true);
+    for (const rubbish of [
+      null,
+      undefined,
+      7,
+      'text',
+      [],
+      {},
+      { ...whole, change: null },
+      { ...whole, state: 'lost' },
+      { ...whole, id: 1 },
+      { ...whole, kind: 'event' },
+    ])
+      expect(isEntry(rubbish)).toBe(false);
   });
 
   it('comes back after a reload with all that waits', async () => {
