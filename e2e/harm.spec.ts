@@ -125,6 +125,39 @@ test('a woman of 75 is offered a lift that something here is light enough for', 
   ).toBeVisible();
 });
 
+test('a light day stays light, whatever is proposed between its sets', async ({ page }) => {
+  await openDemo(page);
+  const id = await change(page, 'Runa Hallvard-Iyer', { programme: ['back-squat'] });
+  await page.goto(`/clients/${id}`);
+  const open = button(page, 'Open the block');
+  if (await open.isVisible()) {
+    await open.click();
+    await button(page, 'End the block').click();
+    await page.goto(`/clients/${id}`);
+  }
+  await button(page, 'Plan a block').click();
+  await page.getByRole('radio', { name: 'Wave: twelves to sixes' }).click();
+  await page.getByRole('radiogroup', { name: 'Sessions a week' }).getByText('1').click();
+  await button(page, 'Start this block').click();
+  await button(page, /^Back squat, week 1: /).click();
+  await page.getByRole('radio', { name: 'Light', exact: true }).click();
+  await button(page, 'Keep this week').click();
+  await startAt(page, id);
+  await passGeneral(page);
+  await expect(page.getByText(/Light day: no heavier/)).toBeVisible();
+  const loads: number[] = [];
+  const wrapUp = page.getByRole('button', { name: 'Wrap up', exact: true });
+  const log = button(page, /^Log /);
+  while (!(await wrapUp.isVisible())) {
+    const [, load] = /^Log ([\d.]+)/.exec((await log.first().textContent()) ?? '') ?? [];
+    if (load) loads.push(Number(load));
+    await logSet(page);
+  }
+  const planned = loads.at(-1)!;
+  expect(Math.max(...loads)).toBeLessThanOrEqual(planned);
+  expect(loads.length).toBeGreaterThan(2);
+});
+
 test('a clearance is opened by nobody', async ({ page }) => {
   await openDemo(page);
   await page.goto('/clients');
