@@ -40,5 +40,8 @@ test('chest pain ends the session and locks the client until a clearance is reco
     .getByRole('textbox', { name: 'Who cleared it, and what they wrote' })
     .fill('Dr Amadi, 26 November: may train');
   await page.getByRole('button', { name: 'Record the clearance' }).click();
+  // What was answered before it happened is asked again, in one tap where nothing is new.
+  await expect(page.getByText(/something serious was reported since/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Asked again: nothing new' }).click();
   await expect(page.getByText(/is left out$/)).toHaveCount(0);
 });

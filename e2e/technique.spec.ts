@@ -85,7 +85,7 @@ test('another style brings its own cues, and none of the old', async ({ page }) 
   await cueCard(page).click();
   const cues = page.getByRole('dialog', { name: 'One cue at a time' });
   await expect(
-    cues.getByRole('button', { name: 'Focus on: Tear your sleeves off the bar' }),
+    cues.getByRole('button', { name: 'Focus on: Pull the bar into your back' }),
   ).toBeVisible();
   await expect(cues.getByRole('button', { name: /Sit down between your heels/ })).toHaveCount(0);
 });

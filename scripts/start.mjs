@@ -68,6 +68,22 @@ function keepCopies({ ownerUrl, appUrl }) {
   };
 }
 
+/** A server that ends within so long has not really begun; after as many of these in a row it is given up. */
+const SHORT_MS = 10_000;
+const SHORT_LIVES = 3;
+
+/** Begins the server anew where its process ends by itself, as one that was killed does. Answers its last exit code. */
+async function keptUp(begin, isOver) {
+  for (let short = 0; ;) {
+    const from = Date.now();
+    const code = await begin();
+    if (isOver()) return 0;
+    short = Date.now() - from < SHORT_MS ? short + 1 : 0;
+    if (short >= SHORT_LIVES) return code;
+    console.error('The server ended by itself; it is started again');
+  }
+}
+
 async function main() {
   if (!process.env.DATABASE_URL) await ensureDebian();
   await ensureNodeModules();
@@ -107,13 +123,16 @@ async function main() {
       SPALO_ERASED_FILE: erasedFile(),
       SPALO_SCRATCH: path.join(dataDir, 'tmp', String(port)),
     });
-    child = spawn('node', [serverBundle, 'serve'], {
-      stdio: 'inherit',
-      env: { ...process.env, ...env },
-    });
+    const begin = () => {
+      child = spawn('node', [serverBundle, 'serve'], {
+        stdio: 'inherit',
+        env: { ...process.env, ...env },
+      });
+      return new Promise((resolve) => child.on('exit', (exit) => resolve(exit ?? 1)));
+    };
     const rest = watchOver(databases);
     const stopCopies = keepCopies(databases);
-    const code = await new Promise((resolve) => child.on('exit', (exit) => resolve(exit ?? 0)));
+    const code = await keptUp(begin, () => interrupted);
     rest();
     stopCopies();
     return interrupted ? 0 : code;

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { isIP } from 'node:net';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { API_BASE, openApiDocument } from '@spalo/contract';
@@ -34,7 +35,7 @@ import { screeningRouter } from '../screening/router';
 import { scriptsRouter } from '../scripts/router';
 import { templatesRouter } from '../templates/router';
 import { sessionsRouter } from '../sessions/router';
-import { isDatabaseAway, loggable } from '../db/errors';
+import { isDatabaseAway, isDiskFull, loggable } from '../db/errors';
 import { problemDocument, Refusal } from '../http/refusal';
 import { mountStream } from '../changes/stream';
 
@@ -73,17 +74,36 @@ const securityHeaders = helmet({
  * A page of another site can neither set this header nor send JSON without a preflight, which is never granted;
  * with same-site cookies this covers cross-site requests twice.
  */
-const sameSiteOnly: RequestHandler = (request, _response, next) => {
-  if (request.method === 'GET' || request.method === 'HEAD') return next();
-  const origin = request.headers.origin;
-  const foreign = origin !== undefined && hostOf(origin) !== request.headers.host;
-  if (foreign || request.headers['x-spalo'] === undefined) throw new Refusal('cross-site');
-  const sends = Number(request.headers['content-length'] ?? 0) > 0;
-  // Bytes of films go to a route of their own; a form of another site can send neither.
-  if (sends && !request.is(['application/json', 'application/octet-stream']))
-    throw new Refusal('not-json');
-  return next();
-};
+const sameSiteOnly =
+  ({ origins }: App): RequestHandler =>
+  (request, _response, next) => {
+    if (request.method === 'GET' || request.method === 'HEAD') return next();
+    const origin = request.headers.origin;
+    const own = origin === undefined || hostOf(origin) === request.headers.host;
+    const foreign = !own && !origins.includes(origin);
+    if (foreign || request.headers['x-spalo'] === undefined) throw new Refusal('cross-site');
+    const sends = Number(request.headers['content-length'] ?? 0) > 0;
+    // Bytes of films go to a route of their own; a form of another site can send neither.
+    if (sends && !request.is(['application/json', 'application/octet-stream']))
+      throw new Refusal('not-json');
+    return next();
+  };
+
+/**
+ * Answers only to names that are Spalo's: this machine, addresses in figures, and what the origins name. Another site that has
+ * its own name lead here would be on the same site as its pages, and reach what needs no sign-in.
+ */
+const knownHost =
+  ({ origins }: App): RequestHandler =>
+  (request, _response, next) => {
+    const { hostname } = new URL(`http://${request.headers.host ?? 'localhost'}`);
+    const isHere = hostname === 'localhost' || hostname.endsWith('.localhost');
+    const inFigures = isIP(hostname.replace(/^\[|\]$/g, '')) !== 0;
+    const named = origins.some((origin) => new URL(origin).hostname === hostname);
+    if (!isHere && !inFigures && !named)
+      throw new Refusal('wrong-host', 'Name it in SPALO_ORIGIN, and start Spalo again');
+    next();
+  };
 
 /** Devices set their clocks right by the date of answers, so it is that of the server's clock. */
 const ourDate: RequestHandler = (_request, response, next) => {
@@ -101,6 +121,7 @@ function refusalOf(error: unknown): Refusal | null {
   if (isDatabaseAway(error)) {
     return new Refusal('not-ready', 'The database is away; the same will work in a moment');
   }
+  if (isDiskFull(error)) return new Refusal('no-space');
   const { status, type } = (error ?? {}) as { status?: number; type?: string };
   if (type === 'entity.too.large') return new Refusal('too-large');
   if (type === 'encoding.unsupported' || type === 'charset.unsupported')
@@ -120,7 +141,7 @@ function routeOf({ route }: Request): { route?: string } {
 const sendProblem: ErrorRequestHandler = (error, request, response, next) => {
   if (response.headersSent) return next(error);
   const known = refusalOf(error);
-  if (!known || known.kind === 'not-ready') {
+  if (!known || known.kind === 'not-ready' || known.kind === 'no-space') {
     request.log.error({ error: loggable(error), ...routeOf(request) }, 'request failed');
   }
   const refusal = known ?? new Refusal('server-error');
@@ -185,12 +206,14 @@ export function makeServer(app: App, clientDir: string | null): Express {
   );
   server.use(ourDate);
   server.use(securityHeaders);
+  server.use(knownHost(app));
   mountHealth(server, app);
   mountStream(server, app);
   server.use(compression());
   // A studio's years of sets are more than events in one go.
-  server.use(`${API_BASE}/imports`, sameSiteOnly, express.json({ limit: IMPORT_LIMIT }));
-  server.use(API_BASE, sameSiteOnly, express.json({ limit: BODY_LIMIT }));
+  const ownSite = sameSiteOnly(app);
+  server.use(`${API_BASE}/imports`, ownSite, express.json({ limit: IMPORT_LIMIT }));
+  server.use(API_BASE, ownSite, express.json({ limit: BODY_LIMIT }));
   server.get(
     `${API_BASE}/openapi.json`,
     (_request, response) => void response.json(openApiDocument()),

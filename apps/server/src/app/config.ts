@@ -28,6 +28,19 @@ export const config = z
     SPALO_GALLERY: flag,
     SPALO_SECURE_COOKIES: flag,
     SPALO_CHECK_ANSWERS: flag,
+    /** Where it is reached by name, as `https://gym.example`, with commas between. */
+    SPALO_ORIGIN: z
+      .string()
+      .default('')
+      .transform((value) =>
+        value
+          .split(',')
+          .map((each) => each.trim())
+          .filter(Boolean),
+      )
+      .pipe(
+        z.array(z.url('An origin as https://gym.example').transform((url) => new URL(url).origin)),
+      ),
     /** Addresses of the proxies in front, with commas between: only their word on where a request comes from is taken. */
     SPALO_TRUSTED_PROXIES: z.string().default(''),
     /** A moment from which the clock goes on, instead of the machine's time: for the demo and for tests. */
@@ -50,6 +63,7 @@ export const config = z
     demo: env.SPALO_DEMO,
     gallery: env.SPALO_GALLERY,
     secureCookies: env.SPALO_SECURE_COOKIES,
+    origins: env.SPALO_ORIGIN,
     trustedProxies: env.SPALO_TRUSTED_PROXIES.split(',')
       .map((each) => each.trim())
       .filter(Boolean),

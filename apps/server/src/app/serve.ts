@@ -1,10 +1,11 @@
 import { rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { pino } from 'pino';
+import { pino, type Logger } from 'pino';
 import type { App } from '../http/app';
 import type { Config } from './config';
 import { openDatabase } from '../db/database';
+import { isDatabaseAway } from '../db/errors';
 import { makeServer } from './compose';
 import { openChangeFeed } from '../changes/feed';
 import { emptyScratch } from '../http/scratch';
@@ -28,13 +29,37 @@ function listen(server: Server, port: number, host: string): Promise<void> {
   });
 }
 
+const WAIT_MS = 1000;
+const WAITS = 60;
+
+/** Waits for the database, which may start later than the server; gives up after a minute. */
+async function onceThere<T>(work: () => Promise<T>, log: Logger): Promise<T> {
+  for (let wait = 1; ; wait += 1) {
+    try {
+      return await work();
+    } catch (error) {
+      if (!isDatabaseAway(error) || wait > WAITS) throw error;
+      if (wait === 1) log.warn('waiting for the database');
+      await new Promise((resolve) => setTimeout(resolve, WAIT_MS));
+    }
+  }
+}
+
 /** Starts one server; any number may run on the same database. */
 export async function serve(settings: Config): Promise<Running> {
   const log = pino({ level: settings.logLevel });
   const database = openDatabase(settings.appUrl);
-  const feed = await openChangeFeed(settings.appUrl, log);
-  const { scratch, erasedFile, demo, gallery, secureCookies, trustedProxies, checkAnswers } =
-    settings;
+  const feed = await onceThere(() => openChangeFeed(settings.appUrl, log), log);
+  const {
+    scratch,
+    erasedFile,
+    demo,
+    gallery,
+    secureCookies,
+    origins,
+    trustedProxies,
+    checkAnswers,
+  } = settings;
   emptyScratch(scratch);
   const app: App = {
     scratch,
@@ -45,6 +70,7 @@ export async function serve(settings: Config): Promise<Running> {
     demo,
     gallery,
     secureCookies,
+    origins,
     trustedProxies,
     checkAnswers,
   };

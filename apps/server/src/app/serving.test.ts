@@ -59,6 +59,41 @@ describe('the API', () => {
   });
 });
 
+describe('a name that leads here', () => {
+  it('is answered where it is Spalo’s: this machine, figures, and what the origins name', async () => {
+    const named = await testServer({
+      SPALO_ORIGIN: 'https://gym.example, http://hall.local:8080/',
+    });
+    const from = (host: string) => device(named.running).get('/api/v1/setup').set('Host', host);
+    for (const host of [
+      'localhost:4600',
+      '127.0.0.1',
+      '192.168.1.9:4600',
+      '[::1]',
+      'gym.example',
+      'hall.local',
+    ])
+      expect([host, (await from(host)).status]).toEqual([host, 200]);
+    for (const host of [
+      'elsewhere.example',
+      'gym.example.elsewhere.example',
+      'localhost.example',
+    ]) {
+      const { status, body } = await from(host);
+      expect([host, status, body.type]).toEqual([host, 421, '/problems/wrong-host']);
+    }
+    // Behind a proxy that does not pass the name on, the origin still says who asks.
+    const tries = (origin: string) =>
+      device(named.running)
+        .post('/api/v1/auth/demo')
+        .set('Host', '127.0.0.1')
+        .set('Origin', origin);
+    expect((await tries('https://gym.example')).body.type).toBe('/problems/not-found');
+    expect((await tries('https://elsewhere.example')).body.type).toBe('/problems/cross-site');
+    await named.close();
+  });
+});
+
 describe('the configuration', () => {
   const APP_DATABASE_URL = 'postgres://app:x@127.0.0.1:5432/spalo';
   it('has sensible defaults', () => {
@@ -76,6 +111,7 @@ describe('the configuration', () => {
     ['a port that is none', { APP_DATABASE_URL, PORT: '99999' }],
     ['a flag that is none', { APP_DATABASE_URL, SPALO_DEMO: 'yes' }],
     ['a level that is none', { APP_DATABASE_URL, LOG_LEVEL: 'loud' }],
+    ['an origin that is none', { APP_DATABASE_URL, SPALO_ORIGIN: 'gym example' }],
   ])('refuses %s', (_name, env) => {
     expect(config.safeParse(env).success).toBe(false);
   });

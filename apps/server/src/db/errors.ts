@@ -29,6 +29,11 @@ export function isDatabaseAway(error: unknown): boolean {
   );
 }
 
+/** Whether there is no room on a disk, the database's or the server's own. */
+export const isDiskFull = (error: unknown): boolean =>
+  sqlState(error) === '53100' ||
+  [...chain(error)].some((each) => (each as { code?: unknown }).code === 'ENOSPC');
+
 /**
  * What may be written into a log of an error: its names, its SQLSTATE and where it happened. Never its message: that of
  * a failed query holds the values it was asked with, and those are people's health.

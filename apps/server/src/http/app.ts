@@ -32,6 +32,8 @@ export interface App {
   gallery: boolean;
   /** Send cookies over HTTPS only. */
   secureCookies: boolean;
+  /** Where Spalo is reached besides this machine and addresses in figures, as `https://gym.example`. */
+  origins: string[];
   /** Proxies whose word on where a request comes from is taken: none, or as Express names them. */
   trustedProxies: string[];
   /** Check every answer against the contract before it is sent (tests and development). */

@@ -33,15 +33,18 @@ function parametersOf(route: Route): Json[] {
 /** Refusals that every route of its kind can give. */
 function problemsOf(route: Route): ProblemKind[] {
   const takesInput = route.params ?? route.query ?? route.body;
-  return [
+  const kinds: ProblemKind[] = [
     ...(takesInput ? (['invalid-input'] as const) : []),
     ...(route.access === 'open' ? [] : (['not-signed-in'] as const)),
     ...(route.access === 'owner' ? (['not-allowed'] as const) : []),
     ...(route.method === 'get' ? [] : (['cross-site'] as const)),
     ...(route.forScripts ? (['too-often'] as const) : []),
-    ...(route.access === 'open' ? [] : (['not-ready'] as const)),
+    ...(route.body ? (['not-json', 'too-large', 'no-space'] as const) : []),
+    'wrong-host',
+    'not-ready',
     ...(route.problems ?? []),
   ];
+  return [...new Set(kinds)];
 }
 
 /** A refusal as it looks. */

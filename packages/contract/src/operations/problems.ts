@@ -5,6 +5,7 @@ export const problems = {
   'wrong-password': { status: 401, title: 'E-mail or password is not right' },
   'not-allowed': { status: 403, title: 'Not allowed for this account' },
   'cross-site': { status: 403, title: 'Only Spalo itself may send this' },
+  'wrong-host': { status: 421, title: 'This address is not one of Spalo’s' },
   'not-found': { status: 404, title: 'Not found' },
   'method-not-allowed': { status: 405, title: 'That cannot be done here' },
   'choose-studio': { status: 409, title: 'Choose the studio' },
@@ -17,6 +18,7 @@ export const problems = {
   busy: { status: 429, title: 'Busy just now; try again in a moment' },
   'server-error': { status: 500, title: 'Something went wrong in Spalo' },
   'not-ready': { status: 503, title: 'Not ready yet' },
+  'no-space': { status: 507, title: 'The disk is full: nothing was kept' },
 } as const;
 
 export type ProblemKind = keyof typeof problems;

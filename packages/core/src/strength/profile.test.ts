@@ -190,6 +190,8 @@ describe('doubt about a set before it is logged', () => {
     profile.doubt({ liftId: squat.id, loadG: kg(load), reps: 10, cleanReps: 10, rir });
   it('questions 200 for 20, and says what was expected', () => {
     expect(doubt(200)).toMatchObject({ kind: 'heavy', far: true });
+    const carried = { liftId: 'loaded-carry', loadG: kg(8), reps: 20, cleanReps: 20, rir: null };
+    expect(profile.doubt(carried)).toBeNull();
     expect(doubt(200)!.expected.mean).toBeLessThan(kg(28));
   });
   it('questions a set to the limit that is far too light, but not a light one with more left', () => {

@@ -118,7 +118,9 @@ export function profileOf(
       };
     },
     doubt(set) {
-      if (set.cleanReps < 1) return null;
+      // Of what is held or carried nothing is believed.
+      const isBelieved = belief.lifts.some(({ id }) => id === set.liftId);
+      if (set.cleanReps < 1 || !isBelieved) return null;
       const done = { ...set, bearing: 'counts' } as const;
       const seen = observationOf(belief, done, rested, person.trainingMonths);
       if (!seen) return null;

@@ -26,8 +26,8 @@ function cellsOf(field: string, value: unknown): Cell[] {
 }
 
 const LINE = '\r\n';
-/** How a cell begins that a spreadsheet would work out, or take apart. */
-const FORMULA = /^[=+\-@\t\r]/;
+/** How a cell begins that a spreadsheet would work out, or take apart; full-width signs are read as the others. */
+const FORMULA = /^[=+\-@\t\r＝＋－＠]/;
 
 /** The heading of a table's file. */
 export const csvHeading = (table: RecordTable): string =>
