@@ -9,7 +9,7 @@ import {
   nowMs,
   openDemo,
   passGeneral,
-  Spalo,
+  type Spalo,
   test,
   toTheLoad,
 } from './spalo';

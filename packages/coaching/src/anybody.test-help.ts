@@ -15,20 +15,11 @@ import {
   type Room,
 } from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
+import { chanceFrom, type Chance } from './builder/random-visit.test-help';
 import type { CoachedClient } from './client';
 import { generalInputFor } from './general-input';
 import { road, type Played, type Visit } from './road.test-help';
 import { substitutesFor } from './substitutes';
-
-/** Chance from 0 to below 1, the same for one seed. */
-export function chanceFrom(seed: number): () => number {
-  let state = ((seed + 1) * 2654435761) % 2147483647;
-  return () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-}
-type Chance = () => number;
 
 const one = <T>(all: readonly T[], chance: Chance): T => all[Math.floor(chance() * all.length)]!;
 const START_MS = Date.parse('2026-11-02T10:00:00.000Z');

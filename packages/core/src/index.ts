@@ -24,7 +24,7 @@ export { cautionsFor, exhales, mayBeTouched, startsCareful } from './person/care
 export { cautionKinds, type Caution } from './person/caution';
 export { isClosed, type Limit } from './person/limit';
 export { lockOf } from './person/lock';
-export { askAgain, askAgainText, type AskAgain } from './person/ask-again';
+export { askAgain } from './person/ask-again';
 export { importedLifts, type ImportedSet } from './strength/imported';
 export {
   liftLimit,

@@ -21,7 +21,7 @@ import type { BuildWish } from './build-ask';
 export type Chance = () => number;
 
 /** A stream of chance that is the same for one seed. */
-function chanceFrom(seed: number): Chance {
+export function chanceFrom(seed: number): Chance {
   let state = (seed * 2654435761 + 1) % 2147483647;
   return () => {
     state = (state * 48271) % 2147483647;
