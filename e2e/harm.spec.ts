@@ -56,6 +56,17 @@ async function signIn(page: Page, address: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
 }
 
+/** Ends the block that a client is in, if they are in one; their page is open before and after. */
+async function endBlock(page: Page, id: string): Promise<void> {
+  const open = button(page, 'Open the block');
+  await expect(open.or(button(page, 'Plan a block'))).toBeVisible();
+  if (!(await open.isVisible())) return;
+  await open.click();
+  await button(page, 'End the block').click();
+  await page.goto(`/clients/${id}`);
+  await expect(button(page, 'Plan a block')).toBeVisible();
+}
+
 async function startAt(page: Page, id: string): Promise<void> {
   await page.goto(`/clients/${id}`);
   await button(page, 'Start a session now').click();
@@ -129,12 +140,7 @@ test('a light day stays light, whatever is proposed between its sets', async ({ 
   await openDemo(page);
   const id = await change(page, 'Isolde Marchbank', { programme: ['back-squat'] });
   await page.goto(`/clients/${id}`);
-  const open = button(page, 'Open the block');
-  if (await open.isVisible()) {
-    await open.click();
-    await button(page, 'End the block').click();
-    await page.goto(`/clients/${id}`);
-  }
+  await endBlock(page, id);
   await button(page, 'Plan a block').click();
   await page.getByRole('radio', { name: 'Wave: twelves to sixes' }).click();
   await page.getByRole('radiogroup', { name: 'Sessions a week' }).getByText('1').click();
@@ -211,11 +217,7 @@ test('a knee of 6 closes all lifts on it, and the way back takes three weeks wit
   const programme = ['back-squat', 'bench-press', 'romanian-deadlift', 'split-squat'];
   const id = await change(first, 'Runa Hallvard-Iyer', { programme });
   await first.goto(`/clients/${id}`);
-  const block = button(first, 'Open the block');
-  if (await block.isVisible()) {
-    await block.click();
-    await button(first, 'End the block').click();
-  }
+  await endBlock(first, id);
   await startAt(first, id);
   await passGeneral(first);
   await expect(first.getByRole('heading', { level: 1 })).toHaveText('Back squat');
