@@ -1,6 +1,7 @@
 import type { Browser, Page } from '@playwright/test';
 import { setClock } from '../packages/core/src/unit/clock';
 import {
+  changeClient,
   expect,
   expectAccessible,
   expectNoOverflow,
@@ -18,25 +19,6 @@ test.use({ scene: 'harm' });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 const weights = (page: Page) => page.getByRole('region', { name: /weights/i });
-
-interface Facts {
-  id: string;
-  name: string;
-}
-
-/** The client's lifts and other facts become these, as if the trainer had chosen them before. Answers the client's id. */
-async function change(page: Page, name: string, facts: object): Promise<string> {
-  const { clients } = (await (await page.request.get('/api/v1/clients')).json()) as {
-    clients: Facts[];
-  };
-  const found = clients.find((client) => client.name === name)!;
-  const answer = await page.request.put(`/api/v1/clients/${found.id}`, {
-    headers: { 'X-Spalo': '1' },
-    data: { ...found, ...facts },
-  });
-  expect(answer.ok()).toBe(true);
-  return found.id;
-}
 
 /** The same studio so many days later, in a new browser. */
 async function daysLater(browser: Browser, spalo: Spalo, days: number): Promise<Page> {
@@ -99,7 +81,10 @@ test('what was decided at a wrap-up stands in it afterwards, whatever came since
   page,
 }) => {
   await openDemo(page);
-  const id = await change(page, 'Teodor Brisling', { programme: ['bench-press'], blocks: [] });
+  const id = await changeClient(page, 'Teodor Brisling', {
+    programme: ['bench-press'],
+    blocks: [],
+  });
   await startAt(page, id);
   await passGeneral(page);
   await toWrapUp(page);
@@ -140,7 +125,7 @@ test('a woman of 75 is offered a lift that something here is light enough for', 
 
 test('a light day stays light, whatever is proposed between its sets', async ({ page }) => {
   await openDemo(page);
-  const id = await change(page, 'Runa Hallvard-Iyer', { programme: ['back-squat'] });
+  const id = await changeClient(page, 'Runa Hallvard-Iyer', { programme: ['back-squat'] });
   await page.goto(`/clients/${id}`);
   await button(page, 'Plan a block').click();
   await page.getByRole('radio', { name: 'Wave: twelves to sixes' }).click();
@@ -218,7 +203,7 @@ test('a knee of 6 closes all lifts on it, and the way back takes three weeks wit
   test.slow();
   await signIn(first, '/');
   const programme = ['back-squat', 'bench-press', 'romanian-deadlift', 'split-squat'];
-  const id = await change(first, 'Runa Hallvard-Iyer', { programme });
+  const id = await changeClient(first, 'Runa Hallvard-Iyer', { programme });
   await first.goto(`/clients/${id}`);
   await endBlock(first, id);
   await startAt(first, id);
@@ -282,7 +267,7 @@ test('back after ten weeks the questions are asked again, and the lift is found 
   spalo,
 }) => {
   await signIn(before, '/');
-  const id = await change(before, 'Teodor Brisling', { programme: ['dumbbell-bench-press'] });
+  const id = await changeClient(before, 'Teodor Brisling', { programme: ['dumbbell-bench-press'] });
   await before.context().close();
   const page = await daysLater(browser, spalo, 71);
   await page.goto(`/clients/${id}`);

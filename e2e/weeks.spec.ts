@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import {
+  changeClient,
   dayAhead,
   expect,
   expectAccessible,
@@ -15,25 +16,6 @@ import {
 test.use({ scene: 'weeks' });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
-
-interface Facts {
-  id: string;
-  name: string;
-}
-
-/** The client's lifts become these, as if the trainer had chosen them before. Answers the client's id. */
-async function giveProgramme(page: Page, name: string, programme: string[]): Promise<string> {
-  const { clients } = (await (await page.request.get('/api/v1/clients')).json()) as {
-    clients: Facts[];
-  };
-  const found = clients.find((client) => client.name === name)!;
-  const answer = await page.request.put(`/api/v1/clients/${found.id}`, {
-    headers: { 'X-Spalo': '1' },
-    data: { ...found, programme },
-  });
-  expect(answer.ok()).toBe(true);
-  return found.id;
-}
 
 /** A session from the client's page, every set as planned, with each proposal accepted. */
 async function train(page: Page, id: string) {
@@ -58,7 +40,7 @@ test('a wave is drafted, its first week trained without network, and what was mi
   context,
 }) => {
   await openDemo(page);
-  const id = await giveProgramme(page, 'Runa Hallvard-Iyer', ['back-squat']);
+  const id = await changeClient(page, 'Runa Hallvard-Iyer', { programme: ['back-squat'] });
   await page.goto(`/clients/${id}`);
   await button(page, 'Plan a block').click();
   await page.getByRole('radio', { name: 'Wave: twelves to sixes' }).click();
@@ -106,7 +88,7 @@ test('a hand that cannot grip: others stand in, and the pull comes back lighter,
   page,
 }) => {
   await openDemo(page);
-  const id = await giveProgramme(page, 'Isolde Marchbank', ['romanian-deadlift']);
+  const id = await changeClient(page, 'Isolde Marchbank', { programme: ['romanian-deadlift'] });
   const flags = page.getByRole('region', { name: 'Flags' });
   const weights = page.getByRole('region', { name: /weights/i });
   await page.goto(`/clients/${id}`);

@@ -117,16 +117,17 @@ const erasedIn = (url) =>
 const erasedHere = () =>
   existsSync(erasedFile()) ? readFileSync(erasedFile(), 'utf8').split('\n').filter(Boolean) : [];
 
+const withThoseHere = (told) => [...new Set([...erasedHere(), ...told])];
+
 /** Brings the list beside the copies level with a database. */
 async function writeErased(ownerUrl) {
-  const all = new Set([...erasedHere(), ...(await erasedIn(ownerUrl))]);
-  writeFileSync(erasedFile(), [...all].map((line) => `${line}\n`).join(''), { mode: 0o600 });
+  const all = withThoseHere(await erasedIn(ownerUrl));
+  writeFileSync(erasedFile(), all.map((line) => `${line}\n`).join(''), { mode: 0o600 });
 }
 
 /** Everybody who is known to have been erased: by the list beside the copies, and by a database, where it can be asked. */
 export async function knownErased(ownerUrl) {
-  const told = await erasedIn(ownerUrl).catch(() => []);
-  return [...new Set([...erasedHere(), ...told])];
+  return withThoseHere(await erasedIn(ownerUrl).catch(() => []));
 }
 
 /** Erases them in a database that was restored from before; answers how many were there. */

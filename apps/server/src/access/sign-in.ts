@@ -1,5 +1,5 @@
 import { nowMs } from '@spalo/core';
-import { and, desc, eq, ne } from 'drizzle-orm';
+import { and, desc, eq, inArray, ne } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import { announce, announceEnded } from '../db/announce';
 import type { App } from '../http/app';
@@ -69,20 +69,20 @@ async function endOldest(
     .where(and(eq(signIns.studioId, account.studioId), eq(signIns.trainerId, account.trainerId)))
     .orderBy(desc(signIns.createdAt), desc(signIns.id))
     .offset(studio?.isDemo ? MOST_DEMO : MOST);
-  for (const { id } of oldest) await endSignIns(db, account, { only: id });
+  await endSignIns(db, account, { only: oldest.map(({ id }) => id) });
 }
 
 /** Ends sign-ins of a trainer, and the streams that were opened by them: one, all but one, or all. */
 export async function endSignIns(
   db: StudioDb,
   { studioId, trainerId }: Pick<Who, 'studioId' | 'trainerId'>,
-  which: { only: string } | { but: string } | 'all',
+  which: { only: readonly string[] } | { but: string } | 'all',
 ): Promise<number> {
   const narrowed =
     which === 'all'
       ? undefined
       : 'only' in which
-        ? eq(signIns.id, which.only)
+        ? inArray(signIns.id, which.only)
         : ne(signIns.id, which.but);
   const ended = await db
     .delete(signIns)
@@ -111,7 +111,7 @@ export async function startSignIn(
   const before = await holderOf(app, request);
   if (before) {
     await inStudio(app.database, before.studioId, (db) =>
-      endSignIns(db, before, { only: before.signInId }),
+      endSignIns(db, before, { only: [before.signInId] }),
     );
   }
   const token = newToken();

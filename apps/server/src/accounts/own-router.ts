@@ -54,7 +54,7 @@ export function ownAccountRouter(app: App): Router {
   });
 
   mountInStudio(router, app, 'endSignIn', async ({ db, who, params }) => {
-    const ended = await endSignIns(db, who, { only: params.id });
+    const ended = await endSignIns(db, who, { only: [params.id] });
     if (ended === 0) throw new Refusal('not-found', 'No such sign-in');
     return { done: true };
   });

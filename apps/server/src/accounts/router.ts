@@ -146,7 +146,7 @@ export function accountsRouter(app: App): Router {
   });
 
   mountInStudio(router, app, 'signOut', async ({ db, response, who }) => {
-    await endSignIns(db, who, { only: who.signInId });
+    await endSignIns(db, who, { only: [who.signInId] });
     clearSignIn(app, response);
     return { done: true };
   });

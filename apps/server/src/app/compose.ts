@@ -93,17 +93,18 @@ const sameSiteOnly =
  * Answers only to names that are Spalo's: this machine, addresses in figures, and what the origins name. Another site that has
  * its own name lead here would be on the same site as its pages, and reach what needs no sign-in.
  */
-const knownHost =
-  ({ origins }: App): RequestHandler =>
-  (request, _response, next) => {
-    const { hostname } = new URL(`http://${request.headers.host ?? 'localhost'}`);
+function knownHost({ origins }: App): RequestHandler {
+  const names = new Set(origins.map((origin) => new URL(origin).hostname));
+  return (request, _response, next) => {
+    const asked = `http://${request.headers.host ?? 'localhost'}`;
+    const hostname = URL.canParse(asked) ? new URL(asked).hostname : '';
     const isHere = hostname === 'localhost' || hostname.endsWith('.localhost');
     const inFigures = isIP(hostname.replace(/^\[|\]$/g, '')) !== 0;
-    const named = origins.some((origin) => new URL(origin).hostname === hostname);
-    if (!isHere && !inFigures && !named)
+    if (!isHere && !inFigures && !names.has(hostname))
       throw new Refusal('wrong-host', 'Name it in SPALO_ORIGIN, and start Spalo again');
     next();
   };
+}
 
 /** Devices set their clocks right by the date of answers, so it is that of the server's clock. */
 const ourDate: RequestHandler = (_request, response, next) => {

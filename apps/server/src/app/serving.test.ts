@@ -78,6 +78,7 @@ describe('a name that leads here', () => {
       'elsewhere.example',
       'gym.example.elsewhere.example',
       'localhost.example',
+      'no name at all',
     ]) {
       const { status, body } = await from(host);
       expect([host, status, body.type]).toEqual([host, 421, '/problems/wrong-host']);

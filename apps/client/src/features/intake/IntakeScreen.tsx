@@ -14,6 +14,7 @@ import { useIntakeDrafts } from '../../parts/client-form/intake-drafts';
 import {
   emptyIntake,
   intakeForm,
+  typedBirth,
   type IntakeInput,
   type IntakeOutput,
 } from '../../parts/client-form/client-form';
@@ -62,13 +63,13 @@ const steps: { title: string; fields: FieldPath<IntakeInput>[] }[] = [
 ];
 
 /** A person as far as the form tells, for asking back about what they say they lifted. */
-function personSoFar(form: IntakeInput, unit: 'kg' | 'lb'): Person {
+function personSoFar(form: IntakeInput, unit: 'kg' | 'lb', today: string): Person {
   const massG = typedMass(form.bodyMass, unit) ?? 0;
   return {
     bodyMassG: massG > 0 ? massG : 75_000,
     sex: form.sex,
     trainingMonths: Number(form.trainingMonths) || 0,
-    birthDate: /^\d{4}-\d{2}-\d{2}$/.test(form.birthDate.trim()) ? form.birthDate.trim() : null,
+    birthDate: typedBirth(form.birthDate, today),
     nervous: false,
     preference: 'none',
     flags: [],
@@ -115,7 +116,7 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
     mode: 'onTouched',
   });
   const form = useWatch({ control }) as IntakeInput;
-  const person = useMemo(() => personSoFar(form, unit), [form, unit]);
+  const person = useMemo(() => personSoFar(form, unit, today), [form, unit, today]);
 
   // Saved as it goes: nothing is lost to a phone call or a flat battery.
   useEffect(() => {

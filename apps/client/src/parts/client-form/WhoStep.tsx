@@ -2,9 +2,8 @@ import { isUnderAge, nowIso, nowMs } from '@spalo/core';
 import { useWatch } from 'react-hook-form';
 import { Field } from '../../design/Field';
 import { ChoiceField } from '../forms/ChoiceField';
-import { typedDay } from '../forms/typed';
 import { formDay } from '../time/day-time';
-import type { IntakeControl } from './client-form';
+import { typedBirth, type IntakeControl } from './client-form';
 
 const sexes = [
   { value: 'female', label: 'Female' },
@@ -18,9 +17,9 @@ const consents = [
 
 /** What somebody agrees to: a guardian for who is under 18, else the client to touch cues. */
 function Agreements({ control }: { control: IntakeControl }) {
-  const birthDate = useWatch({ control, name: 'birthDate' }).trim();
-  const known = typedDay(formDay(nowMs(), 'UTC')).safeParse(birthDate);
-  if (known.success && isUnderAge({ birthDate: known.data }, nowIso())) {
+  const typed = useWatch({ control, name: 'birthDate' });
+  const birthDate = typedBirth(typed, formDay(nowMs(), 'UTC'));
+  if (isUnderAge({ birthDate }, nowIso())) {
     return (
       <>
         <Field

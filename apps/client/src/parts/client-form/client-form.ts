@@ -85,6 +85,10 @@ export function intakeForm(unit: Unit, today: string) {
     });
 }
 
+/** The birth date as far as it is typed; null for what is no day yet. */
+export const typedBirth = (text: string, today: string): string | null =>
+  typedDay(today).safeParse(text).data ?? null;
+
 export type IntakeInput = z.input<ReturnType<typeof intakeForm>>;
 export type IntakeOutput = z.output<ReturnType<typeof intakeForm>>;
 export type IntakeControl = Control<IntakeInput, unknown, IntakeOutput>;

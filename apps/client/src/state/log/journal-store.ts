@@ -1,5 +1,5 @@
 import { ofThisVersion, type LogEvent } from '@spalo/core';
-import { clear, createStore, delMany, entries, get, set, setMany } from 'idb-keyval';
+import { clear, createStore, delMany, entries, get, set, setMany, type UseStore } from 'idb-keyval';
 import type { Change } from '../changes/changes';
 import { useProblem } from '../problems';
 
@@ -40,6 +40,15 @@ export function isEntry(kept: unknown): kept is Entry {
 const unreadableText = (count: number) =>
   `${count} ${count === 1 ? 'thing' : 'things'} that this device kept cannot be read and is left out. What the server has is whole.`;
 
+/** The entries of a store as this version has them; what is none is left out, and said. */
+async function readEntries(store: UseStore): Promise<Entry[]> {
+  const kept = await entries<string, unknown>(store);
+  const readable = kept.flatMap(([, entry]) => (isEntry(entry) ? [entryToday(entry)] : []));
+  const lost = kept.length - readable.length;
+  if (lost > 0) useProblem.setState({ problem: unreadableText(lost) });
+  return readable;
+}
+
 /** The stores of one holder; those of versions before holders were told apart have no name of their own. */
 const storesOf = (holder: string | null) => {
   const name = holder === null ? '' : `-${holder}`;
@@ -54,11 +63,7 @@ export function indexedDbJournal(holder: string): JournalStore {
   const { journal, notes } = storesOf(holder);
   return {
     async all() {
-      const kept = await entries<string, unknown>(journal);
-      const readable = kept.flatMap(([, entry]) => (isEntry(entry) ? [entryToday(entry)] : []));
-      const lost = kept.length - readable.length;
-      if (lost > 0) useProblem.setState({ problem: unreadableText(lost) });
-      return readable;
+      return readEntries(journal);
     },
     put: (list) =>
       setMany(
@@ -83,7 +88,7 @@ export function isTheirs(kept: readonly Entry[], trainerId: string): boolean {
 /** Takes over what a version kept that did not tell holders apart, where it is this trainer's. */
 export async function adoptUnheld(store: JournalStore, trainerId: string): Promise<void> {
   const { journal, notes } = storesOf(null);
-  const kept = (await entries<string, Entry>(journal)).map(([, entry]) => entryToday(entry));
+  const kept = await readEntries(journal);
   if (!isTheirs(kept, trainerId)) return;
   await store.put(kept);
   for (const [key, value] of await entries<string, string>(notes))

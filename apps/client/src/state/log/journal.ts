@@ -112,8 +112,8 @@ export class Journal<R extends Reducers = typeof reducers> {
   }
 
   /** Stores an event on the device; it shows, and is sent, only after that. Answers its id. */
-  async append(event: NewEvent, { trainerId: author, device }: Author): Promise<string> {
-    const entry = this.eventEntry(event, { trainerId: author, device });
+  async append(event: NewEvent, author: Author): Promise<string> {
+    const entry = this.eventEntry(event, author);
     await this.write([entry]);
     return entry.id;
   }

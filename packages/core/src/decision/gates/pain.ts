@@ -24,16 +24,16 @@ function stepBack(
 ): Proposal {
   const step = Math.min(plan.wayBack.step, WAY_BACK.length) - 1;
   const { held: _held, since: _since, ...way } = plan.wayBack;
-  const believed = plan.counted
-    ? plan.loadG
-    : strength.loadFor(lift, plan.reps, plan.targetRir).mean;
-  const lower = lowered(loads, Math.min(plan.loadG, believed), shareOfStep(step));
-  const loadG = plan.counted ? plan.loadG : lower;
+  const lower = () => {
+    const believed = strength.loadFor(lift, plan.reps, plan.targetRir).mean;
+    return lowered(loads, Math.min(plan.loadG, believed), shareOfStep(step));
+  };
+  // What is held or carried keeps its load: how long or how far follows from the step.
+  const loadG = plan.counted ? plan.loadG : lower();
+  const what = plan.counted ? '' : `, ${massText(loadG, unit)}`;
   return {
     plan: { ...plan, loadG, wayBack: { ...way, step } },
-    why: plan.counted
-      ? `A step back on the way: ${why}`
-      : `A step back on the way, ${massText(loadG, unit)}: ${why}`,
+    why: `A step back on the way${what}: ${why}`,
     advice: `Ask next time how the ${plan.wayBack.place} was on the day after.`,
   };
 }
