@@ -87,6 +87,13 @@ function tellTheTime(browser: Browser): void {
 /** The day so many days from now, as it is typed. */
 export const dayAhead = (days: number): string => format(addDays(nowMs(), days), 'yyyy-MM-dd');
 
+/** A day as the app says it: with its weekday in the year that it is now, else with its year. */
+export const asSaid = (day: string): string =>
+  format(
+    day,
+    new Date(day).getFullYear() === new Date(nowMs()).getFullYear() ? 'EEE d MMM' : 'd MMM yyyy',
+  );
+
 /** Makes the demo studio of this run anew. Before any test file begins. */
 export async function makeDemo(): Promise<void> {
   beginAtTheMoment();

@@ -39,7 +39,7 @@ export class Device {
     address: string,
     private readonly author: { trainerId: string; device: string },
     private readonly chance: Chance,
-    weather: Weather,
+    private readonly weather: Weather,
   ) {
     this.network = new Network(address, chance, weather);
   }
@@ -47,7 +47,7 @@ export class Device {
   /** As after a start of the app. */
   async start(): Promise<void> {
     const put: JournalStore['put'] = async (list) => {
-      const cut = this.fragile && this.chance.happens(0.01);
+      const cut = this.weather.bad && this.fragile && this.chance.happens(0.01);
       if (cut && this.chance.happens(0.5)) throw new CutOff();
       await this.disk.put(list);
       if (cut) throw new CutOff();
@@ -85,12 +85,14 @@ export class Device {
     });
   }
 
-  /** Sends what waits and fetches what there is, as far as it goes. */
-  async exchange(): Promise<void> {
-    await this.unlessCut(async () => {
+  /** Sends what waits and fetches what there is, as far as it goes; answers whether it went all the way. */
+  async exchange(): Promise<boolean> {
+    const done = await this.unlessCut(async () => {
       await this.sync.flush();
       await this.sync.pull();
+      return this.sync.state.getState().connection === 'online' && this.waiting().length === 0;
     });
+    return done ?? false;
   }
 
   waiting = () => waitingEntries(this.journal.state.getState());

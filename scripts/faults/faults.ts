@@ -49,19 +49,20 @@ async function fault(stack: Stack, studios: Studio[], chance: Chance): Promise<v
   else await chance.one(chance.one(studios).devices).start();
 }
 
-/** Lets every device send and fetch until nothing waits any more. */
+/** One that cannot send all in so many tries has something that waits for ever, which is for the judge to say. */
+async function throughAtLast(stack: Stack, device: Device): Promise<void> {
+  for (let tries = 0; tries < 50 && !(await device.exchange()); tries += 1) await stack.ready();
+}
+
+/** Lets every device send until nothing waits, then fetch all that there is: what one has sent last, the others fetch after it. */
 async function calm(stack: Stack, studio: Studio, weather: Weather): Promise<void> {
   weather.bad = false;
   await stack.ready();
   for (const device of studio.devices) await device.network.settle();
-  for (let tries = 0; tries < 50; tries += 1) {
-    for (const device of studio.devices) await device.exchange();
-    if (studio.devices.every((device) => device.waiting().length === 0)) break;
-    await stack.ready();
-  }
+  for (const device of studio.devices) await throughAtLast(stack, device);
   for (const device of studio.devices) {
     await device.journal.forgetClients((await device.network.call('clients', {})).erased);
-    await device.exchange();
+    await throughAtLast(stack, device);
   }
 }
 
