@@ -16,7 +16,12 @@ import {
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'film', viewport: { width: 390, height: 844 }, hasTouch: true });
+test.use({
+  scene: 'film',
+  serviceWorkers: 'allow',
+  viewport: { width: 390, height: 844 },
+  hasTouch: true,
+});
 
 const films = inRoot('apps/server/demo-films');
 const clip = resolve(films, 'squat.webm');

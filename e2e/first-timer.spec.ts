@@ -12,7 +12,7 @@ import {
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'first-timer' });
+test.use({ scene: 'first-timer', serviceWorkers: 'allow' });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 const next = (page: Page) => page.getByRole('button', { name: 'Next', exact: true }).click();

@@ -14,6 +14,7 @@ import {
 } from './spalo';
 
 test.use({
+  serviceWorkers: 'allow',
   scene: 'full floor',
   ownTimers: true,
   viewport: { width: 390, height: 844 },

@@ -13,7 +13,7 @@ import {
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'lessons' });
+test.use({ scene: 'lessons', serviceWorkers: 'allow' });
 
 test('a first-timer is taught the pull from the top down, leaves, comes back to it, and does the first set', async ({
   page,

@@ -17,7 +17,7 @@ import {
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'planning' });
+test.use({ scene: 'planning', serviceWorkers: 'allow' });
 
 const button = (page: Page, name: string | RegExp) =>
   page.getByRole('button', { name, exact: typeof name === 'string' });

@@ -17,6 +17,8 @@ export default defineConfig({
     actionTimeout: 20_000,
     // A trace costs a seventh of the whole run, so only a second try has one.
     trace: 'on-first-retry',
+    // It fetches the whole app for every page anew: test files that lose the network allow it.
+    serviceWorkers: 'block',
     timezoneId: process.env.TZ ?? 'UTC',
     launchOptions: chromiumOptions,
   },

@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, expectNoOverflow, openDemo, test } from './spalo';
 
-test.use({ scene: 'room' });
+test.use({ scene: 'room', serviceWorkers: 'allow' });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 const field = (page: Page, name: string | RegExp) => page.getByRole('textbox', { name });

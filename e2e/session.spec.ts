@@ -12,7 +12,7 @@ import {
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'session' });
+test.use({ scene: 'session', serviceWorkers: 'allow' });
 
 test('a session from the day to the next plan, one tap a set', async ({ page }) => {
   await openDemo(page);

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, nowMs, openDemo, startClient, test } from './spalo';
 
-test.use({ scene: 'two thumbs' });
+test.use({ scene: 'two thumbs', serviceWorkers: 'allow' });
 
 const log = (page: Page) => page.getByRole('button', { name: /^Log / });
 const done = (page: Page) => page.getByRole('button', { name: /set, .*, done$/ });

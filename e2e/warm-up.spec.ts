@@ -14,7 +14,7 @@ import {
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'warm-up' });
+test.use({ scene: 'warm-up', serviceWorkers: 'allow' });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 const warmUps = (page: Page) =>

@@ -13,7 +13,7 @@ import {
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'weeks' });
+test.use({ scene: 'weeks', serviceWorkers: 'allow' });
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 

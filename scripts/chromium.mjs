@@ -1,6 +1,13 @@
+import { existsSync } from 'node:fs';
+
+/** Debian's Chromium without a window of its own, which takes a fifth less time; or the one with, where only that is here. */
+export const chromiums = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+
 /** How Debian's Chromium is started headless, as root too, without looking for hosts of its own. */
 export const chromiumOptions = {
-  executablePath: '/usr/bin/chromium',
+  get executablePath() {
+    return chromiums.find((path) => existsSync(path));
+  },
   args: [
     '--no-sandbox',
     '--disable-dev-shm-usage',

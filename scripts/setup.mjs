@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { chromiums } from './chromium.mjs';
 import { inRoot } from './paths.mjs';
 import { must, run } from './run.mjs';
 import { postgresBin } from './postgres.mjs';
@@ -39,6 +40,7 @@ async function aptInstall(packages) {
 export async function ensureDebian({ chromium = false } = {}) {
   const missing = [];
   if (!postgresBin()) missing.push('postgresql');
-  if (chromium && !existsSync('/usr/bin/chromium')) missing.push('chromium');
+  if (chromium && !chromiums.some((path) => existsSync(path)))
+    missing.push('chromium-headless-shell');
   if (missing.length > 0) await aptInstall(missing);
 }
