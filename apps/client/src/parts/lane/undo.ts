@@ -1,8 +1,9 @@
-import { nowMs, type EventPayloads, type Unit } from '@spalo/core';
+import { type EventPayloads, type Unit } from '@spalo/core';
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import { TAKE_BACK_MS } from '../../state/changes/take-back';
 import { entryWords, type StoredEntry } from '../words/entry-words';
+import { elapsedMs } from '../../state/elapsed';
 
 /** What was stored last in a session, and what takes it back. */
 export interface Undoable {
@@ -25,7 +26,7 @@ function undoOf(stored: readonly StoredEntry[]): EventPayloads['entries.withdraw
 
 const offer = (sessionId: string, says: string, undo: Undoable['undo']): void =>
   useUndo.setState(({ latest }) => ({
-    latest: { ...latest, [sessionId]: { says, undo, atMs: nowMs() } },
+    latest: { ...latest, [sessionId]: { says, undo, atMs: elapsedMs() } },
   }));
 
 /** Offers to take back what one action has stored in a session. */
@@ -50,7 +51,7 @@ export function useUndoable(sessionId: string): Undoable | undefined {
   const undoable = useUndo(({ latest }) => latest[sessionId]);
   useEffect(() => {
     if (!undoable) return undefined;
-    const left = undoable.atMs + TAKE_BACK_MS - nowMs();
+    const left = undoable.atMs + TAKE_BACK_MS - elapsedMs();
     const timer = setTimeout(() => drop(sessionId, undoable), Math.max(0, left));
     return () => clearTimeout(timer);
   }, [sessionId, undoable]);

@@ -1,9 +1,10 @@
-import { nowMs, type Watched } from '@spalo/core';
+import { type Watched } from '@spalo/core';
 import { useRef } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button, IconButton } from '../../../design/Button';
 import { useHand } from '../../../design/use-hand';
 import { Figure, Quiet } from '../../../design/Words';
+import { elapsedMs } from '../../../state/elapsed';
 
 /** A tap this soon after another is the same wet thumb, not another rep. */
 const SAME_REP_MS = 350;
@@ -27,12 +28,12 @@ export function CountReps({
   onChange: (change: Watched) => void;
   onMark: (rep: number) => void;
 }) {
-  const last = useRef(0);
+  const last = useRef(-SAME_REP_MS);
   const hand = useHand();
   const reps = watched.reps ?? 0;
   const { firstSide } = watched;
   const count = () => {
-    const now = nowMs();
+    const now = elapsedMs();
     if (now - last.current < SAME_REP_MS) return;
     last.current = now;
     onChange({ reps: Math.min(MOST, reps + 1) });

@@ -15,19 +15,23 @@ import { Stepper } from '../../../design/Stepper';
 import { useNow } from '../../../design/use-now';
 import { Figure, Quiet } from '../../../design/Words';
 import { clock } from '../../../design/clock';
+import { elapsedMs } from '../../../state/elapsed';
 
 /** Longest that is kept, in seconds or metres. */
 const MOST = 600;
 
 /** Runs while a hold is held; stopping it says how long it was. */
 function HoldClock({ onStop }: { onStop: (seconds: number) => void }) {
-  const [since, setSince] = useState<number | null>(null);
+  const [since, setSince] = useState<{ clockMs: number; elapsedMs: number } | null>(null);
   const now = useNow(since !== null);
-  const passed = since === null ? 0 : Math.max(0, Math.round((now - since) / 1000));
+  const passed = since === null ? 0 : Math.max(0, Math.round((now - since.clockMs) / 1000));
   const stop = () => {
     setSince(null);
-    onStop(Math.min(MOST, Math.max(0, Math.round((nowMs() - (since ?? 0)) / 1000))));
+    // However the clock was set meanwhile.
+    const heldMs = since === null ? 0 : elapsedMs() - since.elapsedMs;
+    onStop(Math.min(MOST, Math.round(heldMs / 1000)));
   };
+  const start = () => setSince({ clockMs: nowMs(), elapsedMs: elapsedMs() });
   return (
     <View className="flex-row items-center justify-between gap-3">
       {since !== null && (
@@ -37,7 +41,7 @@ function HoldClock({ onStop }: { onStop: (seconds: number) => void }) {
       )}
       <Button
         label={since === null ? 'Start the clock' : 'Stop: it is over'}
-        onPress={() => (since === null ? setSince(nowMs()) : stop())}
+        onPress={since === null ? start : stop}
         className="flex-1"
       />
     </View>

@@ -1,4 +1,4 @@
-import { nowMs, reserveAsked, resultOf } from '@spalo/core';
+import { reserveAsked, resultOf } from '@spalo/core';
 import { useRef } from 'react';
 import { Button, IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
@@ -9,13 +9,14 @@ import { BY_TRAINER } from '../../../parts/lane/actions/set-actions';
 import { useLane } from '../scene/lane-scene';
 import { useSeen } from '../scene/use-seen';
 import { useOtherThumb } from './use-other-thumb';
+import { elapsedMs } from '../../../state/elapsed';
 
 /** A second tap this soon after the first is the same tap, not another set. */
 const SAME_TAP_MS = 600;
 
 /** Whether this tap is one of its own; notes when it was. */
 function isNewTap(last: { current: number }): boolean {
-  const now = nowMs();
+  const now = elapsedMs();
   const isNew = now - last.current >= SAME_TAP_MS;
   if (isNew) last.current = now;
   return isNew;
@@ -25,7 +26,7 @@ function isNewTap(last: { current: number }): boolean {
 export function LogBar() {
   const { lane, actions, sheets, keepUnlessDoubtful } = useLane();
   const { view, watched } = useSeen();
-  const lastTap = useRef(0);
+  const lastTap = useRef(-SAME_TAP_MS);
   const { least } = useSpace();
   const otherThumb = useOtherThumb(lane.session);
   if (view.next.kind !== 'step') return null;

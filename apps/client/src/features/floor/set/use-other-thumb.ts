@@ -1,6 +1,7 @@
-import { lastSet, type LoggedSet, nowMs, type SessionState } from '@spalo/core';
+import { lastSet, type LoggedSet, type SessionState } from '@spalo/core';
 import { useEffect, useRef } from 'react';
 import { loggedHere } from '../../../parts/lane/actions/set-actions';
+import { elapsedMs } from '../../../state/elapsed';
 
 /** A set that comes from another device this shortly before a tap is the set that the tap meant. */
 const SAME_SET_MS = 1000;
@@ -12,13 +13,19 @@ const SAME_SET_MS = 1000;
 export function useOtherThumb(session: Pick<SessionState, 'id' | 'lifts'>): () => LoggedSet | null {
   const latest = lastSet(session);
   const id = latest?.id ?? null;
-  const seen = useRef({ session: session.id, id, atMs: 0 });
+  const seen = useRef({ session: session.id, id, atMs: -SAME_SET_MS });
   useEffect(() => {
     const { session: before, id: known } = seen.current;
     if (before === session.id && known === id) return;
     // What a lane held when it was opened came before.
-    seen.current = { session: session.id, id, atMs: before === session.id ? nowMs() : 0 };
+    seen.current = {
+      session: session.id,
+      id,
+      atMs: before === session.id ? elapsedMs() : -SAME_SET_MS,
+    };
   }, [session.id, id]);
   return () =>
-    latest && !loggedHere(latest.id) && nowMs() - seen.current.atMs < SAME_SET_MS ? latest : null;
+    latest && !loggedHere(latest.id) && elapsedMs() - seen.current.atMs < SAME_SET_MS
+      ? latest
+      : null;
 }
