@@ -1,10 +1,16 @@
 import { openDatabases } from './instance.mjs';
 import { copiesHere, faultOf, keepSafe, noteCopy } from './safety.mjs';
+import { newKey } from './sealed.mjs';
 
 /**
  * `npm run backup`: a copy of the whole database, proven by restoring it beside. `npm run backup -- --verify` proves all
- * copies that lie here once more. Exits with 1 where one is not sound.
+ * copies that lie here once more. Exits with 1 where one is not sound. `npm run backup -- --new-key` shows a new key, once.
  */
+if (process.argv.includes('--new-key')) {
+  console.log(`SPALO_COPY_KEY=${newKey()}`);
+  console.log('Keep it apart from the copies: without it nobody opens what it has sealed.');
+  process.exit(0);
+}
 const databases = await openDatabases();
 try {
   const { ownerUrl } = databases;

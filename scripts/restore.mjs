@@ -1,4 +1,5 @@
 import path from 'node:path';
+import { createInterface } from 'node:readline/promises';
 import { openDatabases, running, serverEnv } from './instance.mjs';
 import { buildServer } from './build.mjs';
 import { serverBundle } from './paths.mjs';
@@ -9,6 +10,7 @@ import {
   eraseAgain,
   faultOf,
   inDatabase,
+  isSealed,
   knownErased,
   restoreInto,
   withClient,
@@ -20,11 +22,23 @@ import {
  */
 const nameIn = (url) => new URL(url).pathname.slice(1);
 
+/** Asks for the key of a sealed copy where somebody sits at the keyboard; empty where nobody does. */
+async function askKey() {
+  if (!process.stdin.isTTY) return '';
+  const asked = createInterface({ input: process.stdin, output: process.stdout });
+  try {
+    return (await asked.question('The key of this copy (SPALO_COPY_KEY): ')).trim();
+  } finally {
+    asked.close();
+  }
+}
+
 async function main() {
   if (!process.env.DATABASE_URL && running()) throw new Error('Spalo is running: stop it first');
   const wanted = process.argv[2];
   const file = wanted ? path.resolve(wanted) : copiesHere()[0]?.file;
   if (!file) throw new Error('There is no copy here. Name its file: npm run restore -- <file>');
+  if (isSealed(file) && !process.env.SPALO_COPY_KEY) process.env.SPALO_COPY_KEY = await askKey();
   const databases = await openDatabases();
   try {
     const { ownerUrl } = databases;

@@ -1,7 +1,9 @@
+import { spawn } from 'node:child_process';
 import { createHash, randomUUID } from 'node:crypto';
 import {
   chmodSync,
   createReadStream,
+  createWriteStream,
   existsSync,
   mkdirSync,
   readdirSync,
@@ -12,9 +14,10 @@ import {
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
+import { pipeline } from 'node:stream/promises';
 import { dataDir } from './paths.mjs';
 import { dropDatabase, ensureDatabase, postgresBin } from './postgres.mjs';
-import { must } from './run.mjs';
+import { givenKey, opened, sealed } from './sealed.mjs';
 
 /** Where copies lie: they should be on another disk, or carried there. */
 export const copiesDir = () => process.env.SPALO_BACKUP_DIR ?? path.join(dataDir, 'copies');
@@ -24,8 +27,8 @@ const DAY_MS = 24 * 3600 * 1000;
 const DAYS = 7;
 const WEEKS = 5;
 
-/** Runs a program of PostgreSQL on a database. Its password goes where no list of processes shows it. */
-function pgTool(name, url, args) {
+/** Starts a program of PostgreSQL on a database. Its password goes where no list of processes shows it. */
+function startPgTool(name, url, args, stdio) {
   const { hostname, port, username, password, pathname } = new URL(url);
   const env = {
     PGHOST: hostname,
@@ -35,7 +38,36 @@ function pgTool(name, url, args) {
     PGDATABASE: decodeURIComponent(pathname.slice(1)),
   };
   const bin = postgresBin();
-  return must(bin ? path.join(bin, name) : name, args, { env });
+  const child = spawn(bin ? path.join(bin, name) : name, args, {
+    stdio,
+    env: { ...process.env, ...env },
+  });
+  const ended = new Promise((resolve, reject) => {
+    child.on('error', reject);
+    child.on('close', (code) =>
+      code === 0 ? resolve() : reject(new Error(`${name} ended with ${code ?? 'a signal'}`)),
+    );
+  });
+  // Whoever waits for its bytes first still hears of it.
+  ended.catch(() => undefined);
+  return { child, ended };
+}
+
+/** The bytes as they are, where no key is given. */
+async function* asTheyAre(bytes) {
+  yield* bytes;
+}
+
+/** Writes all of a database, as a snapshot has it, to a new file; sealed where there is a key. */
+async function dump(url, snapshot, file, key) {
+  const args = ['--format=custom', `--snapshot=${snapshot}`, '--no-owner', '--no-privileges'];
+  const { child, ended } = startPgTool('pg_dump', url, args, ['ignore', 'pipe', 'inherit']);
+  await pipeline(
+    child.stdout,
+    (bytes) => (key ? sealed(bytes, key) : asTheyAre(bytes)),
+    createWriteStream(file, { mode: 0o600 }),
+  );
+  await ended;
 }
 
 /** Works with a connection to a database. */
@@ -72,7 +104,11 @@ async function hashOf(file) {
   return hash.digest('hex');
 }
 
-const manifestOf = (file) => file.replace(/\.dump$/, '.json');
+/** Ends the name of a copy that only the key opens. */
+const SEALED = '.sealed';
+export const isSealed = (file) => file.endsWith(SEALED);
+
+const manifestOf = (file) => file.replace(/\.dump(\.sealed)?$/, '.json');
 
 /** What stands beside a copy: how it has to be. */
 export const readManifest = (file) => JSON.parse(readFileSync(manifestOf(file), 'utf8'));
@@ -125,9 +161,16 @@ async function writeErased(ownerUrl) {
   writeFileSync(erasedFile(), all.map((line) => `${line}\n`).join(''), { mode: 0o600 });
 }
 
-/** Everybody who is known to have been erased: by the list beside the copies, and by a database, where it can be asked. */
+/**
+ * Everybody who is known to have been erased: by the list beside the copies, and by a database. One that cannot be asked is
+ * said, and the list alone counts.
+ */
 export async function knownErased(ownerUrl) {
-  return withThoseHere(await erasedIn(ownerUrl).catch(() => []));
+  const told = await erasedIn(ownerUrl).catch((error) => {
+    console.warn(`The database cannot be asked who was erased (${error.message}): the list counts`);
+    return [];
+  });
+  return withThoseHere(told);
 }
 
 /** Erases them in a database that was restored from before; answers how many were there. */
@@ -157,7 +200,9 @@ export async function takeCopy(ownerUrl) {
   chmodSync(folder, 0o700);
   await sweep(ownerUrl);
   const takenAt = new Date().toISOString();
-  const file = path.join(folder, `spalo-${takenAt.replace(/[:.]/g, '-')}.dump`);
+  const key = givenKey();
+  const name = `spalo-${takenAt.replace(/[:.]/g, '-')}.dump${key ? SEALED : ''}`;
+  const file = path.join(folder, name);
   const unfinished = `${file}.${process.pid}.part`;
   const onSignal = () => {
     rmSync(unfinished, { force: true });
@@ -168,13 +213,7 @@ export async function takeCopy(ownerUrl) {
     const tables = await withClient(ownerUrl, async (client) => {
       await client.query('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY');
       const { rows } = await client.query('SELECT pg_export_snapshot() AS id');
-      await pgTool('pg_dump', ownerUrl, [
-        '--format=custom',
-        `--snapshot=${rows[0].id}`,
-        '--no-owner',
-        '--no-privileges',
-        `--file=${unfinished}`,
-      ]);
+      await dump(ownerUrl, rows[0].id, unfinished, key);
       const sums = await sumsOf(client);
       await client.query('COMMIT');
       return sums;
@@ -199,17 +238,33 @@ export async function takeCopy(ownerUrl) {
   }
 }
 
-/** Restores a copy into an empty database. */
-export const restoreInto = (file, url) =>
-  pgTool('pg_restore', url, [
+/** Restores a copy into an empty database; a sealed one with the key that is given. */
+export async function restoreInto(file, url) {
+  const key = isSealed(file) ? givenKey() : null;
+  const args = [
     '--no-owner',
     '--no-privileges',
     '--exit-on-error',
     '--single-transaction',
     // Of itself it would only print what it holds.
     `--dbname=${new URL(url).pathname.slice(1)}`,
-    file,
-  ]);
+  ];
+  const { child, ended } = startPgTool('pg_restore', url, args, ['pipe', 'ignore', 'inherit']);
+  try {
+    await pipeline(
+      createReadStream(file),
+      (bytes) => (key ? opened(bytes, key) : asTheyAre(bytes)),
+      child.stdin,
+    );
+  } catch (error) {
+    // It reads no further than it needs: what it says of itself counts then.
+    if (error.code !== 'EPIPE') {
+      child.kill();
+      throw error;
+    }
+  }
+  await ended;
+}
 
 /** The address of another database beside one. */
 export const inDatabase = (url, name) => {
@@ -223,14 +278,15 @@ export async function faultOf(file, ownerUrl) {
   if (!existsSync(manifestOf(file))) return 'nothing says what it held';
   const { sha256, tables } = readManifest(file);
   if ((await hashOf(file)) !== sha256) return 'its bytes have changed since it was made';
+  if (isSealed(file) && givenKey() === null) return 'it is sealed, and SPALO_COPY_KEY is not given';
   const scratch = `${SCRATCH}${process.pid}_${randomUUID().replaceAll('-', '').slice(0, 12)}`;
   await ensureDatabase(ownerUrl, scratch);
   try {
     const url = inDatabase(ownerUrl, scratch);
     try {
       await restoreInto(file, url);
-    } catch {
-      return 'it cannot be restored';
+    } catch (error) {
+      return `it cannot be restored: ${error.message}`;
     }
     const found = await withClient(url, sumsOf);
     const other = Object.keys({ ...tables, ...found }).filter(
@@ -247,9 +303,17 @@ export async function noteCopy(ownerUrl, file, fault) {
   const { id, takenAt, keptUntil, bytes } = readManifest(file);
   await withClient(ownerUrl, (client) =>
     client.query(
-      `INSERT INTO safety_copies (id, taken_at, bytes, verified_at, problem, kept_until) VALUES ($1, $2, $3, $4, $5, $6)
+      `INSERT INTO safety_copies (id, taken_at, bytes, verified_at, problem, kept_until, sealed) VALUES ($1, $2, $3, $4, $5, $6, $7)
        ON CONFLICT (id) DO UPDATE SET verified_at = excluded.verified_at, problem = excluded.problem`,
-      [id, takenAt, bytes, fault === null ? new Date() : null, fault ?? '', keptUntil],
+      [
+        id,
+        takenAt,
+        bytes,
+        fault === null ? new Date() : null,
+        fault ?? '',
+        keptUntil,
+        isSealed(file),
+      ],
     ),
   );
 }
@@ -259,7 +323,9 @@ export function copiesHere() {
   const folder = copiesDir();
   if (!existsSync(folder)) return [];
   return readdirSync(folder)
-    .filter((name) => name.endsWith('.dump') && existsSync(manifestOf(path.join(folder, name))))
+    .filter(
+      (name) => /\.dump(\.sealed)?$/.test(name) && existsSync(manifestOf(path.join(folder, name))),
+    )
     .map((name) => path.join(folder, name))
     .map((file) => ({ file, ...readManifest(file) }))
     .sort((a, b) => (a.takenAt > b.takenAt ? -1 : 1));

@@ -4,12 +4,14 @@ import { loggable } from '../db/errors';
 
 const EVERY_MS = 3600 * 1000;
 
-/** Takes away, at the start and every hour, sign-ins, links, tries and films that have run out. */
+/** Takes away, at the start and every hour, what has run out: sign-ins, links, tries, films, and entries whose start never came. */
 export function pruneAccess(database: Database, log: Logger): { stop(): void } {
   const prune = () =>
-    database.pool.query('SELECT prune_access(), prune_films()').catch((error: unknown) => {
-      log.warn({ error: loggable(error) }, 'what has run out could not be taken away');
-    });
+    database.pool
+      .query('SELECT prune_access(), prune_films(), prune_unstarted()')
+      .catch((error: unknown) => {
+        log.warn({ error: loggable(error) }, 'what has run out could not be taken away');
+      });
   void prune();
   const timer = setInterval(() => void prune(), EVERY_MS);
   timer.unref();

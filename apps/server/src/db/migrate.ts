@@ -46,6 +46,7 @@ const FUNCTIONS = [
   'browser_known(text, text)',
   'prune_access()',
   'prune_films()',
+  'prune_unstarted()',
   'feed_holder(text)',
   'script_token_holder(text)',
   'erase_client(uuid)',

@@ -32,9 +32,11 @@ function script(
   name: string,
   args: string[] = [],
   inDatabase = (url: string) => url,
+  more: Record<string, string> = {},
 ): Promise<{ code: number; said: string }> {
   const env = {
     ...process.env,
+    ...more,
     DATABASE_URL: inDatabase(server.ownerUrl),
     APP_DATABASE_URL: inDatabase(server.running.app.database.pool.options.connectionString!),
     SPALO_BACKUP_DIR: folder,
@@ -173,6 +175,72 @@ describe('a safety copy', () => {
     await writeFile(manifest, JSON.stringify(said));
     // No list of processes and no message names the password.
     expect(found.said).not.toContain(new URL(server.ownerUrl).password);
+  });
+});
+
+describe('a copy that is sealed', () => {
+  const keyOf = async () =>
+    /SPALO_COPY_KEY=(\S+)/.exec((await script('backup.mjs', ['--new-key'])).said)![1]!;
+  const same = (url: string) => url;
+
+  it('is proven with its key, read by nobody without it, and told in the settings', async () => {
+    const [key, other] = [await keyOf(), await keyOf()];
+    expect(key).not.toBe(other);
+    const name = await addClient(agent).then(() => 'Client');
+    const made = await script('backup.mjs', [], same, { SPALO_COPY_KEY: key });
+    expect([made.code, made.said]).toEqual([
+      0,
+      expect.stringMatching(/^Sound: .*\.dump\.sealed$/m),
+    ]);
+    const file = /^Sound: (.*)$/m.exec(made.said)![1]!;
+    const bytes = await readFile(file);
+    for (const word of ['PGDMP', 'clients', name]) expect(bytes.includes(word)).toBe(false);
+    expect((await stat(file)).mode & 0o777).toBe(0o600);
+    expect((await listed())[0]).toMatchObject({ sealed: true, problem: '' });
+    const without = await script('backup.mjs', ['--verify']);
+    expect(without.said).toMatch(/NOT SOUND, it is sealed, and SPALO_COPY_KEY is not given/);
+    const wrong = await script('backup.mjs', ['--verify'], same, { SPALO_COPY_KEY: other });
+    expect(wrong.said).toMatch(/NOT SOUND, it cannot be restored: the key is another one/);
+    const again = await script('backup.mjs', ['--verify'], same, { SPALO_COPY_KEY: key });
+    expect(again.code).toBe(0);
+    const none = await script('backup.mjs', [], same, { SPALO_COPY_KEY: 'short' });
+    expect([none.code, none.said]).toEqual([1, expect.stringMatching(/is no key/)]);
+    await rm(file);
+    await rm(file.replace('.dump.sealed', '.json'));
+  });
+
+  it('cannot lose, swap or gain a byte without its being found', async () => {
+    const code = `
+      import { randomBytes } from 'node:crypto';
+      const { sealed, opened, newKey, givenKey } = await import(${JSON.stringify(path.join(scripts, 'sealed.mjs'))});
+      const key = givenKey(newKey());
+      async function* parts(bytes, size) { for (let at = 0; at < bytes.length; at += size) yield bytes.subarray(at, at + size); }
+      const all = async (stream) => { const got = []; for await (const part of stream) got.push(part); return Buffer.concat(got); };
+      const MB = 1 << 20;
+      let wrong = 0;
+      for (const size of [0, 1, MB, MB + 1, 2 * MB + 70000]) {
+        const plain = randomBytes(size);
+        const file = await all(sealed(parts(plain, 70001), key));
+        if (!(await all(opened(parts(file, 65536), key))).equals(plain)) wrong += 1;
+        const bent = Buffer.from(file);
+        bent[file.length >> 1] ^= 1;
+        const swapped = Buffer.concat([file.subarray(0, 31), file.subarray(31 + MB + 16), file.subarray(31, 31 + MB + 16)]);
+        const bad = [bent, file.subarray(0, -1), file.subarray(0, -16), file.subarray(0, 31), Buffer.concat([file, Buffer.from('x')]), plain];
+        if (size > MB) bad.push(file.subarray(0, 31 + MB + 16), swapped);
+        for (const each of bad) {
+          const found = await all(opened(parts(each, 65536), key)).then(() => false, () => true);
+          if (!found) wrong += 1;
+        }
+      }
+      console.log(wrong);`;
+    const said = await new Promise<string>((resolve) => {
+      const child = spawn('node', ['--input-type=module', '-e', code]);
+      let text = '';
+      for (const stream of [child.stdout, child.stderr])
+        stream.on('data', (part: Buffer) => (text += part.toString()));
+      child.on('exit', () => resolve(text.trim()));
+    });
+    expect(said).toBe('0');
   });
 });
 

@@ -10,6 +10,8 @@ export const safetyCopy = z.object({
   problem: z.string(),
   keptUntil: instant,
   removedAt: instant.nullable(),
+  /** Nobody reads it without the key. */
+  sealed: z.boolean(),
 });
 
 export type SafetyCopy = z.infer<typeof safetyCopy>;

@@ -65,6 +65,13 @@ function Copies({ zone }: { zone: string }) {
           ? `${(good.bytes / 1e6).toFixed(1)} MB, restored beside and compared ${at(good.verifiedAt!)}; ${kept.length} kept, each for at most five weeks.`
           : 'Copies are made by whoever runs Spalo: once a day as it is installed, or by npm run backup.'}
       </Quiet>
+      {good && (
+        <Quiet>
+          {kept.every(({ sealed }) => sealed)
+            ? 'Sealed: nobody reads them without the key.'
+            : 'Not sealed: whoever holds the disk that they lie on can read them. A key seals them (SPALO_COPY_KEY).'}
+        </Quiet>
+      )}
       {old && good && (
         <Banner kind="stop" title="The last good copy is more than three days old">
           Tell whoever runs Spalo.

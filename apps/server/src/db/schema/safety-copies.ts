@@ -1,4 +1,4 @@
-import { bigint, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { bigint, boolean, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { when } from './columns';
 
 /** Copies of the whole database, as who runs Spalo has them made: no studio's, and nothing of one is in it. */
@@ -14,4 +14,6 @@ export const safetyCopies = pgTable('safety_copies', {
   keptUntil: when('kept_until').notNull(),
   /** When its file was taken away; null while it is there. */
   removedAt: when('removed_at'),
+  /** Nobody reads it without the key. */
+  sealed: boolean('sealed').notNull().default(false),
 });
