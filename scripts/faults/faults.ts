@@ -39,13 +39,29 @@ async function erase(studio: Studio, chance: Chance): Promise<void> {
     .catch(() => undefined);
 }
 
+/** A lift of the studio's own comes, or changes, on which everybody's belief rests as well. */
+async function teach(studio: Studio): Promise<void> {
+  studio.taught += 1;
+  const body = {
+    liftId: 'own-heels',
+    added: { name: `Goblet squat, heels up ${studio.taught}`, like: 'goblet-squat' },
+    ...{ styles: [], checkpoints: [], cues: [], hidden: [] },
+  };
+  // Lost on the way, it comes another time.
+  await studio.devices[0]!.network.call('putOwnLift', {
+    params: { id: studio.ownLiftId },
+    body,
+  }).catch(() => undefined);
+}
+
 async function fault(stack: Stack, studios: Studio[], chance: Chance): Promise<void> {
-  const dice = chance.below(8);
+  const dice = chance.below(9);
   if (dice === 0) stack.killServer();
   else if (dice === 1) await stack.killDatabase();
   else if (dice < 4) await stack.cutConnections();
   else if (dice < 6) chance.one(chance.one(studios).devices).jumpClock();
   else if (dice === 6) await erase(chance.one(studios), chance);
+  else if (dice === 7) await teach(chance.one(studios));
   else await chance.one(chance.one(studios).devices).start();
 }
 
@@ -115,6 +131,10 @@ export async function runFaults(
       [studio.id],
     )) {
       await studio.devices[0]!.network.call('session', { params: { id } });
+    }
+    // So are histories that rest on something which has changed since.
+    for (const id of studio.clients) {
+      await studio.devices[0]!.network.call('client', { params: { id } });
     }
   }
   const lived = await projections(stack);

@@ -51,7 +51,7 @@ export async function judged(
 /** The tables that are worked out from the log. */
 export async function projections(stack: Stack): Promise<Record<string, unknown[]>> {
   const tables: Record<string, unknown[]> = {};
-  for (const table of ['sessions', 'sets', 'client_histories']) {
+  for (const table of ['sessions', 'sets', 'client_histories', 'blocks']) {
     tables[table] = await stack.sql(
       `SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY studio_id, to_jsonb(t)::text`,
     );

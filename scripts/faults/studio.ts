@@ -18,6 +18,9 @@ export interface Studio {
   clients: string[];
   erased: string[];
   lifts: unknown[];
+  /** A lift of its own, and how often it was put. */
+  ownLiftId: string;
+  taught: number;
   room: Room;
   /** Sessions on the floor, with whose they are and the sets that may be corrected. */
   open: { id: string; clientId: string; sets: string[]; size: number }[];
@@ -84,5 +87,5 @@ export async function makeStudio(
     unit: 'kg',
     now,
   });
-  return { id, devices, clients, erased: [], lifts, room, open: [] };
+  return { id, devices, clients, erased: [], lifts, room, open: [], ownLiftId: v7(), taught: 0 };
 }

@@ -29,7 +29,8 @@ export async function readLearned(db: StudioDb, studioId: string): Promise<Studi
     learnedFrom(
       rows.map(
         ({ client, share, history }) =>
-          share ?? shareOf({ ...client, flags: [], cautions: [] }, history, now),
+          share ??
+          shareOf({ ...client, flags: [], cautions: [] }, history, history.lastSessionAt ?? now),
       ),
     ),
   );

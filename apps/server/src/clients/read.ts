@@ -13,6 +13,7 @@ import {
   measurements,
   screenings,
 } from '../db/schema';
+import { freshenHistory } from '../log/project/history';
 import { flagOf } from './flag';
 import { Refusal } from '../http/refusal';
 
@@ -103,6 +104,7 @@ const BLOCKS = 24;
 /** One client with what their sessions and measurements came to; refuses `not-found`. */
 export async function readClient(db: StudioDb, who: Who, id: string): Promise<Client> {
   const { studioId } = who;
+  await freshenHistory(db, studioId, id);
   const [listed] = await readClients(db, who, id);
   if (!listed) throw new Refusal('not-found', 'No such client');
   const [row] = await db

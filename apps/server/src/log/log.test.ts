@@ -4,6 +4,7 @@ import { emptyHistory, liftIsDone, nowMs, reduceSession } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import { inStudio } from '../db/database';
+import { ownLifts } from '../db/schema';
 import { loadDemo } from '../demo/load';
 import {
   addColleague,
@@ -16,6 +17,7 @@ import {
 } from '../test/server';
 import { sessionWriter } from '../test/session-events';
 import { freshen } from './freshen';
+import { freshenHistory } from './project/history';
 import { rebuildStudio } from './rebuild';
 
 let server: TestServer;
@@ -435,6 +437,29 @@ describe('what this version does not know', () => {
   });
 });
 
+describe('entries whose start never came', () => {
+  it('go after thirty days; those of a session that began stay, however old', async () => {
+    const [known, old, young] = [await writer(), await writer(), await writer()];
+    for (const each of [known, old, young]) each.logNext('back-squat');
+    await send(known.events).expect(200);
+    for (const each of [old, young]) await send(each.events.slice(1)).expect(200);
+    const age = (streamId: string, days: number) =>
+      server.sql(
+        'UPDATE events SET received_at = the_time() - make_interval(days => $2) WHERE stream_id = $1',
+        [streamId, days],
+      );
+    await age(known.sessionId, 40);
+    await age(old.sessionId, 40);
+    await age(young.sessionId, 20);
+    await server.running.app.database.pool.query('SELECT prune_unstarted()');
+    const left = async (streamId: string) =>
+      (await server.sql('SELECT 1 FROM events WHERE stream_id = $1', [streamId])).length;
+    expect(await left(known.sessionId)).toBe(known.events.length);
+    expect(await left(old.sessionId)).toBe(0);
+    expect(await left(young.sessionId)).toBe(young.events.length - 1);
+  });
+});
+
 describe('rebuilding', () => {
   it('makes the same tables from the log as living through it did', async () => {
     const studioId = await loadDemo(
@@ -446,6 +471,19 @@ describe('rebuilding', () => {
     session.logNext('back-squat');
     session.finish();
     await send(session.events).expect(200);
+    // A lift of the studio's own bears on everybody's belief, also on that of who never did it.
+    await inStudio(server.running.app.database, studioId, (db) =>
+      db.insert(ownLifts).values({
+        studioId,
+        id: v7(),
+        liftId: 'own-heels',
+        added: { name: 'Goblet squat, heels up', like: 'goblet-squat' },
+        styles: [],
+        checkpoints: [],
+        cues: [],
+        hidden: [],
+      }),
+    );
     const projections = async () => {
       const tables: unknown[][] = [];
       for (const table of ['sessions', 'sets', 'client_histories']) {
@@ -460,6 +498,13 @@ describe('rebuilding', () => {
     // Open sessions are told when they are asked for.
     for (const { id } of await server.sql<{ id: string }>('SELECT id FROM studios')) {
       await inStudio(server.running.app.database, id, (db) => freshen(db, id));
+    }
+    for (const { studio, client } of await server.sql<{ studio: string; client: string }>(
+      'SELECT studio_id AS studio, id AS client FROM clients',
+    )) {
+      await inStudio(server.running.app.database, studio, (db) =>
+        freshenHistory(db, studio, client),
+      );
     }
     const live = await projections();
     expect(live.every((rows) => rows.length > 0)).toBe(true);

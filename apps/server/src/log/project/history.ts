@@ -14,6 +14,7 @@ import { and, asc, eq, isNotNull } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
 import { clientHistories, clients, sessions } from '../../db/schema';
 import { readOwnLifts } from '../../own-lifts/teaching';
+import { takeStudio } from '../take-studio';
 
 type HistoryRow = Omit<typeof clientHistories.$inferSelect, 'studioId' | 'clientId'>;
 /** What a folding makes of sessions; the rest of a row follows from it. */
@@ -137,7 +138,8 @@ export async function projectHistory(
     ...folded,
     basis,
     lastSessionAt: history.lastSessionAt,
-    share: run(({ person }) => shareOf(person, history, nowIso())),
+    // As of the last session, so that it is the same whenever it is made.
+    share: run(({ person }) => shareOf(person, history, history.lastSessionAt ?? nowIso())),
   };
   await db
     .insert(clientHistories)
@@ -146,4 +148,24 @@ export async function projectHistory(
       target: [clientHistories.studioId, clientHistories.clientId],
       set: row,
     });
+}
+
+/**
+ * Makes a client's history anew where what it rests on has changed since: a lift that the studio added or gave up bears on
+ * everybody's, and is taken in by each when somebody looks at them.
+ */
+export async function freshenHistory(
+  db: StudioDb,
+  studioId: string,
+  clientId: string,
+): Promise<void> {
+  const [standing] = await db
+    .select({ basis: clientHistories.basis })
+    .from(clientHistories)
+    .where(ofClient(studioId, clientId));
+  if (!standing) return;
+  const folding = await foldingOf(db, studioId, clientId);
+  if (!folding || folding.basis === standing.basis) return;
+  await takeStudio(db, studioId);
+  await projectHistory(db, studioId, clientId);
 }
