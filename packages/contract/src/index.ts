@@ -1,7 +1,7 @@
 export { API_BASE, FILM_PIECE_BYTES } from './operations';
 export type { Problem } from './primitives/problem';
 export { problemType, problems, type ProblemKind } from './operations/problems';
-export { eventTypes, logEvent } from './events/event';
+export { eventTypes, logEvent, storedEvent } from './events/event';
 export {
   newPassword,
   studioFacts,
@@ -11,7 +11,7 @@ export {
   type OneTimeLink,
   type StudioFacts,
 } from './resources/account';
-export type { Booking, BookingFacts } from './resources/booking';
+export { bookingFacts, type Booking, type BookingFacts } from './resources/booking';
 export type { StreamMessage } from './resources/change-message';
 export {
   clientFacts,
@@ -28,13 +28,26 @@ export {
   type FilmFile,
   type FilmRules,
 } from './resources/film';
-export type { ImportedRow, ImportFacts, ImportRow } from './resources/imported';
+export { flagFacts } from './resources/flag';
+export {
+  importedSet,
+  importRow,
+  type ImportedRow,
+  type ImportFacts,
+  type ImportRow,
+} from './resources/imported';
 export { measurementFacts, type Measurement } from './resources/measurement';
-export { band, barbell, bell, machine, plate, room, stack } from './resources/room';
+export { ownLiftFacts } from './resources/own-lift';
+export { band, barbell, bell, machine, plate, room, roomFacts, stack } from './resources/room';
 export type { SafetyCopy } from './resources/safety-copy';
 export type { ScriptToken } from './resources/script-token';
-export type { Template, TemplateFacts } from './resources/template';
-export { screening, type Screening, type ScreeningOpening } from './resources/screening';
+export { templateFacts, type Template, type TemplateFacts } from './resources/template';
+export {
+  screening,
+  screeningFacts,
+  type Screening,
+  type ScreeningOpening,
+} from './resources/screening';
 export type { FileProblem } from './files/file-problem';
 export { ownLiftsToJson, readOwnLiftsFile } from './files/own-lifts';
 export { csvHeading, csvLines } from './files/records/csv';

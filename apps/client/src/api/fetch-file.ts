@@ -45,12 +45,14 @@ export const sendFile = (
   path: string,
   file: Blob,
   onShare: (share: number) => void,
+  headers: Readonly<Record<string, string>> = {},
 ): Promise<unknown> =>
   new Promise((resolve, reject) => {
     // Only this way says how far what is sent has come.
     const request = new XMLHttpRequest();
     request.open('POST', API_BASE + path);
     request.setRequestHeader('X-Spalo', '1');
+    for (const [name, value] of Object.entries(headers)) request.setRequestHeader(name, value);
     request.setRequestHeader('Content-Type', 'application/octet-stream');
     request.responseType = 'json';
     request.upload.onprogress = ({ loaded, total }) => onShare(total > 0 ? loaded / total : 0);

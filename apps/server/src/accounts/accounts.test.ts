@@ -28,11 +28,27 @@ describe('the first start', () => {
   it('makes one studio, signs its owner in, and makes no second one', async () => {
     const agent = device(server.running);
     expect((await agent.get('/api/v1/setup')).body).toMatchObject({ firstRun: true, demo: false });
+    // From another machine only who can read what was printed where it was started.
+    const away = { 'X-Forwarded-For': '192.0.2.7' };
+    const elsewhere = device(server.running);
+    const there = await elsewhere.get('/api/v1/setup').set(away);
+    expect([there.body.needsCode, (await agent.get('/api/v1/setup')).body.needsCode]).toEqual([
+      true,
+      false,
+    ]);
+    const fromThere = (code?: string) =>
+      elsewhere
+        .post('/api/v1/setup/studio')
+        .set(away)
+        .send({ ...studio, email: 'second@example.invalid', code });
+    expect((await fromThere()).status).toBe(403);
+    expect((await fromThere('23456789')).status).toBe(403);
+    const archive = elsewhere.post('/api/v1/setup/archive').set(away);
+    const refused = await archive.set('Content-Type', 'application/octet-stream').send('x');
+    expect([refused.status, refused.body.detail]).toEqual([403, expect.stringMatching(/the code/)]);
     const both = await Promise.all([
       agent.post('/api/v1/setup/studio').send(studio),
-      device(server.running)
-        .post('/api/v1/setup/studio')
-        .send({ ...studio, email: 'second@example.invalid' }),
+      fromThere(server.running.app.setupCode.toLowerCase()),
     ]);
     expect(both.map((answer) => answer.status).sort()).toEqual([200, 409]);
     const again = await device(server.running)

@@ -15,6 +15,7 @@ import { announce } from '../db/announce';
 import { inStudio } from '../db/database';
 import { rooms, studios } from '../db/schema';
 import type { App } from '../http/app';
+import { isFromHere, requireSetupCode } from '../access/setup-code';
 import { Refusal } from '../http/refusal';
 import { addTrainer, changeStudio, changeTrainer, readAccount } from './studio';
 
@@ -78,13 +79,16 @@ async function accountBy(
 export function accountsRouter(app: App): Router {
   const router = Router();
 
-  mountOpen(router, app, 'setup', async () => {
+  mountOpen(router, app, 'setup', async ({ request }) => {
     const demo = app.demo && (await demoTrainer(app)) !== null;
-    return { firstRun: !demo && !(await anyStudio(app)), demo, gallery: app.gallery };
+    const firstRun = !demo && !(await anyStudio(app));
+    const needsCode = firstRun && !isFromHere(request);
+    return { firstRun, needsCode, demo, gallery: app.gallery };
   });
 
   mountOpen(router, app, 'makeStudio', async ({ body, request, response }) => {
     const { studioName, unit, zone, name, email } = body;
+    requireSetupCode(app, request, body.code);
     const account = { studioId: v7(), trainerId: v7() };
     const { studioId, trainerId } = account;
     requireStrong(body.password, [name, email, studioName]);

@@ -5,6 +5,7 @@ import { v7 } from 'uuid';
 import {
   answerBody,
   clientBody,
+  device,
   flagBody,
   newStudio,
   testServer,
@@ -161,6 +162,17 @@ const withBody = (Object.entries(routes) as [string, Route][]).filter(([, route]
 const withInput = (Object.entries(routes) as [string, Route][]).filter(
   ([, route]) => route.params ?? route.query,
 );
+
+it('reads no large body before it knows who sends it', async () => {
+  const large = `{"fileName":"${'x'.repeat(2_000_000)}`;
+  for (const path of ['imports/check', 'events', 'auth/sign-in']) {
+    const post = (by: Agent) =>
+      by.post(`/api/v1/${path}`).set('Content-Type', 'application/json').send(large);
+    // It is no JSON: who is not known is told so before anybody looks.
+    expect((await post(device(server.running))).status).toBe(401);
+    expect((await post(agent)).status).toBe(400);
+  }
+});
 
 describe('nonsense', () => {
   it.each(withBody)('in the body of %s is refused in words, never a 500', async (name, route) => {

@@ -16,6 +16,7 @@ import { pinoHttp } from 'pino-http';
 import { ownAccountRouter } from '../accounts/own-router';
 import { accountsRouter } from '../accounts/router';
 import { trainersRouter } from '../accounts/trainers-router';
+import { authenticate } from '../access/sign-in';
 import type { App } from '../http/app';
 import { archiveRouter } from '../archive/router';
 import { bookingsRouter } from '../bookings/router';
@@ -42,6 +43,19 @@ import { mountStream } from '../changes/stream';
 /** Room for 500 events with their plans; anything larger is refused before it is read. */
 const BODY_LIMIT = '4mb';
 const IMPORT_LIMIT = '16mb';
+
+/** More than a sign-in or a first studio needs, bytes. */
+const LARGE = 64_000;
+
+/** Large bodies are read only from whoever is signed in: parsing them for anybody would cost more than refusing. */
+const largeFromKnown =
+  (app: App): RequestHandler =>
+  async (request, _response, next) => {
+    const length = request.headers['content-length'];
+    const large = length === undefined ? request.is('*/*') : Number(length) > LARGE;
+    if (large && request.is('application/json')) await authenticate(app, request);
+    next();
+  };
 
 const securityHeaders = helmet({
   contentSecurityPolicy: {
@@ -213,8 +227,9 @@ export function makeServer(app: App, clientDir: string | null): Express {
   server.use(compression());
   // A studio's years of sets are more than events in one go.
   const ownSite = sameSiteOnly(app);
-  server.use(`${API_BASE}/imports`, ownSite, express.json({ limit: IMPORT_LIMIT }));
-  server.use(API_BASE, ownSite, express.json({ limit: BODY_LIMIT }));
+  server.use(API_BASE, ownSite, largeFromKnown(app));
+  server.use(`${API_BASE}/imports`, express.json({ limit: IMPORT_LIMIT }));
+  server.use(API_BASE, express.json({ limit: BODY_LIMIT }));
   server.get(
     `${API_BASE}/openapi.json`,
     (_request, response) => void response.json(openApiDocument()),

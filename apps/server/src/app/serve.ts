@@ -10,6 +10,7 @@ import { makeServer } from './compose';
 import { openChangeFeed } from '../changes/feed';
 import { emptyScratch } from '../http/scratch';
 import { pruneAccess } from '../access/prune';
+import { newSetupCode } from '../access/setup-code';
 
 /** A server that listens. */
 export interface Running {
@@ -62,6 +63,7 @@ export async function serve(settings: Config): Promise<Running> {
   } = settings;
   emptyScratch(scratch);
   const app: App = {
+    setupCode: newSetupCode(),
     scratch,
     erasedFile,
     database,

@@ -5,7 +5,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { guessReading, liftFinder, readSets, tableOf } from '@spalo/coaching/import';
-import { nowIso, type Room } from '@spalo/core';
+import { nowIso, nowMs, type Room } from '@spalo/core';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import {
@@ -327,10 +327,23 @@ describe('an archive that is not whole', () => {
     await bringIn(empty, whole).expect(200);
   });
 
+  interface Change {
+    studio?: object;
+    trainer?: object;
+    /** A row more, of a table. */
+    more?: [table: string, row: object | string];
+    head?: object;
+  }
   /** An archive of one studio row and one of its owner, with these changed. */
-  function madeUp(change: { studio?: object; trainer?: object } = {}): Buffer {
+  function madeUp(change: Change = {}): Buffer {
     const studioId = v7();
-    const head = JSON.stringify({ format: 'spalo-studio', version: 1, madeAt: nowIso(), studioId });
+    const head = JSON.stringify({
+      format: 'spalo-studio',
+      version: 1,
+      madeAt: nowIso(),
+      studioId,
+      ...change.head,
+    });
     const studio = { name: 'Made up', unit: 'kg', zone: 'UTC', ...change.studio };
     const trainer = {
       ...{ id: v7(), name: 'Owner', email: 'owner@example.invalid', role: 'owner' },
@@ -340,12 +353,156 @@ describe('an archive that is not whole', () => {
       JSON.stringify({ table: 'studios', row: studio }),
       JSON.stringify({ table: 'trainers', row: trainer }),
     ];
+    if (change.more) {
+      const [table, row] = change.more;
+      const text = typeof row === 'string' ? row : JSON.stringify(row);
+      rows.push(`{"table":"${table}","row":${text}}`);
+    }
     const told = [head, ...rows].map((line) => `${line}\n`).join('');
     const sha256 = createHash('sha256').update(told).digest('hex');
     return gzipSync(`${told}${JSON.stringify({ end: true, rows: rows.length, sha256 })}\n`);
   }
 
-  it.each([
+  const clientId = v7();
+  const event = {
+    ...{ id: v7({ msecs: nowMs() }), seq: 1, stream: 'session', stream_id: v7() },
+    type: 'note.added',
+    ...{ at: '2026-11-20T09:00:00+00:00', author: v7(), device: v7() },
+    payload: { liftId: null, text: 'x' },
+  };
+  it.each<[string, Change, RegExp]>([
+    [
+      'a note without end',
+      { more: ['events', { ...event, payload: { liftId: null, text: 'x'.repeat(10_000) } }] },
+      /events\.payload\.text is not right/,
+    ],
+    [
+      'a lift of its own that is none',
+      {
+        more: [
+          'own_lifts',
+          {
+            id: v7(),
+            lift_id: 'own-x',
+            added: null,
+            styles: 'no',
+            checkpoints: [],
+            cues: [],
+            hidden: [],
+          },
+        ],
+      },
+      /own_lifts\.styles is not right/,
+    ],
+    [
+      'a bar of nine tonnes',
+      {
+        more: [
+          'rooms',
+          {
+            id: v7(),
+            name: 'Room',
+            bars: [{ id: 'b', name: 'Bar', weightG: 9e9 }],
+            plates: [],
+            dumbbells: [],
+          },
+        ],
+      },
+      /rooms\.bars\.0.* is not right/,
+    ],
+    [
+      'a flag where there is no place',
+      {
+        more: [
+          'flags',
+          {
+            id: v7(),
+            client_id: clientId,
+            place: 'moon',
+            side: 'left',
+            note: '',
+            state: 'new',
+            usual_pain: 0,
+          },
+        ],
+      },
+      /flags\.place is not right/,
+    ],
+    [
+      'a booking of a year',
+      {
+        more: [
+          'bookings',
+          {
+            id: v7(),
+            client_id: clientId,
+            trainer_id: v7(),
+            starts_at: '2026-11-20T09:00:00+00:00',
+            minutes: 500_000,
+          },
+        ],
+      },
+      /bookings\.minutes is not right/,
+    ],
+    [
+      'a measurement of a whale',
+      {
+        more: [
+          'measurements',
+          { id: v7(), client_id: clientId, day: '2026-11-20', body_mass_g: 9_000_000 },
+        ],
+      },
+      /measurements\.bodyMassG is not right/,
+    ],
+    [
+      'an answer that is none',
+      {
+        more: [
+          'screenings',
+          {
+            client_id: clientId,
+            answers: { heart: 'no' },
+            answered_at: '2026-11-20T09:00:00+00:00',
+          },
+        ],
+      },
+      /screenings\.answers\.heart is not right/,
+    ],
+    [
+      'a template of nothing',
+      { more: ['templates', { id: v7(), content: { kind: 'session', name: 'x', lifts: [] } }] },
+      /templates\.content\.lifts is not right/,
+    ],
+    [
+      'a day that never ends',
+      { more: ['events', { ...event, at: 'infinity' }] },
+      /events\.at is no time/,
+    ],
+    [
+      'a row that is deep beyond all measure',
+      {
+        more: [
+          'templates',
+          `{"id":"${v7()}","content":${'['.repeat(900_000)}${']'.repeat(900_000)}}`,
+        ],
+      },
+      /cannot be brought in/,
+    ],
+    [
+      'a column that later versions may have',
+      { more: ['rooms', { mirrors: 3 }] },
+      /a later version wrote rooms\.mirrors/,
+    ],
+    [
+      'rows that belong to nobody',
+      {
+        more: [
+          'measurements',
+          { id: v7(), client_id: clientId, day: '2026-11-20', body_mass_g: 70_000 },
+        ],
+      },
+      /rows do not hang together/,
+    ],
     [
       'a way in',
       { trainer: { password_hash: 'scrypt' } },
@@ -362,10 +519,20 @@ describe('an archive that is not whole', () => {
     await empty.close();
   });
 
+  it('may write its ids in capitals', async () => {
+    const empty = await testServer();
+    const { status } = await bringIn(empty, madeUp({ head: { studioId: v7().toUpperCase() } }));
+    expect(status).toBe(200);
+    await empty.close();
+  });
+
   it('is refused where it is made to fill the machine', async () => {
     const empty = await testServer();
     const head = { format: 'spalo-studio', version: 1, madeAt: nowIso(), studioId: v7() };
-    const row = JSON.stringify({ table: 'events', row: { payload: 'x'.repeat(3_000_000) } });
+    const row = JSON.stringify({
+      table: 'film_pieces',
+      row: { start: 0, bytes: 'x'.repeat(3_000_000) },
+    });
     const bomb = gzipSync(`${JSON.stringify(head)}\n${`${row}\n`.repeat(40)}`);
     expect(bomb.length).toBeLessThan(1_000_000);
     const { status, body } = await bringIn(empty, bomb);

@@ -13,7 +13,7 @@ const head = z.object({
   format: z.literal(ARCHIVE_FORMAT),
   version: z.literal(ARCHIVE_VERSION),
   madeAt: z.string(),
-  studioId: z.uuid(),
+  studioId: z.uuid().toLowerCase(),
 });
 const body = z.object({
   table: z.enum(archivedTables.map(({ name }) => name)),
@@ -58,14 +58,23 @@ export function headOf(line: string | undefined): z.infer<typeof head> {
   return known.data;
 }
 
+/** The columns of a table: all of them, and those that hold a time. */
+interface Columns {
+  all: Set<string>;
+  times: Set<string>;
+}
+
 /** The columns that tables of this version have. */
-async function columnsHere(db: StudioDb): Promise<Map<string, Set<string>>> {
-  const { rows } = await db.execute<{ table: string; column: string }>(sql`
-    SELECT table_name AS "table", column_name AS "column" FROM information_schema.columns
-    WHERE table_schema = 'public'`);
-  const here = new Map<string, Set<string>>();
-  for (const { table, column } of rows) {
-    here.set(table, (here.get(table) ?? new Set()).add(column));
+async function columnsHere(db: StudioDb): Promise<Map<string, Columns>> {
+  const { rows } = await db.execute<{ table: string; column: string; time: boolean }>(sql`
+    SELECT table_name AS "table", column_name AS "column", data_type LIKE 'timestamp%' AS time
+    FROM information_schema.columns WHERE table_schema = 'public'`);
+  const here = new Map<string, Columns>();
+  for (const { table, column, time } of rows) {
+    const columns = here.get(table) ?? { all: new Set(), times: new Set() };
+    columns.all.add(column);
+    if (time) columns.times.add(column);
+    here.set(table, columns);
   }
   return here;
 }
@@ -95,16 +104,18 @@ class Rows {
   constructor(
     private readonly db: StudioDb,
     private readonly studioId: string,
-    private readonly here: ReadonlyMap<string, ReadonlySet<string>>,
+    private readonly here: ReadonlyMap<string, Columns>,
   ) {}
 
   async add(table: string, row: Record<string, unknown>, letters: number): Promise<void> {
     const columns = Object.keys(row);
     const alike = table === this.table && columns.join() === this.columns.join();
     if (!alike || this.rows.length >= ROWS || this.letters > LETTERS) await this.flush();
-    const unknown = columns.find((column) => !this.here.get(table)?.has(column));
-    if (unknown !== undefined) throw damaged(`a later version wrote ${table}.${unknown}`);
-    checkRow(table, row);
+    const here = this.here.get(table);
+    const unknown = columns.find((column) => !here?.all.has(column));
+    if (!here || unknown !== undefined)
+      throw damaged(`a later version wrote ${table}.${unknown ?? ''}`);
+    checkRow(table, row, here.times);
     Object.assign(this, { table, columns });
     this.rows.push(row);
     this.letters += letters;

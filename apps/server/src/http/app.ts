@@ -26,6 +26,8 @@ export interface App {
   scratch: string;
   /** A list beside the safety copies of who was erased; null where none is kept. */
   erasedFile: string | null;
+  /** What lets another machine set Spalo up. */
+  setupCode: string;
   /** Offer the one-tap sign-in to the demo studio. */
   demo: boolean;
   /** Let the client show its gallery of pieces. */

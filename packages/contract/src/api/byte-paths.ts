@@ -139,11 +139,19 @@ export const bytePaths: Record<string, Json> = {
         'Bring an archive into an empty Spalo, all of it or nothing; answers a link by which its owner gets in',
       security: [],
       'x-access': 'open',
-      parameters: [],
+      parameters: [
+        {
+          name: 'X-Spalo-Code',
+          in: 'header',
+          description: 'What Spalo printed where it was started; asked of every other machine',
+          schema: { type: 'string' },
+        },
+      ],
       requestBody: { required: true, content: { 'application/octet-stream': bytes } },
       responses: {
         200: { description: 'The studio is here', content: { 'application/json': {} } },
         400: { description: 'It is not whole, or no archive' },
+        403: { description: 'From another machine, and without the code' },
         409: { description: 'A studio is here already' },
       },
     },

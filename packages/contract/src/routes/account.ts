@@ -31,6 +31,8 @@ export const newStudio = z.object({
   name: line(80),
   email,
   password: newPassword,
+  /** What Spalo printed where it was started; asked of every other machine. */
+  code: z.string().max(40).optional(),
 });
 export const newTrainer = z.object({ name: line(80), email, role });
 export const passwordChange = z.object({
@@ -42,13 +44,18 @@ export const passwordChange = z.object({
 export const accountRoutes = {
   setup: {
     ...accountOperations.setup,
-    answer: z.object({ firstRun: z.boolean(), demo: z.boolean(), gallery: z.boolean() }),
+    answer: z.object({
+      firstRun: z.boolean(),
+      needsCode: z.boolean(),
+      demo: z.boolean(),
+      gallery: z.boolean(),
+    }),
   },
   makeStudio: {
     ...accountOperations.makeStudio,
     body: newStudio,
     answer: account,
-    problems: ['conflict'],
+    problems: ['conflict', 'not-allowed'],
   },
   signIn: {
     ...accountOperations.signIn,

@@ -14,7 +14,7 @@ interface Brought {
 }
 
 /** On an empty Spalo: a studio comes back from its archive, and its owner chooses a new password. */
-export function FromArchive() {
+export function FromArchive({ code }: { code: string }) {
   const [says, setSays] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [brought, setBrought] = useState<Brought | null>(null);
@@ -26,7 +26,11 @@ export function FromArchive() {
     try {
       const share = (done: number) =>
         setSays(done < 1 ? `${Math.round(done * 100)} % is sent` : 'It is being brought in');
-      setBrought((await sendFile('/setup/archive', file, share)) as Brought);
+      setBrought(
+        (await sendFile('/setup/archive', file, share, {
+          'X-Spalo-Code': code,
+        })) as Brought,
+      );
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'That did not work');
     } finally {

@@ -11,6 +11,7 @@ import { Choice } from '../../design/Choice';
 import { Field } from '../../design/Field';
 import { Icon } from '../../design/Icon';
 import { ErrorState, LoadingState } from '../../design/States';
+import { TextField } from '../../design/TextField';
 import { Body, Strong, Title } from '../../design/Words';
 import { useSetup } from '../../state/queries';
 import { enter } from './account-actions';
@@ -71,7 +72,7 @@ const units = [
   { value: 'lb', label: 'Pounds' },
 ] as const;
 
-function FirstStudioForm() {
+function FirstStudioForm({ code }: { code: string }) {
   const [problem, setProblem] = useState<string | null>(null);
   const { control, handleSubmit, setError } = useForm({
     resolver: zodResolver(newStudio),
@@ -87,7 +88,7 @@ function FirstStudioForm() {
   const submit = async (body: z.output<typeof newStudio>) => {
     setProblem(null);
     try {
-      await enter(await call('makeStudio', { body }));
+      await enter(await call('makeStudio', { body: { ...body, code } }));
     } catch (error) {
       setProblem(showProblem(error, Object.keys(body), setError));
     }
@@ -113,6 +114,26 @@ function FirstStudioForm() {
       <NewPasswordField control={control} name="password" />
       <Button kind="main" big label="Make the studio" onPress={handleSubmit(submit)} />
     </View>
+  );
+}
+
+/** On an empty Spalo: a new studio, or one from its archive. Away from its own machine, with the code that it printed. */
+function FirstRun({ needsCode }: { needsCode: boolean }) {
+  const [code, setCode] = useState('');
+  return (
+    <>
+      {needsCode && (
+        <TextField
+          label="Code"
+          value={code}
+          onChange={setCode}
+          max={40}
+          hint="Spalo printed it where it was started: only who can read it there sets it up."
+        />
+      )}
+      <FirstStudioForm code={code} />
+      <FromArchive code={code} />
+    </>
   );
 }
 
@@ -149,15 +170,7 @@ export function SignInScreen() {
           </Body>
         </View>
       )}
-      {setup &&
-        (setup.firstRun ? (
-          <>
-            <FirstStudioForm />
-            <FromArchive />
-          </>
-        ) : (
-          <SignInForm />
-        ))}
+      {setup && (setup.firstRun ? <FirstRun needsCode={setup.needsCode} /> : <SignInForm />)}
     </FrontPage>
   );
 }
