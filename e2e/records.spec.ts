@@ -12,7 +12,7 @@ import {
   untilOffline,
 } from './spalo';
 
-test.use({ scene: 'records' });
+test.use({ scene: 'records', serviceWorkers: 'allow' });
 
 const WHO = 'Runa Hallvard-Iyer';
 const button = (page: Page, name: string | RegExp) =>
@@ -271,7 +271,7 @@ test('an owner saves the whole studio and brings it into an empty Spalo; all tha
   const json = JSON.parse(
     (await bytesOf(await fileOf(page, () => button(page, 'Save as JSON').click()))).toString(),
   ) as { format: string; events: unknown[] };
-  expect(json).toMatchObject({ format: 'spalo-client', version: 3 });
+  expect(json).toMatchObject({ format: 'spalo-client', version: 4 });
   expect(json.events.length).toBeGreaterThan(100);
 
   await page.goto('/settings');

@@ -336,7 +336,11 @@ describe('personal data', () => {
   it('is exported whole, and the opening of the answers recorded', async () => {
     const { id, writer } = await whole();
     const { body } = await agent.get(`/api/v1/clients/${id}/export`).expect(200);
-    expect(body).toMatchObject({ format: 'spalo-client', version: 3, imported: [] });
+    expect(body).toMatchObject({ format: 'spalo-client', version: 4, imported: [] });
+    // Who made it has opened the answers by that, and sent every entry.
+    expect(body.openings).toMatchObject([{ trainerId, allowed: true }]);
+    const senders = new Set(body.events.map(({ sentBy }: { sentBy: string }) => sentBy));
+    expect([...senders]).toEqual([trainerId]);
     expect(body.client.name).toBe('Leaving');
     expect(body.screening.answers.heart.yes).toBe(true);
     expect(body.bookings).toHaveLength(1);

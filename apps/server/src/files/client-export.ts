@@ -18,6 +18,7 @@ import { readEvents } from '../log/read';
 import { readClient } from '../clients/read';
 import { readFiles } from '../films/files';
 import { readImported } from '../imports/read';
+import { readOpenings } from '../screening/openings';
 
 /** Refuses `not-allowed` unless the client is the trainer's own or the trainer owns the studio. */
 async function requireSay(db: StudioDb, who: Who, clientId: string) {
@@ -69,15 +70,22 @@ export function clientFileRouter(app: App): Router {
           sql`${events.payload}->>'clientId' = ${params.id}`,
         ),
       );
-    const log = await readEvents(db, studioId, inArray(events.streamId, started));
+    const ofThem = inArray(events.streamId, started);
+    const log = await readEvents(db, studioId, ofThem);
+    const senders = await db
+      .select({ id: events.id, sentBy: events.sentBy })
+      .from(events)
+      .where(and(eq(events.studioId, studioId), ofThem));
+    const sentBy = new Map(senders.map((each) => [each.id, each.sentBy]));
     return {
       format: 'spalo-client',
-      version: 3,
+      version: 4,
       exportedAt: nowIso(),
       client,
       screening: answers ? { answers: answers.answers, answeredAt: answers.answeredAt } : null,
+      openings: await readOpenings(db, studioId, params.id),
       bookings: await readBookings(db, who, eq(bookings.clientId, params.id)),
-      events: log.events,
+      events: log.events.map((event) => ({ ...event, sentBy: sentBy.get(event.id) ?? null })),
       imported: (await readImported(db, studioId, params.id)).sets,
       films: await readFiles(db, studioId, params.id),
     };

@@ -1,15 +1,16 @@
 import { nowIso } from '@spalo/core';
-import { and, desc, eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
 import type { Who } from '../access/sign-in';
 import type { App } from '../http/app';
 import { requireClient } from '../clients/read';
 import type { StudioDb } from '../db/database';
-import { clientTrainers, screeningOpenings, screenings, trainers } from '../db/schema';
+import { clientTrainers, screeningOpenings, screenings } from '../db/schema';
 import { announce } from '../db/announce';
 import { mountInStudio, mountRecorded } from '../access/mount';
 import { Refusal } from '../http/refusal';
+import { readOpenings } from './openings';
 
 async function coaches(db: StudioDb, who: Who, clientId: string): Promise<boolean> {
   const found = await db
@@ -71,15 +72,7 @@ export function screeningRouter(app: App): Router {
 
   mountInStudio(router, app, 'screeningOpenings', async ({ db, who, params }) => {
     await requireCoach(db, who, params.id);
-    const { at, trainerId, allowed, studioId, clientId } = screeningOpenings;
-    const openings = await db
-      .select({ at, trainerId, trainerName: trainers.name, allowed })
-      .from(screeningOpenings)
-      .innerJoin(trainers, and(eq(trainers.studioId, studioId), eq(trainers.id, trainerId)))
-      .where(and(eq(studioId, who.studioId), eq(clientId, params.id)))
-      .orderBy(desc(at))
-      .limit(50);
-    return { openings };
+    return { openings: await readOpenings(db, who.studioId, params.id, 50) };
   });
 
   return router;

@@ -103,6 +103,18 @@ function screeningLines({ screening }: ClientRecord): string[] {
   });
 }
 
+/** Who opened the answers, and how much came by the sign-in of another than who wrote it. */
+function accessLines({ openings, events }: ClientRecord, zone: string): string[] {
+  const lent = events.filter(({ author, sentBy }) => sentBy !== null && sentBy !== author).length;
+  return [
+    ...openings.map(
+      ({ at, trainerName, allowed }) =>
+        `${dayAndTime(at, zone)}: ${trainerName} ${allowed ? 'opened' : 'was refused'} the screening answers`,
+    ),
+    ...(lent > 0 ? [`Entries that came by another trainer’s sign-in: ${lent}`] : []),
+  ];
+}
+
 /** All that was told of a lift in a session, a line each. */
 function liftLines(lift: LiftState, unit: Unit): string[] {
   const { counted, liftId } = lift.plan;
@@ -146,6 +158,7 @@ export function recordParts(record: ClientRecord, unit: Unit, zone: string): Rec
     { title: 'Who they are', lines: factLines(record, unit, zone) },
     { title: 'Flags', lines: flagLines(record) },
     { title: 'Screening', lines: screeningLines(record) },
+    { title: 'Who looked', lines: accessLines(record, zone) },
     {
       title: 'Body mass',
       lines: record.client.measurements.map(

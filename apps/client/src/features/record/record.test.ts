@@ -2,7 +2,7 @@ import { recordPage, recordParts, type ClientRecord } from './record-parts';
 
 const record = {
   format: 'spalo-client',
-  version: 3,
+  version: 4,
   exportedAt: '2026-11-24T10:00:00.000Z',
   client: {
     id: '019a0000-0000-7000-8000-000000000001',
@@ -34,8 +34,17 @@ const record = {
     answers: { heart: { yes: true, note: 'murmur', clearedBy: '', clearedOn: null } },
     answeredAt: null,
   },
+  openings: [
+    { at: '2026-11-20T10:00:00.000Z', trainerId: 't', trainerName: 'Ines', allowed: true },
+    { at: '2026-11-21T10:00:00.000Z', trainerId: 'u', trainerName: 'Bo', allowed: false },
+  ],
   bookings: [],
-  events: [{ stream: 'session', streamId: 's', id: 'e', type: 'unknown.later', payload: {} }],
+  events: [
+    {
+      ...{ stream: 'session', streamId: 's', id: 'e', type: 'unknown.later', payload: {} },
+      ...{ author: 't', sentBy: 'u' },
+    },
+  ],
   imported: [
     {
       id: 'i',
@@ -59,12 +68,18 @@ describe('all that is kept of a client', () => {
     expect(parts.map(({ title }) => title)).toEqual([
       'Who they are',
       'Screening',
+      'Who looked',
       'Body mass',
       'From other records',
     ]);
     expect(lines('Who they are')).toContain('Goal: Carry & climb');
     expect(lines('Body mass')).toEqual(['2026-10-01: 68 kg, removed']);
     expect(lines('From other records')).toEqual(['2025-05-01: Back squat 60 × 5']);
+    expect(lines('Who looked')).toEqual([
+      '20 Nov 2026, 10:00: Ines opened the screening answers',
+      '21 Nov 2026, 10:00: Bo was refused the screening answers',
+      'Entries that came by another trainer’s sign-in: 1',
+    ]);
     expect(lines('Screening').filter((line) => line.includes('murmur'))).toHaveLength(1);
   });
 
