@@ -5,6 +5,7 @@ import type { filmFileFacts } from '@spalo/contract';
 import type { StudioDb } from '../db/database';
 import { clients, filmFiles, filmPieces, sessions, studios } from '../db/schema';
 import { Refusal } from '../http/refusal';
+import { takeStudio } from '../log/take-studio';
 
 type Row = typeof filmFiles.$inferSelect;
 type Facts = z.infer<typeof filmFileFacts>;
@@ -34,7 +35,11 @@ export async function readRules(
     .from(studios)
     .where(eq(studios.id, studioId));
   const [sum] = await db
-    .select({ bytes: sql<string>`coalesce(sum(${filmFiles.bytes}), 0)` })
+    // Room is held for what is being sent; what nobody goes on sending takes only what came of it.
+    .select({
+      bytes: sql<string>`coalesce(sum(CASE WHEN ${filmFiles.createdAt} > the_time() - interval '1 day'
+        THEN ${filmFiles.bytes} ELSE ${filmFiles.received} END), 0)`,
+    })
     .from(filmFiles)
     .where(eq(filmFiles.studioId, studioId));
   return { ...row!, taken: Number(sum!.bytes) / MEGABYTE };
@@ -92,6 +97,8 @@ export async function beginFile(
   facts: Facts,
 ): Promise<FilmFile> {
   await requireAllowed(db, studioId, facts);
+  // Two that begin at once would each find the same room.
+  await takeStudio(db, studioId);
   const { days, megabytes, taken } = await readRules(db, studioId);
   const [known] = await db.select().from(filmFiles).where(ofFile(studioId, id));
   if (known) {

@@ -21,17 +21,21 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 /** A client with a session, who has agreed to be filmed or not. */
-async function filmed(filmConsentAt: string | null = nowIso()) {
+async function filmed(
+  filmConsentAt: string | null = nowIso(),
+  by: { agent: Agent; trainerId: string } = { agent, trainerId },
+) {
   const clientId = v7();
   const body = { ...clientBody, filmConsentAt };
-  await agent.put(`/api/v1/clients/${clientId}`).send(body).expect(200);
-  const room = (await agent.get('/api/v1/rooms')).body.rooms[0] as Room;
-  const writer = sessionWriter({ clientId, trainerId, room, startMs: nowMs() - 60_000 });
-  await agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
+  await by.agent.put(`/api/v1/clients/${clientId}`).send(body).expect(200);
+  const room = (await by.agent.get('/api/v1/rooms')).body.rooms[0] as Room;
+  const startMs = nowMs() - 60_000;
+  const writer = sessionWriter({ clientId, trainerId: by.trainerId, room, startMs });
+  await by.agent.post('/api/v1/events').send({ events: writer.events }).expect(200);
   return { clientId, sessionId: writer.sessionId };
 }
 
-const begin = (id: string, facts: object) => agent.put(`/api/v1/films/${id}`).send(facts);
+const begin = (id: string, facts: object, by = agent) => by.put(`/api/v1/films/${id}`).send(facts);
 const piece = (id: string, from: number, bytes: Buffer, by = agent) =>
   by
     .put(`/api/v1/films/${id}/bytes/${from}`)
@@ -125,6 +129,22 @@ describe('sending a film', () => {
     await agent.put('/api/v1/film-rules').send({ days: 365, megabytes: 5000 }).expect(200);
     await begin(v7(), facts).expect(200);
     expect((await agent.get('/api/v1/film-rules')).body.taken).toBeGreaterThan(3);
+  });
+
+  it('lets no more in than there is room for, also all at once; what nobody sends on takes none', async () => {
+    const { agent: owner, studioId, trainerId: author } = await newStudio(server);
+    const whose = await filmed(nowIso(), { agent: owner, trainerId: author });
+    const facts = { ...whose, kind: 'clip', type: 'video/mp4', bytes: 1_000_000 };
+    await owner.put('/api/v1/film-rules').send({ days: 365, megabytes: 7 }).expect(200);
+    const answers = await Promise.all(Array.from({ length: 10 }, () => begin(v7(), facts, owner)));
+    const well = answers.filter(({ status }) => status === 200);
+    expect(well).toHaveLength(7);
+    await begin(v7(), facts, owner).expect(413);
+    await server.sql(
+      "UPDATE film_files SET created_at = the_time() - interval '2 days' WHERE studio_id = $1",
+      [studioId],
+    );
+    await begin(v7(), facts, owner).expect(200);
   });
 });
 
