@@ -13,14 +13,15 @@ export function downloadBlob(name: string, blob: Blob): void {
 export const download = (name: string, type: string, text: string): void =>
   downloadBlob(name, new Blob([text], { type }));
 
-/** A name as a file may have it: small letters, and hyphens for the rest. */
+/** A name as a file may have it: small letters and figures of any script, and hyphens for the rest. */
 export const fileName = (name: string): string =>
   name
     .toLowerCase()
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '')
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '') || 'spalo';
+    .replace(/[^\p{L}\p{M}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '')
+    .normalize('NFC') || 'spalo';
 
 /** Gives a file to the phone's own share sheet; where there is none, to the browser. Answers whether it was shared. */
 export async function share(name: string, blob: Blob, title: string): Promise<boolean> {

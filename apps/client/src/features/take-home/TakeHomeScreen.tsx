@@ -82,6 +82,8 @@ async function stillBytes(stills: Page['stills']) {
 function HandOver({ page, large }: { page: Page; large: boolean }) {
   const [busy, setBusy] = useState(false);
   const [says, setSays] = useState<string | null>(null);
+  /** Letters that cannot be set, once that was said. */
+  const [toldOf, setToldOf] = useState('');
   const name = `${fileName(`${page.name} ${page.day}`)}.pdf`;
   const make = async (then: (pdf: Blob) => unknown) => {
     setBusy(true);
@@ -89,9 +91,20 @@ function HandOver({ page, large }: { page: Page; large: boolean }) {
     try {
       const { takeHomePdf } = await import('./pdf');
       const stills = await stillBytes(page.stills);
-      await then(await takeHomePdf(page, stills, large));
-      const missing = page.stills.length - stills.length;
-      if (missing > 0) setSays(`${missing} of the stills are on another device, and not in it.`);
+      const { pdf, missing } = await takeHomePdf(page, stills, large);
+      const letters = missing.join(' ');
+      if (letters !== toldOf) {
+        setToldOf(letters);
+        if (letters !== '') {
+          setSays(
+            `Paper has no letters for ${letters}: a box stands for each. Tap again to go on.`,
+          );
+          return;
+        }
+      }
+      await then(pdf);
+      const away = page.stills.length - stills.length;
+      if (away > 0) setSays(`${away} of the stills are on another device, and not in it.`);
     } catch (error) {
       setSays(`The page cannot be made: ${error instanceof Error ? error.message : 'it failed'}`);
     } finally {

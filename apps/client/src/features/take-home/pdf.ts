@@ -1,10 +1,12 @@
 import { AtkinsonHyperlegibleNext_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular';
 import { AtkinsonHyperlegibleNext_600SemiBold } from '@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold';
 import { BarlowCondensed_600SemiBold } from '@expo-google-fonts/barlow-condensed/600SemiBold';
+import dejaVu from 'dejavu-fonts-ttf/ttf/DejaVuSans.ttf';
 import { Asset } from 'expo-asset';
 import PDFDocument from 'pdfkit';
 import type { DrawnFigure } from '../../parts/body/drawn-figure';
 import { partsOf, type Page } from './page';
+import { boxed, inPlace, missingIn } from './set-text';
 
 /** Paper is white whichever theme the screen has: the light palette. */
 const INK = '#16201b';
@@ -19,6 +21,58 @@ const HEIGHT = 841.89 - 2 * MARGIN;
 const STILL = { width: 220, height: 220 };
 
 type Doc = PDFKit.PDFDocument;
+
+const markup = (text: string) =>
+  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
+
+/** A document whose title and author may hold any letter: the package writes both into its XML as they are. */
+class Paper extends PDFDocument {
+  _addInfo(): void {
+    const { info } = this;
+    this.info = { ...info, Title: markup(info.Title ?? ''), Author: markup(info.Author ?? '') };
+    try {
+      // The package has it, its types do not.
+      (PDFDocument.prototype as unknown as { _addInfo(): void })._addInfo.call(this);
+    } finally {
+      this.info = info;
+    }
+  }
+}
+
+type Stills = readonly { bytes: ArrayBuffer; text: string }[];
+/** The fonts of a page; the one of many scripts only where another lacks a letter. */
+type Fonts = Record<'text' | 'strong' | 'figure', ArrayBuffer> & { wide?: ArrayBuffer };
+
+/** A page that is being written. */
+interface Sheet {
+  doc: Doc;
+  root: PDFKit.PDFStructureElement;
+  /** Whether the font of many scripts is there. */
+  hasWide: boolean;
+  /** Letters that could not be set. */
+  missing: Set<string>;
+}
+
+/** Whether the font that is chosen has a letter. */
+const hasLetter = (doc: Doc) => (codePoint: number) =>
+  (
+    doc as unknown as { _font: { font: { hasGlyphForCodePoint(point: number): boolean } } }
+  )._font.font.hasGlyphForCodePoint(codePoint);
+
+/** Chooses the font for a line, or the one of many scripts where that lacks a letter; answers the line as it is set. */
+function inFont({ doc, hasWide, missing }: Sheet, font: keyof Fonts, line: string): string {
+  doc.font(font);
+  const lacks = missingIn(line, hasLetter(doc));
+  if (lacks.length === 0) return line;
+  if (!hasWide) {
+    lacks.forEach((letter) => missing.add(letter));
+    return line;
+  }
+  doc.font('wide');
+  const unknown = missingIn(line, hasLetter(doc));
+  unknown.forEach((letter) => missing.add(letter));
+  return inPlace(boxed(line, unknown));
+}
 
 /** A font that ships with the app, as bytes: kept for use without network with the rest of it. */
 async function fontBytes(font: number): Promise<ArrayBuffer> {
@@ -40,19 +94,21 @@ function decoration(doc: Doc, draw: () => void): void {
 }
 
 /** Whose page it is, of which day, and the ground line below. */
-function writeHead(doc: Doc, root: PDFKit.PDFStructureElement, page: Page, size: number): void {
+function writeHead(sheet: Sheet, page: Page, size: number): void {
+  const { doc, root } = sheet;
   root.add(
     doc.struct('H1', {}, () => {
+      const name = inFont(sheet, 'figure', page.name);
       doc
-        .font('figure')
         .fontSize(size * 2.2)
         .fillColor(INK)
-        .text(page.name, MARGIN, MARGIN);
+        .text(name, MARGIN, MARGIN);
     }),
   );
   root.add(
     doc.struct('P', {}, () => {
-      doc.font('text').fontSize(size).fillColor(SLATE).text(`${page.day} · ${page.studio}`);
+      const where = inFont(sheet, 'text', `${page.day} · ${page.studio}`);
+      doc.fontSize(size).fillColor(SLATE).text(where);
     }),
   );
   decoration(doc, () => {
@@ -87,7 +143,8 @@ function drawFigure(
 }
 
 /** The sections of a page; the figure stands beside the cue. */
-function writeParts(doc: Doc, root: PDFKit.PDFStructureElement, page: Page, size: number): void {
+function writeParts(sheet: Sheet, page: Page, size: number): void {
+  const { doc, root } = sheet;
   for (const { title, lines } of partsOf(page)) {
     const figure = title === 'Think of this' ? page.figure : null;
     keepTogether(doc, figure?.height ?? size * 5);
@@ -95,11 +152,11 @@ function writeParts(doc: Doc, root: PDFKit.PDFStructureElement, page: Page, size
     const width = figure ? WIDTH - figure.width - 16 : WIDTH;
     root.add(
       doc.struct('H2', {}, () => {
+        const heading = inFont(sheet, 'figure', title);
         doc
-          .font('figure')
           .fontSize(size * 1.35)
           .fillColor(MOSS)
-          .text(title, MARGIN, doc.y, { width });
+          .text(heading, MARGIN, doc.y, { width });
       }),
     );
     const list = doc.struct('L');
@@ -109,11 +166,12 @@ function writeParts(doc: Doc, root: PDFKit.PDFStructureElement, page: Page, size
       list.add(
         doc.struct('LI', {}, [
           doc.struct('LBody', {}, () => {
+            const isCue = title === 'Think of this';
+            const words = inFont(sheet, isCue ? 'strong' : 'text', line);
             doc
-              .font(title === 'Think of this' ? 'strong' : 'text')
-              .fontSize(title === 'Think of this' ? size * 1.2 : size)
+              .fontSize(isCue ? size * 1.2 : size)
               .fillColor(INK)
-              .text(line, MARGIN, doc.y + size * 0.2, { width, lineGap: size * 0.15 });
+              .text(words, MARGIN, doc.y + size * 0.2, { width, lineGap: size * 0.15 });
           }),
         ]),
       );
@@ -132,12 +190,8 @@ function writeParts(doc: Doc, root: PDFKit.PDFStructureElement, page: Page, size
 }
 
 /** Stills two beside each other, each with its line below. */
-function writeStills(
-  doc: Doc,
-  root: PDFKit.PDFStructureElement,
-  stills: readonly { bytes: ArrayBuffer; text: string }[],
-  size: number,
-): void {
+function writeStills(sheet: Sheet, stills: Stills, size: number): void {
+  const { doc, root } = sheet;
   stills.forEach(({ bytes, text }, at) => {
     const isLeft = at % 2 === 0;
     if (isLeft) keepTogether(doc, STILL.height + size * 3);
@@ -151,11 +205,11 @@ function writeStills(
     if (text !== '') {
       root.add(
         doc.struct('P', {}, () => {
+          const words = inFont(sheet, 'text', text);
           doc
-            .font('text')
             .fontSize(size * 0.8)
             .fillColor(SLATE)
-            .text(text, x, y + STILL.height + 4, { width: STILL.width });
+            .text(words, x, y + STILL.height + 4, { width: STILL.width });
         }),
       );
     }
@@ -170,17 +224,15 @@ const UNIVERSAL = { subset: 'PDF/UA' } as unknown as object;
 /** Text sizes, points: the first with which all stands on one page, else the last. Large print takes the pages it needs. */
 const SIZES = { usual: [13, 12, 11], large: [20] };
 
-type Stills = readonly { bytes: ArrayBuffer; text: string }[];
-type Fonts = Record<'text' | 'strong' | 'figure', ArrayBuffer>;
+interface Written {
+  pdf: Blob;
+  pages: number;
+  missing: string[];
+}
 
-/** Writes the page in one size; answers how many pages it took. */
-function write(
-  page: Page,
-  stills: Stills,
-  fonts: Fonts,
-  size: number,
-): Promise<{ pdf: Blob; pages: number }> {
-  const doc = new PDFDocument({
+/** Writes the page in one size; answers how many pages it took, and the letters that could not be set. */
+function write(page: Page, stills: Stills, fonts: Fonts, size: number): Promise<Written> {
+  const doc = new Paper({
     size: 'A4',
     margin: MARGIN,
     pdfVersion: '1.7',
@@ -196,9 +248,12 @@ function write(
   doc.on('pageAdded', () => {
     pages += 1;
   });
-  const whole = new Promise<{ pdf: Blob; pages: number }>((resolve, reject) => {
+  const missing = new Set<string>();
+  const whole = new Promise<Written>((resolve, reject) => {
     doc.on('data', (part: Uint8Array<ArrayBuffer>) => parts.push(part));
-    doc.on('end', () => resolve({ pdf: new Blob(parts, { type: 'application/pdf' }), pages }));
+    doc.on('end', () =>
+      resolve({ pdf: new Blob(parts, { type: 'application/pdf' }), pages, missing: [...missing] }),
+    );
     doc.on('error', reject);
   });
   for (const [name, bytes] of Object.entries(fonts)) {
@@ -206,9 +261,10 @@ function write(
   }
   const root = doc.struct('Document');
   doc.addStructure(root);
-  writeHead(doc, root, page, size);
-  writeParts(doc, root, page, size);
-  writeStills(doc, root, stills, size);
+  const sheet: Sheet = { doc, root, hasWide: fonts.wide !== undefined, missing };
+  writeHead(sheet, page, size);
+  writeParts(sheet, page, size);
+  writeStills(sheet, stills, size);
   root.end();
   doc.end();
   return whole;
@@ -216,19 +272,26 @@ function write(
 
 /**
  * A page to take home as a PDF: tagged, its language and title said, its fonts embedded. Made on the device, with nothing but
- * what the device has.
+ * what the device has. `missing`: letters that no font here has; a box stands for each.
  */
-export async function takeHomePdf(page: Page, stills: Stills, large: boolean): Promise<Blob> {
-  const fonts = {
+export async function takeHomePdf(
+  page: Page,
+  stills: Stills,
+  large: boolean,
+): Promise<{ pdf: Blob; missing: string[] }> {
+  const fonts: Fonts = {
     text: await fontBytes(AtkinsonHyperlegibleNext_400Regular),
     strong: await fontBytes(AtkinsonHyperlegibleNext_600SemiBold),
     figure: await fontBytes(BarlowCondensed_600SemiBold),
   };
-  let written: Blob | null = null;
+  let written: Written | null = null;
   for (const size of large ? SIZES.large : SIZES.usual) {
-    const { pdf, pages } = await write(page, stills, fonts, size);
-    written = pdf;
-    if (pages === 1) break;
+    written = await write(page, stills, fonts, size);
+    if (written.missing.length > 0 && !fonts.wide) {
+      fonts.wide = await fontBytes(dejaVu);
+      written = await write(page, stills, fonts, size);
+    }
+    if (written.pages === 1) break;
   }
   return written!;
 }
