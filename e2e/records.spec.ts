@@ -5,6 +5,7 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import {
   expect,
   expectAccessible,
+  changeClient,
   expectNoOverflow,
   openDemo,
   Spalo,
@@ -50,8 +51,16 @@ async function readPdf(bytes: Buffer) {
     const tree = await page.getStructTree();
     if (tree) walk(tree as never);
   }
-  const { info } = await pdf.getMetadata();
-  return { text: texts.join(' ').replace(/\s+/g, ' '), pages: pdf.numPages, info, roles, alts };
+  const { info, metadata } = await pdf.getMetadata();
+  const title = String(metadata?.get('dc:title') ?? '');
+  return {
+    title,
+    text: texts.join(' ').replace(/\s+/g, ' '),
+    pages: pdf.numPages,
+    info,
+    roles,
+    alts,
+  };
 }
 
 /** Chooses a file of sets, and waits until it is read. */
@@ -117,6 +126,74 @@ test('a client takes a page home: made without network, read back from the PDF, 
   for (const line of lines) expect(large.text).toContain(line.replace(/\s+/g, ' '));
   expect(large.pages).toBeGreaterThan(1);
   await context.setOffline(false);
+});
+
+/** Forty names of twelve scripts and more, as they are written. */
+const NAMES = [
+  [
+    'Łukasz Żółć',
+    'Þórdís Æsa',
+    'Nguyễn Thị Hường',
+    'Čedomir Đurić',
+    'Ștefan Țăran',
+    'Ğülşen Iğdır',
+  ],
+  ['Спортзал', 'Юлія Їжак', 'Ђорђе Љубић', 'Ѓорѓи Ќосев', 'Өнөр Қайрат', 'Алёна Щукина'],
+  [
+    'Νίκη Ψαρά',
+    'Ἀχιλλεύς',
+    'Όλγα Ώρα',
+    'Արամ Խաչատրյան',
+    'Նարե Ծովինար',
+    'გიორგი ჯაფარიძე',
+    'ნინო ღვინო',
+  ],
+  ['שלום', 'עולם', 'רחל', 'אברהם', 'سارة', 'علی', 'محمد', 'پریسا', 'ژاله', 'گلناز'],
+  [
+    'Ødegård',
+    'ⴰⵎⴰⵣⵉⵖ',
+    'ສົມພອນ',
+    'ᐃᓄᒃᑎᑐᑦ',
+    'ߒߞߏ',
+    'Ꙗрославъ',
+    '₵edi',
+    'Ƙarima Ɗan',
+    'Ọlá Ẹniọlá',
+    'Ŋaari',
+    'Ħal-Għaxaq',
+  ],
+];
+
+test('names of many scripts stand on the page; letters that no font has are said first', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const id = await changeClient(page, 'Oluchi Venn', { calledName: 'Olu & <Ọlá>' });
+  await page.goto(`/clients/${id}`);
+  await button(page, /takes home$/).click();
+  await expect(page.getByRole('region', { name: 'The page' })).toBeVisible();
+  const line = page.getByRole('textbox', { name: 'A line of your own' });
+  const save = () => button(page, 'Save PDF').click();
+  for (const names of NAMES) {
+    await line.fill(names.join(' · '));
+    const { text, title } = await readPdf(await bytesOf(await fileOf(page, save)));
+    const told = text.normalize('NFKC');
+    for (const name of names) {
+      for (const word of name.split(' ')) {
+        // Read from right to left, or as it lies on paper: both are the name.
+        const turned = [...word].reverse().join('');
+        expect([told.includes(word.normalize('NFKC')), told.includes(turned), word]).toContain(
+          true,
+        );
+      }
+    }
+    expect(title).toContain('Olu & <Ọlá>');
+  }
+  await line.fill('力量 Ada 💪');
+  await save();
+  await expect(page.getByText('Paper has no letters for 力 量 💪')).toBeVisible();
+  const { text } = await readPdf(await bytesOf(await fileOf(page, save)));
+  expect(text).toContain('□□ Ada □');
 });
 
 test('sets come in from a spreadsheet with two corrections, twice adds nothing, one import is taken back as one; a broken one takes nothing', async ({
