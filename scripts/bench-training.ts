@@ -53,9 +53,10 @@ function outcomesOf(
   }: { without?: readonly Part[]; scheme?: SchemeName; wave?: readonly number[] } = {},
 ): LiftOutcome[] {
   return (Object.keys(curveFamilies) as CurveName[]).flatMap((curve, family) => {
-    const random = seededRandom(SEED + family);
-    const truth = populationTruth(curve, repLifts(), random, habit);
-    return Array.from({ length: CLIENTS / 5 }, () => {
+    const truth = populationTruth(curve, repLifts(), seededRandom(SEED + family), habit);
+    return Array.from({ length: CLIENTS / 5 }, (_, nth) => {
+      // Each has chances of their own: whatever is done to one, the others are who they were.
+      const random = seededRandom(SEED * 1000 + family * 200 + nth);
       const now = new Date(START_MS).toISOString();
       const client = simulateClient(truth, repLifts(), now, random);
       const programme = programmeOf(repLifts(), 4, random);
@@ -97,6 +98,75 @@ function row(name: string, outcomes: readonly LiftOutcome[]): string {
     each('turns'),
   ].join(' | ');
 }
+
+const OLD_DAYS = 60 * 365.25;
+const DAY_MS = 24 * 3600 * 1000;
+/** A lift that ends so far below the right load was never really trained. */
+const FAR_BELOW = Math.log(0.85);
+
+/** Whom and what the mean hides. */
+const families: Record<string, (lift: LiftOutcome) => boolean> = {
+  everybody: () => true,
+  'start careful': ({ careful }) => careful,
+  'over 60': ({ person: { birthDate } }) =>
+    birthDate !== null && START_MS - Date.parse(birthDate) > OLD_DAYS * DAY_MS,
+  'under 3 months': ({ person }) => person.trainingMonths < 3,
+  women: ({ person }) => person.sex === 'female',
+  men: ({ person }) => person.sex === 'male',
+  'first of the day': ({ place }) => place === 0,
+  'second of the day': ({ place }) => place === 1,
+  'third of the day': ({ place }) => place === 2,
+  'fourth of the day': ({ place }) => place === 3,
+};
+const familyPopulations = populations.filter(({ name }) =>
+  ['usual', 'steps of 5 kg', 'a rep more modest', 'a rep more boastful'].includes(name),
+);
+
+function familyRow(name: string, lifts: readonly LiftOutcome[], stepG: number): string {
+  const sets = lifts.flatMap((each) => each.sets);
+  const share = (of: typeof sets, holds: (set: (typeof sets)[number]) => boolean) =>
+    of.length > 0 ? percent(of.filter(holds).length / of.length) : '-';
+  const failedIn = (from: number, to: number) =>
+    share(
+      sets.filter(({ session }) => session >= from && session <= to),
+      ({ failed }) => failed,
+    );
+  const ends = lifts.map(({ off }) => off.at(-1)!);
+  // Where a load between is there to be taken: steps that are too coarse are the room's.
+  const below = lifts.filter(({ loads, off }) => {
+    const right = loads.at(-1)! / Math.exp(off.at(-1)!);
+    return off.at(-1)! < FAR_BELOW && loads.at(-1)! + stepG <= right;
+  }).length;
+  return [
+    name,
+    lifts.length,
+    share(sets, (set) => Math.abs(set.left - set.targetRir) <= 1),
+    share(sets, (set) => set.left >= set.targetRir + 2),
+    failedIn(0, 0),
+    failedIn(1, 2),
+    failedIn(3, SESSIONS),
+    Math.exp(median(ends)).toFixed(3),
+    `${below} (${percent(below / lifts.length)})`,
+    Math.exp(Math.min(...ends)).toFixed(2),
+  ].join(' | ');
+}
+
+print(
+  `\nFamilies, ${CLIENTS} simulated clients a population, four lifts, ${SESSIONS} sessions, seed ${SEED}:`,
+);
+print(
+  '| family | lifts | on target | too easy | failed in 1 | 2 and 3 | 4 to 24 | load of right | stuck below 0.85 | lowest |',
+);
+print('| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |');
+for (const { name, habit, stepG = USUAL_STEP_G } of familyPopulations) {
+  const lifts = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG);
+  for (const [family, isOf] of Object.entries(families)) {
+    if (name !== 'usual' && family !== 'everybody' && family !== 'start careful') continue;
+    const those = lifts.filter(isOf);
+    if (those.length > 0) print(`| ${familyRow(`${name}, ${family}`, those, stepG)} |`);
+  }
+}
+if (process.env.ONLY === 'families') process.exit(0);
 
 print(
   `\nTraining, ${CLIENTS} simulated clients a row, four lifts, ${SESSIONS} sessions, seed ${SEED}:`,

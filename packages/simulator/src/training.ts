@@ -73,6 +73,9 @@ export interface LiftOutcome {
   changes: number;
   turns: number;
   careful: boolean;
+  person: Person;
+  /** Which lift of the day it is, from 0. */
+  place: number;
   /** Empty outside of blocks. */
   projected: ProjectedDay[];
 }
@@ -254,13 +257,15 @@ export function train(
   const iso = (ms: number) => new Date(ms).toISOString();
   const belief = startingBelief(person, lifts, iso(startMs));
   const careful = startsCareful(person, iso(startMs));
-  const outcomes = programme.map((): LiftOutcome => ({
+  const outcomes = programme.map((_, place): LiftOutcome => ({
     sets: [],
     off: [],
     loads: [],
     changes: 0,
     turns: 0,
     careful,
+    person,
+    place,
     projected: [],
   }));
   const waves = wave && wavesOf(wave, sessions);

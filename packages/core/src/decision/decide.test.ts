@@ -207,15 +207,41 @@ describe('technique', () => {
     expect(outcome(sets, {}, { faultHistory: [null, 'knees', 'knees'] }).advice).toBeNull();
   });
 
-  it('goes 5 to 10 % down for one safety fault, whatever else was clean', () => {
-    const { gate, proposed } = outcome([
+  it('cues one rep with a safety fault, and goes 5 to 10 % down for more, or for one again', () => {
+    const once = [
       set({ reps: 12 }),
       set({ reps: 12, marks: marks('tuck', 12) }),
+      set({ reps: 12 }),
+    ];
+    const first = outcome(once);
+    expect([first.gate, first.proposed.loadG, first.proposed.focusCueId]).toEqual([
+      'technique',
+      kg(60),
+      'three',
+    ]);
+    const again = outcome(once, {}, { faultHistory: ['tuck'] });
+    expect(again.proposed.loadG).toBeLessThan(kg(60));
+    const { gate, proposed } = outcome([
+      set({ reps: 12 }),
+      set({ reps: 12, marks: marks('tuck', 11, 12) }),
       set({ reps: 12 }),
     ]);
     expect(gate).toBe('technique');
     expect(proposed.loadG / kg(60)).toBeGreaterThanOrEqual(0.9);
     expect(proposed.loadG / kg(60)).toBeLessThanOrEqual(0.95);
+  });
+
+  it('never says lighter where nothing lighter is here: fewer reps, and the easier lift', () => {
+    const light = { plan: { ...drafted, climb: false, ...plan, loadG: kg(20), reps: 12 } };
+    const sets = three({ loadG: kg(20), reps: 12, marks: marks('tuck', 5, 6) });
+    const { proposed, why, advice } = outcome(sets, light, { easierLift: 'goblet-squat' });
+    expect([proposed.loadG, proposed.reps, proposed.stepDown]).toEqual([
+      kg(20),
+      10,
+      'goblet-squat',
+    ]);
+    expect(why).toMatch(/^Nothing lighter is here/);
+    expect(advice).toMatch(/goblet squat/);
   });
 
   it('passes with four of five reps clean', () => {
@@ -398,6 +424,6 @@ describe('by what is believed', () => {
   it('says where later sets are likely to hold fewer reps', () => {
     const { why, proposed } = decided(60, [{ rir: 2 }, { reps: 6, rir: 1 }, { reps: 5, rir: 0 }]);
     expect(proposed.reps).toBeGreaterThanOrEqual(plan.repRange.low - 1);
-    expect(why).toMatch(/\d+ (reps )?with 2 left|leaves 2 best/);
+    expect(why).toMatch(/\d+ (reps )?with (more than |less than )?2 left/);
   });
 });

@@ -141,12 +141,12 @@ function bestNext(
   aim: Aim,
   outlook: Outlook,
   { lift, loads }: FloorContext,
-  down: number = DOWN,
+  { down = DOWN, mayLeave = true }: { down?: number; mayLeave?: boolean } = {},
 ): BestSet {
   const judged = ofNearLoads(loads, from, { up: JUMP[lift.region], down }, (loadG) =>
     bestReps(outlook, loadG, aim, most),
   );
-  return choose(judged, MARGIN).chosen;
+  return choose(judged, MARGIN, mayLeave).chosen;
 }
 
 function afterSet(
@@ -196,7 +196,10 @@ function afterSet(
   // A set that left what was asked is followed by no lighter one, one that left nothing by no more reps.
   const asAsked = rir >= targetRir && last.cleanReps >= planned.reps;
   const most = rir === 0 ? Math.min(planned.reps, last.cleanReps) : planned.reps + 1;
-  const { loadG, reps } = bestNext(last.loadG, most, aim, outlook, context, asAsked ? 0 : DOWN);
+  const { loadG, reps } = bestNext(last.loadG, most, aim, outlook, context, {
+    down: asAsked ? 0 : DOWN,
+    mayLeave: !lift.plan.climb,
+  });
   const grounds = `Last set was ${said(last)}`;
   if (loadG > last.loadG) {
     return {
@@ -211,7 +214,7 @@ function afterSet(
     return { loadG, reps, restLonger: true, change: 'lighter', why };
   }
   const fails = chances(outlook, loadG, reps, 0, targetRir).fails;
-  if (fails > LIKELY_TO_FAIL) {
+  if (fails > LIKELY_TO_FAIL && !asAsked) {
     const why = `${grounds}, and nothing lighter is better here: rest longer`;
     return { loadG, reps, restLonger: true, change: 'longer rest', why };
   }

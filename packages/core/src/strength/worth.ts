@@ -55,8 +55,7 @@ export interface BestSet {
   loadG: Grams;
   reps: number;
   worth: number;
-  /** Chance that it fails. */
-  fails: number;
+  likely: Chances;
 }
 
 function bestIn(
@@ -71,7 +70,7 @@ function bestIn(
   for (let reps = low; reps <= Math.max(low, Math.min(most, high)); reps += 1) {
     const likely = chances(outlook, loadG, reps, more, targetRir);
     const worth = worthOf(likely, careful);
-    if (!best || worth > best.worth) best = { loadG, reps, worth, fails: likely.fails };
+    if (!best || worth > best.worth) best = { loadG, reps, worth, likely };
   }
   return best!;
 }
@@ -85,8 +84,8 @@ export interface BestSets {
   loadG: Grams;
   reps: number[];
   worth: number;
-  /** Chance that the first of them fails. */
-  fails: number;
+  /** How the first of them stands to the aim. */
+  likely: Chances;
 }
 
 /** `sets` sets of a load: the more tired, the fewer reps. */
@@ -94,35 +93,68 @@ export function bestSets(outlook: Outlook, loadG: Grams, sets: number, aim: Aim)
   const range = aim.range(loadG);
   const reps: number[] = [];
   let worth = 0;
-  let fails = 0;
+  let likely: Chances | null = null;
   for (let more = 0; more < sets; more += 1) {
     const best = bestIn(outlook, loadG, more, range, aim, reps.at(-1) ?? Infinity);
-    if (more === 0) fails = best.fails;
+    likely ??= best.likely;
     reps.push(best.reps);
     worth += best.worth / sets;
   }
-  return { loadG, reps, worth, fails };
+  return { loadG, reps, worth, likely: likely! };
 }
 
 /** What is more likely than this to fail is not asked, whatever else it is worth. */
 const MOST_FAILS = 0.4;
 
+/** From this chance on that a load is far too easy whatever the reps, all there is to do is to leave it. */
+const SURELY_EASY = 0.8;
+/** How likely the load that it is left for may be to fail. */
+const SAFE_FAILS = 0.1;
+
+/** A load with what its sets are worth, and how they stand to the aim. */
+interface Judged {
+  loadG: Grams;
+  worth: number;
+  likely: Chances;
+}
+
 /**
- * What is worth most, and what is chosen: the first stays unless another is worth more than `margin` more. What would likely
- * fail is passed over; where all would, what is least likely to.
+ * The heaviest load in reach that hardly fails, where the first is far too easy, and null where it is not: all in reach are then
+ * too easy alike, so that no worth tells them apart, and whoever stays learns nothing.
  */
-export function choose<T extends { worth: number; fails: number }>(
+function wayOut<T extends Judged>(judged: readonly [T, ...T[]]): T | null {
+  const [stay] = judged;
+  if (stay.likely.tooEasy < SURELY_EASY) return null;
+  const safe = judged.filter(
+    ({ loadG, likely }) => loadG > stay.loadG && likely.fails <= SAFE_FAILS,
+  );
+  return safe.reduce<T | null>(
+    (kept, each) => (kept && kept.loadG >= each.loadG ? kept : each),
+    null,
+  );
+}
+
+/**
+ * What is worth most, and what is chosen: the first stays unless another is worth more than `margin` more, or it is far too easy
+ * and something heavier hardly fails (unless `mayLeave` is false: a climb has steps of its own). What would likely fail is passed over; where all would, what is least likely to.
+ */
+export function choose<T extends Judged>(
   judged: readonly [T, ...T[]],
   margin: number,
+  mayLeave = true,
 ): { best: T; chosen: T } {
   const [stay] = judged;
-  const able = judged.filter(({ fails }) => fails <= MOST_FAILS);
+  const out = mayLeave ? wayOut(judged) : null;
+  if (out) return { best: out, chosen: out };
+  const able = judged.filter(({ likely }) => likely.fails <= MOST_FAILS);
   if (able.length === 0) {
-    const least = judged.reduce((kept, each) => (each.fails < kept.fails ? each : kept));
+    const least = judged.reduce((kept, each) =>
+      each.likely.fails < kept.likely.fails ? each : kept,
+    );
     return { best: least, chosen: least };
   }
   const best = able.reduce((kept, each) => (each.worth > kept.worth ? each : kept));
-  const stays = stay.fails <= MOST_FAILS && best.worth <= stay.worth + margin;
+  const stays = stay.likely.fails <= MOST_FAILS && best.worth <= stay.worth + margin;
   return { best, chosen: stays ? stay : best };
 }
 

@@ -2,6 +2,7 @@ import { massText } from '../../unit/mass';
 import type { Scheme } from '../decision';
 import { ofNearLoads } from '../../loads/near-loads';
 import { aimHere, bestSets, choose, isDear } from '../../strength/worth';
+import { leavesText } from '../leaves-text';
 import { MARGIN, reachOf } from './cap';
 
 /**
@@ -25,7 +26,7 @@ export const afterClimb: Scheme = {
     const reps = chosen.reps[0]!;
     return {
       plan: { ...plan, loadG: chosen.loadG, reps, targetRir: usualRir },
-      why: `Found on the floor: ${massText(chosen.loadG, unit)} for ${reps} with ${usualRir} left`,
+      why: `Found on the floor: ${massText(chosen.loadG, unit)} for ${reps} ${leavesText(chosen.likely, usualRir)}`,
     };
   },
 };

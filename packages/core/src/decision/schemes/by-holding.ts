@@ -18,9 +18,19 @@ export const byHolding: Scheme = {
     if (sets.length < lift.plan.sets) {
       return { plan: base, why: `${say(plan.reps)} again: not every set was done` };
     }
-    if (least < Math.min(plan.reps, lift.plan.reps)) {
+    const asked = Math.min(plan.reps, lift.plan.reps);
+    const reached = sets.filter((set) => set.reps >= asked).length;
+    if (reached < sets.length && reached > sets.length / 2) {
+      const why = `${say(plan.reps)} again: ${reached} of ${sets.length} sets reached ${say(asked)}`;
+      return { plan: base, why };
+    }
+    if (least < asked) {
       const reps = Math.max(low, Math.floor(least / HELD_STEP) * HELD_STEP);
-      return { plan: { ...base, reps }, why: `${say(reps)}, as all sets reached it` };
+      const why =
+        reps <= least
+          ? `${say(reps)}, as all sets reached it`
+          : `${say(reps)}, the shortest that is asked: one set came to ${say(least)}`;
+      return { plan: { ...base, reps }, why };
     }
     if (sets.some((set) => set.marks.length > 0)) {
       return { plan: base, why: `${say(plan.reps)} again, until nothing is seen in it` };

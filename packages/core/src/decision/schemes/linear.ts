@@ -49,6 +49,12 @@ export const linear: Scheme = {
         why: `${massText(loadG, unit)} again: not every set reached ${plan.reps} clean`,
       };
     }
+    if (sets.every(({ rir }) => rir === 0)) {
+      return {
+        plan: { ...plan, loadG },
+        why: `${massText(loadG, unit)} again: every rep was clean, and none was left`,
+      };
+    }
     const usual = atOrBelow(loads, loadG + lift.stepG);
     const step = usual && usual.loadG > loadG ? usual : stepUp(loads, loadG);
     const on = misses.setBacks > 0 ? { ...plan, misses: { ...misses, inARow: 0 } } : fresh(plan);

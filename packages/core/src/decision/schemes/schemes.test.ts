@@ -7,6 +7,7 @@ import { newLift, type LoggedSet } from '../../session/state';
 import { lifts, NOW, person, room, squat, unknown } from '../../test/fixtures';
 import { log } from '../../test/log';
 import { decide, planOf } from '../decide';
+import { leavesText } from '../leaves-text';
 import type { DecisionContext } from '../decision';
 import { chanceOfPlan } from '../../block/chance';
 import { CAP } from '../../lift/cap';
@@ -119,6 +120,54 @@ describe('every scheme', () => {
           expect(chance).toBeLessThanOrEqual(1);
           expect(why.length).toBeGreaterThan(5);
           expect(lifts).toContain(squat);
+        },
+      ),
+    );
+  });
+});
+
+describe('what is held', () => {
+  const plan: LiftPlan = {
+    ...base,
+    counted: 'seconds',
+    loadG: 0,
+    reps: 30,
+    repRange: { low: 20, high: 60 },
+  };
+  const held = (...seconds: number[]) =>
+    after(
+      plan,
+      seconds.map((reps) => ({ reps, cleanReps: reps, rir: 2 })),
+    );
+
+  it('stays where one set fell short, and says how many reached it', () => {
+    const { proposed, why } = held(30, 30, 10);
+    expect(proposed.reps).toBe(30);
+    expect(why).toMatch(/^30 s again: 2 of 3 sets reached 30 s/);
+  });
+
+  it('goes back to what all reached, or to the shortest that is asked, and says which', () => {
+    expect(held(30, 27, 26)).toMatchObject({ proposed: { reps: 25 } });
+    expect(held(30, 27, 26).why).toMatch(/^25 s, as all sets reached it/);
+    expect(held(12, 11, 10)).toMatchObject({ proposed: { reps: 20 } });
+    expect(held(12, 11, 10).why).toMatch(/^20 s, the shortest that is asked: one set came to 10 s/);
+    expect(held(30, 30, 30).proposed.reps).toBe(35);
+  });
+});
+
+describe('what a set is said to leave', () => {
+  it('is promised only where the belief puts three in ten on it', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (a, b) => {
+          const [low, high] = a < b ? [a, b] : [b, a];
+          const chances = { good: high - low, fails: low, tooEasy: 1 - high };
+          const said = leavesText(chances, 2);
+          expect(said === 'with 2 left').toBe(chances.good >= 0.3);
+          if (said === 'with more than 2 left')
+            expect(chances.tooEasy).toBeGreaterThan(chances.fails);
         },
       ),
     );
