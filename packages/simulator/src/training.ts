@@ -20,6 +20,7 @@ import {
   type LiftPlan,
   type LiftState,
   type LoggedSet,
+  type Person,
   type PlannedLift,
   type Scheme,
   type SchemeName,

@@ -1,5 +1,3 @@
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import { loadables } from '../loads/loadables';
 import { draftSession } from '../planning/draft';
 import type { LiftPlan } from '../session/plan';
@@ -10,6 +8,7 @@ import { readStrength } from '../strength/profile';
 import { replay } from '../strength/replay';
 import { kg, lifts, person, room, squat } from '../test/fixtures';
 import { input } from '../test/log';
+import { coachTable } from './coach-table.test-help';
 import { decide, planOf } from './decide';
 import type { Decision, DecisionContext } from './decision';
 
@@ -33,7 +32,7 @@ interface Row {
   next: string;
 }
 
-const table: Row[] = readFileSync(path.join(__dirname, 'coach-table.md'), 'utf8')
+const table: Row[] = coachTable
   .split('\n')
   .filter((line) => line.startsWith('|'))
   .slice(2)

@@ -1,14 +1,13 @@
-# What a coach would decide
-
-Read by `coach-table.test.ts`: add a row, and it is judged. All of a back squat with 52.5 kg in steps of 2.5 kg, three sets, a range of 8 to 12
-and 2 to be left, by somebody who has done what was asked for four weeks before.
-
-- **asked**: reps that were asked. **sets**: reps done, `/` how many of them were clean, `!` one rep with a safety fault (`!!` two), `@` what was
-  left (4 is "4 or more").
-- **times**: how many sessions in a row it went like this, the last one included.
-- **next**: `up` or `down` in load, `same`, `fewer reps` at the same load, `less`, which is `down` or `fewer reps`,
-  or `more`, which is `up` or more reps.
-
+/**
+ * What a coach would decide: add a row, and it is judged. All of a back squat with 52.5 kg in steps of 2.5 kg, three sets, a range
+ * of 8 to 12 and 2 to be left, by somebody who has done what was asked for four weeks before.
+ *
+ * asked: reps that were asked. sets: reps done, `/` how many of them were clean, `!` one rep with a safety fault (`!!` two), `@`
+ * what was left (4 is "4 or more"). times: how many sessions in a row it went like this, the last one included. next: `up` or
+ * `down` in load, `same`, `fewer reps` at the same load, `less`, which is `down` or `fewer reps`, or `more`, which is `up` or
+ * more reps.
+ */
+export const coachTable = `
 | what happened                         | scheme      | asked | sets                   | times | next       |
 | ------------------------------------- | ----------- | ----- | ---------------------- | ----- | ---------- |
 | as asked, at the top of the range     | reserve-led | 12    | 12@2, 12@2, 12@2       | 1     | up         |
@@ -26,3 +25,4 @@ and 2 to be left, by somebody who has done what was asked for four weeks before.
 | as asked, in the middle of the range  | reserve-led | 9     | 9@2, 9@2, 9@2          | 1     | more       |
 | all clean, none left                  | linear      | 8     | 8@0, 8@0, 8@0          | 1     | same       |
 | all clean, as asked                   | linear      | 8     | 8@2, 8@2, 8@2          | 1     | up         |
+`;
