@@ -22,7 +22,8 @@ import { givenKey, opened, sealed } from './sealed.mjs';
 /** Where copies lie: they should be on another disk, or carried there. */
 export const copiesDir = () => process.env.SPALO_BACKUP_DIR ?? path.join(dataDir, 'copies');
 
-const DAY_MS = 24 * 3600 * 1000;
+const HOUR_MS = 3600 * 1000;
+const DAY_MS = 24 * HOUR_MS;
 /** Kept: the newest of each of so many days, and of each of so many weeks. */
 const DAYS = 7;
 const WEEKS = 5;
@@ -110,6 +111,12 @@ export const isSealed = (file) => file.endsWith(SEALED);
 
 const manifestOf = (file) => file.replace(/\.dump(\.sealed)?$/, '.json');
 
+/** What the copy is called that a manifest stands beside, sealed or not. */
+const wholeOf = (manifest) => {
+  const copy = manifest.replace(/\.json$/, '.dump');
+  return [copy, `${copy}${SEALED}`];
+};
+
 /** What stands beside a copy: how it has to be. */
 export const readManifest = (file) => JSON.parse(readFileSync(manifestOf(file), 'utf8'));
 
@@ -130,7 +137,11 @@ export async function sweep(ownerUrl) {
   const folder = copiesDir();
   for (const name of existsSync(folder) ? readdirSync(folder) : []) {
     const pid = /\.(?:(\d+)\.)?part$/.exec(name);
-    if (pid && !(pid[1] && lives(Number(pid[1])))) rmSync(path.join(folder, name), { force: true });
+    const file = path.join(folder, name);
+    if (pid && !(pid[1] && lives(Number(pid[1])))) rmSync(file, { force: true });
+    // What stands beside a copy is there a moment before it: another round may be at that very moment.
+    const isAlone = name.endsWith('.json') && !wholeOf(file).some((copy) => existsSync(copy));
+    if (isAlone && Date.now() - statSync(file).mtimeMs > HOUR_MS) rmSync(file, { force: true });
   }
   const { rows } = await withClient(ownerUrl, (client) =>
     client.query('SELECT datname AS name FROM pg_database WHERE datname LIKE $1', [`${SCRATCH}%`]),

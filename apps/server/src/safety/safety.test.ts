@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { cp, mkdtemp, readdir, readFile, rm, stat, writeFile } from 'node:fs/promises';
+import { cp, mkdtemp, readdir, readFile, rm, stat, utimes, writeFile } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
 import { nowMs, type Room } from '@spalo/core';
@@ -27,6 +27,13 @@ afterAll(async () => {
   await rm(folder, { recursive: true });
 });
 
+const scriptEnv = (inDatabase = (url: string) => url) => ({
+  ...process.env,
+  DATABASE_URL: inDatabase(server.ownerUrl),
+  APP_DATABASE_URL: inDatabase(server.running.app.database.pool.options.connectionString!),
+  SPALO_BACKUP_DIR: folder,
+});
+
 /** Runs a script of the repository's on the test's database. */
 function script(
   name: string,
@@ -34,13 +41,7 @@ function script(
   inDatabase = (url: string) => url,
   more: Record<string, string> = {},
 ): Promise<{ code: number; said: string }> {
-  const env = {
-    ...process.env,
-    ...more,
-    DATABASE_URL: inDatabase(server.ownerUrl),
-    APP_DATABASE_URL: inDatabase(server.running.app.database.pool.options.connectionString!),
-    SPALO_BACKUP_DIR: folder,
-  };
+  const env = { ...scriptEnv(inDatabase), ...more };
   return new Promise((resolve) => {
     const child = spawn('node', [path.join(scripts, name), ...args], { env });
     let said = '';
@@ -145,6 +146,37 @@ describe('a safety copy', () => {
     await admin.end();
     expect(rows).toEqual([]);
     expect((await readdir(folder)).filter((name) => name.endsWith('.part'))).toEqual([]);
+  });
+
+  it('that is killed at any of its steps leaves nothing readable, and nothing past the next one', async () => {
+    const scratch = async () =>
+      (await server.sql("SELECT 1 FROM pg_database WHERE datname LIKE 'spalo_scratch_%'")).length;
+    const steps: (() => Promise<boolean>)[] = [
+      // Its bytes are on their way; then it is whole, and being restored beside.
+      async () => (await readdir(folder)).some((name) => name.endsWith('.part')),
+      async () => (await scratch()) > 0,
+    ];
+    for (const isReached of steps) {
+      const child = spawn('node', [path.join(scripts, 'backup.mjs')], { env: scriptEnv() });
+      const gone = new Promise((resolve) => child.on('exit', resolve));
+      while (!(await isReached())) await new Promise((resolve) => setImmediate(resolve));
+      child.kill('SIGKILL');
+      await gone;
+      for (const name of await readdir(folder)) {
+        expect([name, (await stat(path.join(folder, name))).mode & 0o077]).toEqual([name, 0]);
+      }
+    }
+    const alone = path.join(folder, 'spalo-2026-01-01.json');
+    await writeFile(alone, '{}');
+    await utimes(alone, 0, 0);
+    const next = await script('backup.mjs');
+    expect([next.code, next.said]).toEqual([0, expect.stringMatching(/^Sound: /m)]);
+    const names = await readdir(folder);
+    expect(names.filter((name) => name.endsWith('.part'))).toEqual([]);
+    expect(names).not.toContain('spalo-2026-01-01.json');
+    expect(await scratch()).toBe(0);
+    for (const name of names.filter((each) => each.endsWith('.dump')))
+      expect(names).toContain(name.replace('.dump', '.json'));
   });
 
   it('that was damaged is found, and said in the settings', async () => {
