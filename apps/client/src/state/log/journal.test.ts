@@ -1,8 +1,8 @@
 import { problems, type AnswerOf, type Call, type RouteName } from '@spalo/contract';
-import { type LogEvent, nowMs, reduceSession, timeOfId } from '@spalo/core';
+import { type LogEvent, nowIso, nowMs, reduceSession, timeOfId } from '@spalo/core';
 import fc from 'fast-check';
 import { ApiProblem, Unreachable } from '../../api/call';
-import { orderedId } from './ids';
+import { newId, orderedId } from './ids';
 import { refusedEntries, waitingEntries } from './entries';
 import { Journal, makeJournal } from './journal';
 import { isTheirs, memoryJournal, type Entry, type JournalStore, isEntry } from './journal-store';
@@ -262,10 +262,11 @@ describe('streams of many kinds', () => {
 });
 
 describe('a client who was deleted for good', () => {
+  const other = '019a0000-0000-7000-8000-000000000009';
+
   it('leaves this device with everything that waits for them, and nobody else does', async () => {
     const store = memoryJournal();
     const journal = makeJournal(store);
-    const other = '019a0000-0000-7000-8000-000000000009';
     const otherSession = '019a0000-0000-7000-8000-00000000000a';
     await journal.change({ route: 'putClient', args: { params: { id: clientId }, body: facts } });
     await journal.change({ route: 'putClient', args: { params: { id: other }, body: facts } });
@@ -284,6 +285,26 @@ describe('a client who was deleted for good', () => {
     expect(await store.all()).toHaveLength(2);
     await journal.forgetClients([clientId]);
     expect(await store.all()).toHaveLength(2);
+  });
+
+  it('lets go of what waits to be booked for them, alone or among others', async () => {
+    const store = memoryJournal();
+    const journal = makeJournal(store);
+    const booking = (of: string) => ({ clientId: of, startsAt: nowIso(), minutes: 60 });
+    const put = (of: string) =>
+      journal.change({ route: 'putBooking', args: { params: { id: newId() }, body: booking(of) } });
+    const putMany = (...of: string[]) => {
+      const bookings = of.map((each) => ({ ...booking(each), id: newId() }));
+      return journal.change({ route: 'putBookings', args: { body: { bookings } } });
+    };
+    await put(clientId);
+    await put(other);
+    await putMany(clientId, clientId);
+    await putMany(clientId, other);
+    await journal.forgetClients([clientId]);
+    expect(await store.all()).toHaveLength(2);
+    expect(JSON.stringify(await store.all())).not.toContain(clientId);
+    expect(JSON.stringify(await store.all()).match(new RegExp(other, 'g'))).toHaveLength(2);
   });
 });
 

@@ -1,6 +1,7 @@
 import { type LogEvent, nowIso, nowMs, streamKey } from '@spalo/core';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Change } from '../changes/changes';
+import { withoutClients } from '../changes/without-clients';
 import { eventsOf, refusedEntries, stale } from './entries';
 import { orderedId } from './ids';
 import { memoryJournal, type Entry, type JournalStore } from './journal-store';
@@ -34,12 +35,6 @@ export interface Batch {
   append: (event: NewEvent) => void;
   change: (change: Change) => void;
   keep: () => Promise<void>;
-}
-
-/** Whether a change is about clients of a list and nobody else. */
-function isOnlyOf(clientIds: ReadonlySet<string>, args: Change['args']): boolean {
-  if ('params' in args) return clientIds.has(args.params.id);
-  return args.body.bookings.every(({ clientId }) => clientIds.has(clientId));
 }
 
 /** The device's copy of the logs and its outbox. An entry is stored before it shows. */
@@ -177,15 +172,14 @@ export class Journal<R extends Reducers = typeof reducers> {
         .filter((event) => gone.has(clientOf(event) ?? ''))
         .map(streamKey),
     );
-    await this.drop(
-      entries
-        .filter((entry) =>
-          entry.kind === 'event'
-            ? lost.has(streamKey(entry.event))
-            : isOnlyOf(gone, entry.change.args),
-        )
-        .map((entry) => entry.id),
-    );
+    const kept = entries.flatMap((entry): Entry[] => {
+      if (entry.kind === 'event') return lost.has(streamKey(entry.event)) ? [] : [entry];
+      const change = withoutClients(entry.change, gone);
+      return change === null ? [] : change === entry.change ? [entry] : [{ ...entry, change }];
+    });
+    const ids = new Set(kept.map(({ id }) => id));
+    await this.drop(entries.filter(({ id }) => !ids.has(id)).map(({ id }) => id));
+    await this.write(kept.filter((entry) => !entries.includes(entry)));
   }
 
   /** Puts refused entries back among the waiting ones. */
