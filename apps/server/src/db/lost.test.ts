@@ -67,7 +67,7 @@ describe('a database connection that is lost', () => {
       );
     });
     await cut();
-    await lost;
+    await expect(lost).resolves.toBeUndefined();
   });
 });
 

@@ -3,9 +3,12 @@ import type { Grams } from '../../unit/mass';
 /** From this load on no step is more than a third of it; half of it below. */
 const HEAVY_G = 140_000;
 
+/** A step up to this is none that anybody feels, whatever share of the work it is. */
+const FELT_G = 10_000;
+
 /** The largest step that a ramp may take from one set to the next. Grams. */
 export const stepMost = (workingG: Grams): Grams =>
-  workingG >= HEAVY_G ? workingG / 3 : workingG / 2;
+  Math.max(FELT_G, workingG >= HEAVY_G ? workingG / 3 : workingG / 2);
 
 /** Rounding of a load in whole grams is no step. */
 const ROUND_G = 1;
