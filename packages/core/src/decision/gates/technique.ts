@@ -1,8 +1,8 @@
 import { AFTER_SAFETY_FAULT, CLEAN_SHARE } from '../../session/clean';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
-import { massText } from '../../unit/mass';
-import type { FaultFacts, Gate } from '../decision';
+import { massText, type Grams } from '../../unit/mass';
+import type { FaultFacts, Gate, Situation } from '../decision';
 import { mainFault } from '../fault';
 import { lowered } from '../lower';
 
@@ -29,48 +29,73 @@ function fewerReps({ reps, repRange }: LiftPlan, sets: readonly LoggedSet[]): nu
   return Math.min(reps, Math.max(repRange.low, clean));
 }
 
+/** What a session with a fault comes to: only the cue, less load, no less load to be had, or the load held. */
+type Answer = 'cue' | 'lighter' | 'nothing lighter' | 'hold';
+
+/** The answer and its load. */
+function answered(
+  { lift, plan, sets, context }: Situation,
+  last: LoggedSet,
+  fault: FaultFacts | null,
+  streak: number,
+): { answer: Answer; loadG: Grams } {
+  // A load that was taken for fewer reps, today only, is not held for more of them.
+  const heldG = lift.plan.reps < plan.reps ? Math.min(last.loadG, plan.loadG) : last.loadG;
+  if (fault?.weight !== 'safety') return { answer: 'hold', loadG: heldG };
+  // Once in a session is cued; twice, or the session after as well, is too heavy.
+  if (streak === 1 && timesSeen(sets, fault) === 1)
+    return { answer: 'cue', loadG: Math.min(plan.loadG, sets[0]!.loadG) };
+  const loadG = lowered(context.loads, heldG, AFTER_SAFETY_FAULT);
+  return { answer: loadG < heldG ? 'lighter' : 'nothing lighter', loadG };
+}
+
+/** What to advise after so many sessions with a fault; null for nothing. */
+function adviceFor(
+  answer: Answer,
+  streak: number,
+  regression: string | null,
+  hasStepDown: boolean,
+): string | null {
+  if (answer === 'nothing lighter' && regression)
+    return `Step down to ${regression} until it is clean.`;
+  if (streak >= 3 && regression) {
+    const until = hasStepDown
+      ? ', which the next session holds until two sessions of it are clean'
+      : '';
+    return `Third session with this fault: step down to ${regression}${until}.`;
+  }
+  return streak === 2 ? 'Second session with this fault: the cue changes.' : null;
+}
+
 /** A safety fault, or too few clean reps: hold the load, lighter for safety, and set the cue that answers the fault. */
 export const techniqueGate: Gate = {
   name: 'technique',
-  decide({ lift, plan, sets, context }) {
+  decide(situation) {
+    const { plan, sets, context } = situation;
     const last = sets.at(-1);
     if (!last) return null;
-    // A load that was taken for fewer reps, today only, is not held for more of them.
-    const heldG = lift.plan.reps < plan.reps ? Math.min(last.loadG, plan.loadG) : last.loadG;
     const done = sets.reduce((sum, set) => sum + set.reps, 0);
     const clean = sets.reduce((sum, set) => sum + set.cleanReps, 0);
     const fault = mainFault(sets, context.faults);
-    const unsafe = fault?.weight === 'safety';
-    if (!unsafe && clean >= done * CLEAN_SHARE) return null;
+    if (fault?.weight !== 'safety' && clean >= done * CLEAN_SHARE) return null;
     const streak = streakOf(fault, context.faultHistory);
-    // Once in a session is cued; twice, or the session after as well, is too heavy.
-    const once = unsafe && streak === 1 && timesSeen(sets, fault) === 1;
-    const loadG = !unsafe
-      ? heldG
-      : once
-        ? plan.loadG
-        : lowered(context.loads, heldG, AFTER_SAFETY_FAULT);
-    const stuck = unsafe && !once && loadG >= heldG;
-    const reps = stuck || (!unsafe && streak >= 2) ? fewerReps(plan, sets) : plan.reps;
+    const { answer, loadG } = answered(situation, last, fault, streak);
+    const fewer = answer === 'nothing lighter' || (answer === 'hold' && streak >= 2);
+    const reps = fewer ? fewerReps(plan, sets) : plan.reps;
     const focusCueId = fault ? cueFor(fault, plan.focusCueId, streak >= 2) : plan.focusCueId;
-    const down = streak >= 3 || stuck ? context.easierLift : null;
+    const down = streak >= 3 || answer === 'nothing lighter' ? context.easierLift : null;
     const seen = fault ? `: ${fault.name.toLowerCase()}` : '';
+    const forReps = reps < plan.reps ? `, for ${reps} reps` : '';
+    const why: Record<Answer, string> = {
+      cue: `Hold the load, the cue first: one rep had the safety fault${seen}`,
+      lighter: `Lighter, ${massText(loadG, context.unit)}, for the safety fault${seen}`,
+      'nothing lighter': `Nothing lighter is here for the safety fault${forReps}${seen}`,
+      hold: `Hold the load${forReps}: ${clean} of ${done} reps were clean${seen}`,
+    };
     return {
       plan: { ...plan, loadG, reps, focusCueId, ...(down && { stepDown: down }) },
-      why: once
-        ? `Hold the load, the cue first: one rep had the safety fault${seen}`
-        : stuck
-          ? `Nothing lighter is here for the safety fault${seen}: fewer reps, ${reps}`
-          : unsafe
-            ? `Lighter, ${massText(loadG, context.unit)}, for the safety fault${seen}`
-            : `Hold the load${reps < plan.reps ? `, for ${reps} reps` : ''}: ${clean} of ${done} reps were clean${seen}`,
-      advice: stuck
-        ? context.regression && `Step down to ${context.regression} until it is clean.`
-        : streak >= 3 && context.regression
-          ? `Third session with this fault: step down to ${context.regression}${down ? ', which the next session holds until two sessions of it are clean' : ''}.`
-          : streak === 2
-            ? 'Second session with this fault: the cue changes.'
-            : null,
+      why: why[answer],
+      advice: adviceFor(answer, streak, context.regression, Boolean(down)),
     };
   },
 };
