@@ -116,6 +116,14 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await expect(
     page.getByText(/^Left out until the .* is settled, then lighter: pain 5 of 10/),
   ).toBeVisible();
+  // What is left out goes by no plan, so no chance is told of it.
+  const leftOut = page
+    .locator('div')
+    .filter({ hasText: 'One-arm dumbbell row' })
+    .filter({ hasText: /Left out until the .* is settled/ })
+    .last();
+  await expect(leftOut.getByText('Next time, kg')).toBeVisible();
+  await expect(leftOut.getByText(/likely to go as planned/)).toHaveCount(0);
   await expectAccessible(page);
   await expectNoOverflow(page);
   // Another scheme decides anew at once.
@@ -136,6 +144,9 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   // The client's page: the plan for the next booking, the session with its correction, the new flag.
   await expect(page.getByRole('heading', { name: 'Runa Hallvard-Iyer' })).toBeVisible();
   await expect(page.getByRole('heading', { name: /^Next: / })).toBeVisible();
+  // Its main action has room for its words, whatever stands beside it.
+  const main = page.getByRole('button', { name: 'Start a session now' });
+  expect((await main.boundingBox())!.width).toBeGreaterThan(150);
   await expect(page.getByText('As decided last time.').first()).toBeVisible();
   await expect(page.getByText(/corrected, was 15 × 10 clean/)).toBeVisible();
   await expect(page.getByText(/removed/).first()).toBeVisible();

@@ -85,7 +85,7 @@ await button('Pain').click();
 await page.getByRole('radio', { name: 'Left shoulder' }).click();
 await page.getByRole('radio', { name: '5 of 10' }).click();
 await button(/^Note: /).click();
-await page.getByRole('alert').waitFor();
+await page.getByText(/^Stop this lift/).waitFor();
 await button(/^More for/).click();
 await button('Wrap up this session').click();
 await heading('Wrap-up');
@@ -108,7 +108,10 @@ await button('Add a client').click();
 await field('Name').fill('Wilhelmina Achterberg-Oduya');
 await field('Born on').fill('1999-04-12');
 await page.getByRole('radio', { name: 'Female', exact: true }).click();
-await page.getByRole('radio', { name: 'Yes, agreed' }).click();
+await page
+  .getByRole('radiogroup', { name: 'Agrees that health answers are kept' })
+  .getByRole('radio', { name: 'Yes, agreed' })
+  .click();
 await next();
 await field('Body mass, kg').fill('64.5');
 await field('Height, cm').fill('171');
@@ -120,7 +123,7 @@ for (const answers of await page.getByRole('radiogroup').all()) {
   await answers.getByRole('radio', { name: 'No' }).click();
 }
 // A yes that limits without closing: without clearance there would be no climb to show.
-const medicine = page.getByRole('radiogroup', { name: /^Medicine/ });
+const medicine = page.getByRole('radiogroup', { name: /^Medicine/ }).first();
 await medicine.getByRole('radio', { name: 'Yes' }).click();
 await medicine.scrollIntoViewIfNeeded();
 await settled();

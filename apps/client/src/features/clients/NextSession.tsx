@@ -81,7 +81,7 @@ export function NextSession({
             label={open ? 'On the floor' : 'Start a session now'}
             onPress={start}
             disabled={!open && client.past === 'coming'}
-            className="flex-1"
+            className="min-w-[12rem] flex-1"
           />
         )}
         <JustTrained client={client} now={now} />

@@ -28,16 +28,21 @@ function asDecided(view: LiftView, decision: Decision, session: SessionState): D
 /** A card a lift. */
 export function cardsFor({ session, lifts, strength }: LaneView, client: Client): WrapUpCard[] {
   const when = { unit: session.unit, now: session.startedAt, session };
-  return lifts.map((view) => ({
-    view,
-    decision: asDecided(view, decideFor(view.state, view, client, strength, when), session),
-    chanceOf: (plan: LiftPlan) => chanceOfPlan(plan, view.lift, strength),
-  }));
+  return lifts.map((view) => {
+    const decision = asDecided(view, decideFor(view.state, view, client, strength, when), session);
+    // What is left out, or eased by how it feels, goes by no plan.
+    const chanceOf = (plan: LiftPlan) =>
+      isStopped(decision) ? null : chanceOfPlan(plan, view.lift, strength);
+    return { view, decision, chanceOf };
+  });
 }
+
+/** Whether pain or a flag decided. */
+const isStopped = ({ gate }: Decision): boolean => gate === 'pain' || gate === 'flag';
 
 /** Where the load or the reps go, as the card's colour and sign tell. */
 export function direction({ view, decision }: WrapUpCard): 'up' | 'same' | 'down' | 'stop' {
-  if (decision.gate === 'pain' || decision.gate === 'flag') return 'stop';
+  if (isStopped(decision)) return 'stop';
   const last = countedSets(view.state, 'working').at(-1)?.loadG ?? view.state.plan.loadG;
   if (decision.proposed.loadG !== last) return decision.proposed.loadG > last ? 'up' : 'down';
   return decision.proposed.reps > view.state.plan.reps ? 'up' : 'same';
