@@ -83,7 +83,8 @@ const commands: Record<string, () => Promise<void>> = {
     console.log(`Spalo is ready: ${running.address}`);
     const { database, setupCode } = running.app;
     const { rows } = await database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
-    if (!rows[0]?.any) console.log(`To set it up from another device, type this code: ${setupCode}`);
+    if (!rows[0]?.any)
+      console.log(`To set it up from another device, type this code: ${setupCode}`);
     let stopping = false;
     const stop = () => {
       if (stopping) return;
