@@ -54,20 +54,12 @@ function startPgTool(name, url, args, stdio) {
   return { child, ended };
 }
 
-/** The bytes as they are, where no key is given. */
-async function* asTheyAre(bytes) {
-  yield* bytes;
-}
-
 /** Writes all of a database, as a snapshot has it, to a new file; sealed where there is a key. */
 async function dump(url, snapshot, file, key) {
   const args = ['--format=custom', `--snapshot=${snapshot}`, '--no-owner', '--no-privileges'];
   const { child, ended } = startPgTool('pg_dump', url, args, ['ignore', 'pipe', 'inherit']);
-  await pipeline(
-    child.stdout,
-    (bytes) => (key ? sealed(bytes, key) : asTheyAre(bytes)),
-    createWriteStream(file, { mode: 0o600 }),
-  );
+  const seal = key ? [(bytes) => sealed(bytes, key)] : [];
+  await pipeline(child.stdout, ...seal, createWriteStream(file, { mode: 0o600 }));
   await ended;
 }
 
@@ -262,11 +254,8 @@ export async function restoreInto(file, url) {
   ];
   const { child, ended } = startPgTool('pg_restore', url, args, ['pipe', 'ignore', 'inherit']);
   try {
-    await pipeline(
-      createReadStream(file),
-      (bytes) => (key ? opened(bytes, key) : asTheyAre(bytes)),
-      child.stdin,
-    );
+    const open = key ? [(bytes) => opened(bytes, key)] : [];
+    await pipeline(createReadStream(file), ...open, child.stdin);
   } catch (error) {
     // It reads no further than it needs: what it says of itself counts then.
     if (error.code !== 'EPIPE') {

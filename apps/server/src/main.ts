@@ -9,6 +9,7 @@ import {
   setClock,
   STATE_VERSION,
 } from '@spalo/core';
+import { anyStudio } from './access/first-studio';
 import { makeLink } from './access/links';
 import { config } from './app/config';
 import { packedIn, packStudio, unpackStudio } from './archive/pack';
@@ -82,8 +83,7 @@ const commands: Record<string, () => Promise<void>> = {
     const running = await serve(settings);
     console.log(`Spalo is ready: ${running.address}`);
     const { database, setupCode } = running.app;
-    const { rows } = await database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
-    if (!rows[0]?.any)
+    if (!(await anyStudio(database)))
       console.log(`To set it up from another device, type this code: ${setupCode}`);
     let stopping = false;
     const stop = () => {
@@ -116,8 +116,7 @@ const commands: Record<string, () => Promise<void>> = {
         'SELECT * FROM demo_trainer()',
       );
       const found = holder.rows[0];
-      const { rows } = await database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
-      if (!found && !rows[0]?.any) {
+      if (!found && !(await anyStudio(database))) {
         await loadDemo(database, new Date(nowMs()), settings.demoFilmsDir);
         console.log('Loaded the demo studio');
       }

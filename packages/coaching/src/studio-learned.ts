@@ -51,11 +51,11 @@ function heaviestOf(liftId: string, { lastTime, marked = [] }: LiftMemory): [str
   return sets.length > 0 ? [[liftId, Math.max(...sets.map(({ loadG }) => loadG))]] : [];
 }
 
-/** What a client's history gives to the studio. `now`: ISO time. */
-export function shareOf(person: Person, history: ClientHistory, now: string): ClientShare {
+/** What a client's history gives to the studio, as of its last session: so it is the same whenever it is made. */
+export function shareOf(person: Person, history: ClientHistory): ClientShare {
   const belief = history.belief && loadBelief(history.belief, repLifts());
   return {
-    offs: belief ? liftOffs(person, belief, now) : {},
+    offs: belief && history.lastSessionAt ? liftOffs(person, belief, history.lastSessionAt) : {},
     cues: Object.fromEntries(
       Object.entries(history.lifts).flatMap(([liftId, { cues }]) => (cues ? [[liftId, cues]] : [])),
     ),

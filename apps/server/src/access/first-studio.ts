@@ -1,5 +1,11 @@
 import { sql } from 'drizzle-orm';
-import type { StudioDb } from '../db/database';
+import type { Database, StudioDb } from '../db/database';
+
+/** Whether there is a studio besides the demo. */
+export async function anyStudio({ pool }: Database): Promise<boolean> {
+  const { rows } = await pool.query<{ any: boolean }>('SELECT any_studio() AS any');
+  return rows[0]?.any ?? false;
+}
 
 const FIRST_STUDIO_LOCK = 460_046_005;
 

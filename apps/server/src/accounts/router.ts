@@ -3,7 +3,7 @@ import type { Account } from '@spalo/contract';
 import { sql } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
-import { queueForFirstStudio } from '../access/first-studio';
+import { anyStudio, queueForFirstStudio } from '../access/first-studio';
 import { knownBrowser } from '../access/known-browser';
 import { readLink, takeLink } from '../access/links';
 import { mountInStudio, mountOpen } from '../access/mount';
@@ -21,11 +21,6 @@ import { addTrainer, changeStudio, changeTrainer, readAccount } from './studio';
 
 /** A room to begin with; the trainer makes it their own. */
 const firstRoom = () => roomPresets.find((preset) => preset.id === 'studio')!.make(v7);
-
-async function anyStudio(app: App): Promise<boolean> {
-  const { rows } = await app.database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
-  return rows[0]?.any ?? false;
-}
 
 const ALREADY = 'A studio is already set up here; sign in';
 
@@ -81,7 +76,7 @@ export function accountsRouter(app: App): Router {
 
   mountOpen(router, app, 'setup', async ({ request }) => {
     const demo = app.demo && (await demoTrainer(app)) !== null;
-    const firstRun = !demo && !(await anyStudio(app));
+    const firstRun = !demo && !(await anyStudio(app.database));
     const needsCode = firstRun && !isFromHere(request);
     return { firstRun, needsCode, demo, gallery: app.gallery };
   });
@@ -93,7 +88,7 @@ export function accountsRouter(app: App): Router {
     const { studioId, trainerId } = account;
     requireStrong(body.password, [name, email, studioName]);
     // Before the password is hashed, which is heavy; again below, where two at once queue.
-    if (await anyStudio(app)) throw new Refusal('conflict', ALREADY);
+    if (await anyStudio(app.database)) throw new Refusal('conflict', ALREADY);
     const passwordHash = await hashPassword(body.password);
     await inStudio(app.database, studioId, async (db) => {
       await queueForFirstStudio(db);

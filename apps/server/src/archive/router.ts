@@ -3,6 +3,7 @@ import { and, asc, eq, isNull } from 'drizzle-orm';
 import { Router, type Request, type Response } from 'express';
 import { v7 } from 'uuid';
 import { makeLink } from '../access/links';
+import { anyStudio } from '../access/first-studio';
 import { requireSetupCode } from '../access/setup-code';
 import { authenticate } from '../access/sign-in';
 import { inStudio, type StudioDb } from '../db/database';
@@ -62,8 +63,8 @@ const PACKED = { mostBytes: 8_000_000_000, idleMs: 30_000 };
 
 async function takeIn(app: App, request: Request, response: Response): Promise<void> {
   requireSetupCode(app, request, request.get('X-Spalo-Code'));
-  const { rows } = await app.database.pool.query<{ any: boolean }>('SELECT any_studio() AS any');
-  if (rows[0]?.any) throw new Refusal('conflict', 'A studio is set up here already; sign in');
+  if (await anyStudio(app.database))
+    throw new Refusal('conflict', 'A studio is set up here already; sign in');
   if (!request.is('application/octet-stream')) {
     throw new Refusal('invalid-input', 'Send the archive as application/octet-stream');
   }

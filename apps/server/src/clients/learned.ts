@@ -1,4 +1,3 @@
-import { nowIso } from '@spalo/core';
 import { whileTeaching } from '@spalo/catalog';
 import { learnedFrom, shareOf, type StudioLearned } from '@spalo/coaching';
 import { and, eq, sql } from 'drizzle-orm';
@@ -23,14 +22,12 @@ export async function readLearned(db: StudioDb, studioId: string): Promise<Studi
       and(eq(clients.studioId, clientHistories.studioId), eq(clients.id, clientHistories.clientId)),
     )
     .where(eq(clientHistories.studioId, studioId));
-  const now = nowIso();
   const teaching = await teachingIn(db, studioId);
   return whileTeaching(teaching, () =>
     learnedFrom(
       rows.map(
         ({ client, share, history }) =>
-          share ??
-          shareOf({ ...client, flags: [], cautions: [] }, history, history.lastSessionAt ?? now),
+          share ?? shareOf({ ...client, flags: [], cautions: [] }, history),
       ),
     ),
   );

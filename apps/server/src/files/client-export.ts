@@ -1,7 +1,7 @@
 import { appendFile, mkdir } from 'node:fs/promises';
 import path from 'node:path';
 import { nowIso } from '@spalo/core';
-import { sql, and, eq, inArray } from 'drizzle-orm';
+import { sql, and, asc, eq, inArray } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';
 import type { Who } from '../access/sign-in';
@@ -14,7 +14,7 @@ import { loggable } from '../db/errors';
 import { mountInStudio } from '../access/mount';
 import { Refusal } from '../http/refusal';
 import { takeStudio } from '../log/take-studio';
-import { readEvents } from '../log/read';
+import { eventOf } from '../log/read';
 import { readClient } from '../clients/read';
 import { readFiles } from '../films/files';
 import { readImported } from '../imports/read';
@@ -70,13 +70,11 @@ export function clientFileRouter(app: App): Router {
           sql`${events.payload}->>'clientId' = ${params.id}`,
         ),
       );
-    const ofThem = inArray(events.streamId, started);
-    const log = await readEvents(db, studioId, ofThem);
-    const senders = await db
-      .select({ id: events.id, sentBy: events.sentBy })
+    const told = await db
+      .select()
       .from(events)
-      .where(and(eq(events.studioId, studioId), ofThem));
-    const sentBy = new Map(senders.map((each) => [each.id, each.sentBy]));
+      .where(and(eq(events.studioId, studioId), inArray(events.streamId, started)))
+      .orderBy(asc(events.seq));
     return {
       format: 'spalo-client',
       version: 4,
@@ -85,7 +83,7 @@ export function clientFileRouter(app: App): Router {
       screening: answers ? { answers: answers.answers, answeredAt: answers.answeredAt } : null,
       openings: await readOpenings(db, studioId, params.id),
       bookings: await readBookings(db, who, eq(bookings.clientId, params.id)),
-      events: log.events.map((event) => ({ ...event, sentBy: sentBy.get(event.id) ?? null })),
+      events: told.map((row) => ({ ...eventOf(row), sentBy: row.sentBy })),
       imported: (await readImported(db, studioId, params.id)).sets,
       films: await readFiles(db, studioId, params.id),
     };

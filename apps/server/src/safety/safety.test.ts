@@ -34,6 +34,16 @@ const scriptEnv = (inDatabase = (url: string) => url) => ({
   SPALO_BACKUP_DIR: folder,
 });
 
+/** What a module prints; fails with it where the module does. */
+const runModule = (code: string): Promise<string> =>
+  new Promise((resolve, reject) => {
+    const child = spawn('node', ['--input-type=module', '-e', code]);
+    let said = '';
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (part: Buffer) => (said += part.toString()));
+    child.on('close', (exit) => (exit === 0 ? resolve(said.trim()) : reject(new Error(said))));
+  });
+
 /** Runs a script of the repository's on the test's database. */
 function script(
   name: string,
@@ -265,13 +275,7 @@ describe('a copy that is sealed', () => {
         }
       }
       console.log(wrong);`;
-    const said = await new Promise<string>((resolve) => {
-      const child = spawn('node', ['--input-type=module', '-e', code]);
-      let text = '';
-      for (const stream of [child.stdout, child.stderr])
-        stream.on('data', (part: Buffer) => (text += part.toString()));
-      child.on('exit', () => resolve(text.trim()));
-    });
+    const said = await runModule(code);
     expect(said).toBe('0');
   });
 });
@@ -288,14 +292,7 @@ describe('the rule for keeping copies', () => {
         keptUntil: new Date(${now} - age * 86400000 + 35 * 86400000).toISOString(),
       }));
       console.log(JSON.stringify(keptOf(copies, ${now}).map(({ age }) => age)));`;
-    return new Promise((resolve, reject) => {
-      const child = spawn('node', ['--input-type=module', '-e', code]);
-      let said = '';
-      child.stdout.on('data', (text: Buffer) => (said += text.toString()));
-      child.on('exit', (code) =>
-        code === 0 ? resolve(JSON.parse(said) as number[]) : reject(new Error(said)),
-      );
-    });
+    return runModule(code).then((said) => JSON.parse(said) as number[]);
   }
 
   it('keeps a week of days and five weeks, nothing past 35 days, and always the newest', async () => {

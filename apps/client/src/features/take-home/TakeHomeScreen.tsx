@@ -43,7 +43,7 @@ function Sheet({ page, large }: { page: Page; large: boolean }) {
         <Title level={2}>{page.name}</Title>
         <Quiet>{`${page.day} · ${page.studio}`}</Quiet>
       </View>
-      {partsOf(page).map(({ title, lines }) => (
+      {partsOf(page).map(({ title, lines, isCue }) => (
         <View key={title} className="gap-1">
           <Strong role="heading" aria-level={3} className="text-moss">
             {title}
@@ -53,7 +53,7 @@ function Sheet({ page, large }: { page: Page; large: boolean }) {
               {line}
             </Body>
           ))}
-          {title === 'Think of this' && page.figure && <PrintedFigure figure={page.figure} />}
+          {isCue && page.figure && <PrintedFigure figure={page.figure} />}
         </View>
       ))}
       {page.stills.length > 0 && (

@@ -19,13 +19,21 @@ export interface Page extends TakeHome {
   stills: { id: string; text: string }[];
 }
 
+/** A part of a page. */
+interface Part {
+  title: string;
+  lines: string[];
+  /** It holds the cue: the figure stands beside it. */
+  isCue?: boolean;
+}
+
 /** The parts of a page in their order, each with its lines; empty ones are left out. */
-export function partsOf(page: Page): { title: string; lines: string[] }[] {
+export function partsOf(page: Page): Part[] {
   const { cue, homework, nextAt } = page;
-  const parts = [
+  const parts: Part[] = [
     { title: 'What you did', lines: page.done },
     { title: 'What went well', lines: page.good },
-    { title: 'Think of this', lines: cue ? [`${cue.lift}: ${cue.text}`] : [] },
+    { title: 'Think of this', lines: cue ? [`${cue.lift}: ${cue.text}`] : [], isCue: true },
     {
       title: 'Until next time',
       lines: [

@@ -145,8 +145,8 @@ function drawFigure(
 /** The sections of a page; the figure stands beside the cue. */
 function writeParts(sheet: Sheet, page: Page, size: number): void {
   const { doc, root } = sheet;
-  for (const { title, lines } of partsOf(page)) {
-    const figure = title === 'Think of this' ? page.figure : null;
+  for (const { title, lines, isCue } of partsOf(page)) {
+    const figure = isCue ? page.figure : null;
     keepTogether(doc, figure?.height ?? size * 5);
     const from = doc.y;
     const width = figure ? WIDTH - figure.width - 16 : WIDTH;
@@ -166,7 +166,6 @@ function writeParts(sheet: Sheet, page: Page, size: number): void {
       list.add(
         doc.struct('LI', {}, [
           doc.struct('LBody', {}, () => {
-            const isCue = title === 'Think of this';
             const words = inFont(sheet, isCue ? 'strong' : 'text', line);
             doc
               .fontSize(isCue ? size * 1.2 : size)

@@ -7,7 +7,6 @@ import {
   HISTORY_VERSION,
   type HistoryContext,
   MODEL_VERSION,
-  nowIso,
   type SessionState,
 } from '@spalo/core';
 import { and, asc, eq, isNotNull } from 'drizzle-orm';
@@ -138,8 +137,7 @@ export async function projectHistory(
     ...folded,
     basis,
     lastSessionAt: history.lastSessionAt,
-    // As of the last session, so that it is the same whenever it is made.
-    share: run(({ person }) => shareOf(person, history, history.lastSessionAt ?? nowIso())),
+    share: run(({ person }) => shareOf(person, history)),
   };
   await db
     .insert(clientHistories)
