@@ -167,3 +167,39 @@ test('signing out before everything has been sent loses nothing', async ({ page 
   await openDemo(page);
   await expect.poll(async () => (await setsSince(page, since)).length).toBe(before + 1);
 });
+
+test('a new version that comes in mid-session waits in each tab until it is taken there', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  await startClient(page, 'Bartholomew Achterberg-Lindqvist');
+  await logSet(page);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  // The worker of a first visit is no update: from the next load on a later one is.
+  await page.reload();
+  const other = await context.newPage();
+  await other.goto('/day');
+  await context.route('**/sw.js', async (route) => {
+    const answer = await route.fetch();
+    await route.fulfill({ response: answer, body: `${await answer.text()}\n// another version` });
+  });
+  await page.evaluate(async () => (await navigator.serviceWorker.ready).update());
+  const take = (tab: Page) => tab.getByRole('button', { name: 'Reload', exact: true });
+  for (const tab of [page, other]) await expect(take(tab)).toBeVisible();
+  const mark = (tab: Page) => tab.evaluate(() => Object.assign(window, { untouched: true }));
+  const untouched = (tab: Page) => tab.evaluate(() => 'untouched' in window);
+  await mark(page);
+  await mark(other);
+  const done = await steps(page).count();
+  await take(other).click();
+  await expect.poll(() => untouched(other)).toBe(false);
+  // In the middle of a set nothing is taken away from under a thumb.
+  await logSet(page);
+  await expect(steps(page)).toHaveCount(done + 1);
+  expect(await untouched(page)).toBe(true);
+  await take(page).click();
+  await expect.poll(() => untouched(page)).toBe(false);
+  await expect(steps(page)).toHaveCount(done + 1);
+  await other.close();
+});

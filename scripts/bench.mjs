@@ -17,9 +17,10 @@ const { default: pg } = await import('pg');
 const { v7 } = await import('uuid');
 const { longClient } = await import('./bench-long-client.mjs');
 const { benchGrowth } = await import('./bench-growth.mjs');
+const { benchTrainers } = await import('./bench-trainers.mjs');
 const { benchFloor } = await import('./bench-floor.mjs');
-/** `npm run bench -- growth` measures only how things grow, `-- floor` only the floor. */
-const only = ['growth', 'floor'].find((part) => process.argv.includes(part));
+/** `npm run bench -- growth` measures only how things grow, `-- floor` only the floor, `-- trainers` fifty at once. */
+const only = ['growth', 'floor', 'trainers'].find((part) => process.argv.includes(part));
 await buildAll();
 if (!only) {
   for (const core of [
@@ -250,7 +251,7 @@ async function benchClient() {
 }
 
 try {
-  if (only !== 'growth') {
+  if (!only || only === 'floor') {
     const browser = await chromium.launch(chromiumOptions);
     const { clients } = await api(await signIn(), 'GET', '/clients');
     await benchFloor(browser, address, clients);
@@ -262,7 +263,10 @@ try {
     await benchClient();
     await benchAppend();
   }
-  if (only !== 'floor') await benchGrowth({ api, address, cookie: await signIn() });
+  if (!only || only === 'growth') await benchGrowth({ api, address, cookie: await signIn() });
+  if (!only || only === 'trainers') {
+    await benchTrainers({ api, signIn, address, pid: server.pid });
+  }
 } finally {
   server.kill('SIGTERM');
   await new Promise((resolve) => server.on('exit', resolve));

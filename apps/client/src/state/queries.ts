@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
 import { journal } from './device';
-import { forgetFetched } from './query-client';
+import { forgetFetched, queryClient } from './query-client';
 import { overlayBookings } from './resources/bookings';
 import { overlayClients } from './resources/clients';
 import { overlayOwnLifts } from './resources/own-lifts';
@@ -79,9 +79,14 @@ export const useServedClients = () =>
   useQuery({
     queryKey: ['clients'],
     queryFn: async () => {
+      const before = queryClient.getQueryData<ListedClient[]>(['clients']) ?? [];
       const { clients, erased } = await call('clients', {});
+      const listed = new Set([...erased, ...clients.map(({ id }) => id)]);
+      // Somebody else coaches them from now on; what waits to be sent is not lost for that.
+      const closed = before.map(({ id }) => id).filter((id) => !listed.has(id));
       await journal.forgetClients(erased);
-      forgetFetched(erased);
+      if (closed.length > 0) await journal.forgetClients(closed, false);
+      forgetFetched([...erased, ...closed]);
       // Films rest in a store of their own, which is not opened where there are none to forget.
       if (erased.length > 0) void import('./film/film-files').then((f) => f.forgetFilms(erased));
       return clients;

@@ -7,7 +7,8 @@ export async function anyStudio({ pool }: Database): Promise<boolean> {
   return rows[0]?.any ?? false;
 }
 
-const FIRST_STUDIO_LOCK = 460_046_005;
+/** Whoever makes a first studio holds it. */
+export const FIRST_STUDIO_LOCK = 460_046_005;
 
 /** Two first studios at once would both find none: they queue here, to the end of the transaction. */
 export const queueForFirstStudio = (db: StudioDb): Promise<unknown> =>

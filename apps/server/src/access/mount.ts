@@ -8,10 +8,11 @@ import {
 } from '@spalo/contract';
 import type { Request, RequestHandler, Response, Router } from 'express';
 import type { ZodType } from 'zod';
+import { asWho } from './as-who';
 import { admit } from './script';
 import type { Who } from './sign-in';
 import type { App } from '../http/app';
-import { inStudio, type StudioDb } from '../db/database';
+import type { StudioDb } from '../db/database';
 import { pageOf } from '../http/page';
 import { Refusal } from '../http/refusal';
 
@@ -100,22 +101,28 @@ export function mountSlow<N extends RouteName>(
   });
 }
 
+interface InStudio<N extends RouteName> {
+  /** What is kept of a refusal, in a transaction of its own once the refused one is undone. */
+  keep?: (refusal: Refusal, call: StudioCall<N>) => Promise<void>;
+  /** Sees all of the studio whoever asks: what it adds has no trainer yet, and the handler asks whose the rest is. */
+  whole?: boolean;
+}
+
 /** Mounts a route that runs in one transaction, inside the studio of whoever is signed in. */
 export function mountInStudio<N extends RouteName>(
   router: Router,
   app: App,
   name: N,
   handle: (call: StudioCall<N>) => Promise<AnswerOf<N>>,
-  /** What is kept of a refusal, in a transaction of its own once the refused one is undone. */
-  keep?: (refusal: Refusal, call: StudioCall<N>) => Promise<void>,
+  { keep, whole = false }: InStudio<N> = {},
 ): void {
   mountSlow(router, app, name, async (call) => {
-    const { studioId } = call.who;
+    const who = { ...call.who, ownOnly: call.who.ownOnly && !whole };
     try {
-      return await inStudio(app.database, studioId, (db) => handle({ ...call, db }));
+      return await asWho(app.database, who, (db) => handle({ ...call, db }));
     } catch (error) {
       if (keep && error instanceof Refusal) {
-        await inStudio(app.database, studioId, (db) => keep(error, { ...call, db }));
+        await asWho(app.database, who, (db) => keep(error, { ...call, db }));
       }
       throw error;
     }
@@ -134,8 +141,7 @@ export function mountRecorded<N extends RouteName>(
   handle: (call: StudioCall<N>) => Promise<AnswerOf<N>>,
 ): void {
   mountSlow(router, app, name, async (call) => {
-    const { studioId } = call.who;
-    await inStudio(app.database, studioId, (db) => record({ ...call, db }));
-    return inStudio(app.database, studioId, (db) => handle({ ...call, db }));
+    await asWho(app.database, call.who, (db) => record({ ...call, db }));
+    return asWho(app.database, call.who, (db) => handle({ ...call, db }));
   });
 }

@@ -63,6 +63,7 @@ async function admitScript(
     studio_id: string;
     id: string;
     made_by: string;
+    own_only: boolean;
     expires_at: Date;
     revoked_at: Date | null;
   }>('SELECT * FROM script_token_holder($1)', [hashToken(token)]);
@@ -78,6 +79,7 @@ async function admitScript(
     studioId: row.studio_id,
     trainerId: row.made_by,
     role: 'trainer',
+    ownOnly: row.own_only,
     signInId: row.id,
   };
   await recordUse(app, who, operation);

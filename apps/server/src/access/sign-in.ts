@@ -19,6 +19,8 @@ export interface Who {
   studioId: string;
   trainerId: string;
   role: 'owner' | 'trainer';
+  /** Sees and changes only clients whom they coach: the studio's choice for trainers who do not own it. */
+  ownOnly: boolean;
   signInId: string;
 }
 
@@ -30,14 +32,18 @@ async function holderOf(app: App, request: Request): Promise<Who | null> {
     studio_id: string;
     trainer_id: string;
     role: Who['role'];
+    own_only: boolean;
     sign_in_id: string;
-  }>('SELECT studio_id, trainer_id, role, sign_in_id FROM sign_in_holder($1)', [hashToken(token)]);
+  }>('SELECT studio_id, trainer_id, role, own_only, sign_in_id FROM sign_in_holder($1)', [
+    hashToken(token),
+  ]);
   const row = rows[0];
   return row
     ? {
         studioId: row.studio_id,
         trainerId: row.trainer_id,
         role: row.role,
+        ownOnly: row.own_only,
         signInId: row.sign_in_id,
       }
     : null;

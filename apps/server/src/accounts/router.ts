@@ -11,13 +11,13 @@ import { hashPassword, passwordMatches } from '../access/password';
 import { clearSignIn, endSignIns, startSignIn } from '../access/sign-in';
 import { requireStrong } from '../access/strong-password';
 import { countSignIn, countTry, forgetTries } from '../access/throttle';
-import { announce } from '../db/announce';
+import { announce, announceClients } from '../db/announce';
 import { inStudio } from '../db/database';
 import { rooms, studios } from '../db/schema';
 import type { App } from '../http/app';
 import { isFromHere, requireSetupCode } from '../access/setup-code';
 import { Refusal } from '../http/refusal';
-import { addTrainer, changeStudio, changeTrainer, readAccount } from './studio';
+import { addTrainer, changeStudio, changeTrainer, readAccount, readKept } from './studio';
 
 /** A room to begin with; the trainer makes it their own. */
 const firstRoom = () => roomPresets.find((preset) => preset.id === 'studio')!.make(v7);
@@ -78,7 +78,7 @@ export function accountsRouter(app: App): Router {
     const demo = app.demo && (await demoTrainer(app)) !== null;
     const firstRun = !demo && !(await anyStudio(app.database));
     const needsCode = firstRun && !isFromHere(request);
-    return { firstRun, needsCode, demo, gallery: app.gallery };
+    return { firstRun, needsCode, demo, gallery: app.gallery, bringingIn: app.bringingIn.share };
   });
 
   mountOpen(router, app, 'makeStudio', async ({ body, request, response }) => {
@@ -151,8 +151,10 @@ export function accountsRouter(app: App): Router {
   });
 
   mountInStudio(router, app, 'putStudio', async ({ db, who, body }) => {
+    const sees = (await readKept(db, who)).studio.trainersSee;
     await changeStudio(db, who.studioId, body);
     await announce(db, who.studioId, { kind: 'changed', what: 'studio' });
+    if (sees !== body.trainersSee) await announceClients(db, who.studioId);
     return readAccount(db, who);
   });
 

@@ -39,6 +39,7 @@ export async function readAccount(db: StudioDb, account: AccountIds): Promise<Ac
       roomId: studio.roomId,
       bookingMinutes: studio.bookingMinutes,
       emergencyNumber: studio.emergencyNumber,
+      trainersSee: studio.trainersSee,
       screeningWords: studio.screeningWords,
     },
   };

@@ -103,31 +103,37 @@ export function trainersRouter(app: App): Router {
     return colleagueOf({ ...trainer, role: body.role });
   });
 
-  mountInStudio(router, app, 'removeTrainer', async ({ db, who, params, body }) => {
-    const { studioId } = who;
-    if (who.role !== 'owner' && params.id !== who.trainerId) throw new Refusal('not-allowed');
-    await takeStudio(db, studioId);
-    const leaving = await requireTrainer(db, studioId, params.id);
-    const heir = await requireTrainer(db, studioId, body.handTo);
-    if (heir.id === leaving.id || heir.passwordHash === null) {
-      throw new Refusal('invalid-input', undefined, [
-        { path: 'body.handTo', message: 'Somebody else who works here takes the clients over' },
-      ]);
-    }
-    await requireOtherOwner(db, studioId, leaving.id);
-    await handOver(db, studioId, leaving.id, heir.id);
-    await endLinks(db, studioId, leaving.id);
-    await endSignIns(db, { studioId, trainerId: leaving.id }, 'all');
-    await changeTrainer(
-      db,
-      { studioId, trainerId: leaving.id },
-      { passwordHash: null, leftAt: nowIso() },
-    );
-    for (const what of ['trainers', 'clients', 'bookings'] as const) {
-      await announce(db, studioId, { kind: 'changed', what });
-    }
-    return { done: true };
-  });
+  mountInStudio(
+    router,
+    app,
+    'removeTrainer',
+    async ({ db, who, params, body }) => {
+      const { studioId } = who;
+      if (who.role !== 'owner' && params.id !== who.trainerId) throw new Refusal('not-allowed');
+      await takeStudio(db, studioId);
+      const leaving = await requireTrainer(db, studioId, params.id);
+      const heir = await requireTrainer(db, studioId, body.handTo);
+      if (heir.id === leaving.id || heir.passwordHash === null) {
+        throw new Refusal('invalid-input', undefined, [
+          { path: 'body.handTo', message: 'Somebody else who works here takes the clients over' },
+        ]);
+      }
+      await requireOtherOwner(db, studioId, leaving.id);
+      await handOver(db, studioId, leaving.id, heir.id);
+      await endLinks(db, studioId, leaving.id);
+      await endSignIns(db, { studioId, trainerId: leaving.id }, 'all');
+      await changeTrainer(
+        db,
+        { studioId, trainerId: leaving.id },
+        { passwordHash: null, leftAt: nowIso() },
+      );
+      for (const what of ['trainers', 'clients', 'bookings'] as const) {
+        await announce(db, studioId, { kind: 'changed', what });
+      }
+      return { done: true };
+    },
+    { whole: true },
+  );
 
   return router;
 }

@@ -64,6 +64,7 @@ export async function serve(settings: Config): Promise<Running> {
   emptyScratch(scratch);
   const app: App = {
     setupCode: newSetupCode(),
+    bringingIn: { share: null },
     scratch,
     erasedFile,
     database,

@@ -19,6 +19,7 @@ import {
   type TestServer,
 } from '../test/server';
 import { sessionWriter } from '../test/session-events';
+import { FIRST_STUDIO_LOCK } from '../access/first-studio';
 import { packStudio } from './pack';
 
 let server: TestServer;
@@ -523,6 +524,24 @@ describe('an archive that is not whole', () => {
     const empty = await testServer();
     const { status } = await bringIn(empty, madeUp({ head: { studioId: v7().toUpperCase() } }));
     expect(status).toBe(200);
+    await empty.close();
+  });
+
+  it('tells how far it is while it is brought in', async () => {
+    const empty = await testServer();
+    const share = async () =>
+      (await device(empty.running).get('/api/v1/setup').expect(200)).body.bringingIn as unknown;
+    expect(await share()).toBeNull();
+    await empty.sql('SELECT pg_advisory_lock($1::bigint)', [FIRST_STUDIO_LOCK]);
+    const coming = bringIn(empty, madeUp()).then(({ status }) => status);
+    let told = await share();
+    while (told === null || told === 0) told = await share();
+    expect(told).toBeLessThanOrEqual(1);
+    // Another one waits for its turn.
+    expect((await bringIn(empty, madeUp())).status).toBe(429);
+    await empty.sql('SELECT pg_advisory_unlock($1::bigint)', [FIRST_STUDIO_LOCK]);
+    expect(await coming).toBe(200);
+    expect(await share()).toBeNull();
     await empty.close();
   });
 

@@ -28,7 +28,7 @@ export async function packStudio(
           createGzip(),
           createWriteStream(file, { mode: 0o600, flags: 'wx' }),
         ),
-      true,
+      { snapshot: true },
     );
   } catch (error) {
     // What was there before is nobody's to take away.
@@ -41,13 +41,15 @@ export async function packStudio(
 /** A studio unpacks to some tens of times its packed size; what goes far beyond is made to fill the machine. */
 const UNPACKED = { times: 60, bytes: 5_000_000 };
 
-/** The same bytes, told how many have come. */
+/** The same bytes, counted as they go by. */
 async function* counted(
   packed: AsyncIterable<Buffer>,
   size: { packed: number },
+  onRead: (bytes: number) => void,
 ): AsyncGenerator<Buffer> {
   for await (const part of packed) {
     size.packed += part.length;
+    onRead(size.packed);
     yield part;
   }
 }
@@ -79,10 +81,12 @@ export async function unpackStudio<T>(
   packed: AsyncIterable<Buffer>,
   alone: boolean,
   then: (db: StudioDb, studioId: string) => Promise<T>,
+  /** Hears how many packed bytes are read: no further ahead of what is brought in than buffers hold. */
+  onRead: (bytes: number) => void = () => undefined,
 ): Promise<T> {
   const unpacked = createGunzip();
   const size = { packed: 0 };
-  const feeding = pipeline(counted(packed, size), unpacked);
+  const feeding = pipeline(counted(packed, size, onRead), unpacked);
 
   // Told through the lines that are missing.
   feeding.catch(() => undefined);

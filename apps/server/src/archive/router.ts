@@ -1,3 +1,4 @@
+import { stat } from 'node:fs/promises';
 import { API_BASE } from '@spalo/contract';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { Router, type Request, type Response } from 'express';
@@ -61,6 +62,14 @@ export async function firstOwner(db: StudioDb, studioId: string) {
 /** A packed archive: years of a studio with its films. */
 const PACKED = { mostBytes: 8_000_000_000, idleMs: 30_000 };
 
+/** What is answered of a studio that is in: its name, its owner, and the link by which they choose a password. */
+async function linkForOwner(db: StudioDb, studioId: string) {
+  const owner = await firstOwner(db, studioId);
+  const { studio } = await readKept(db, { studioId, trainerId: owner.id });
+  const link = await makeLink(db, { studioId, trainerId: owner.id }, owner.id, 'invitation');
+  return { studioName: studio.name, owner: { name: owner.name, email: owner.email }, link };
+}
+
 async function takeIn(app: App, request: Request, response: Response): Promise<void> {
   requireSetupCode(app, request, request.get('X-Spalo-Code'));
   if (await anyStudio(app.database))
@@ -68,14 +77,13 @@ async function takeIn(app: App, request: Request, response: Response): Promise<v
   if (!request.is('application/octet-stream')) {
     throw new Refusal('invalid-input', 'Send the archive as application/octet-stream');
   }
-  const answer = await receiveFile(request, app.scratch, PACKED, (file) =>
-    unpackStudio(app.database, packedIn(file), true, async (db, studioId) => {
-      const owner = await firstOwner(db, studioId);
-      const { studio } = await readKept(db, { studioId, trainerId: owner.id });
-      const link = await makeLink(db, { studioId, trainerId: owner.id }, owner.id, 'invitation');
-      return { studioName: studio.name, owner: { name: owner.name, email: owner.email }, link };
-    }),
-  );
+  const answer = await receiveFile(request, app.scratch, PACKED, async (file) => {
+    const { size } = await stat(file);
+    const onRead = (bytes: number) => {
+      app.bringingIn.share = bytes / size;
+    };
+    return unpackStudio(app.database, packedIn(file), true, linkForOwner, onRead);
+  });
   response.set('Cache-Control', 'no-store').json(answer);
 }
 
@@ -84,14 +92,14 @@ export function archiveRouter(app: App): Router {
   const router = Router();
   router.get(`${API_BASE}/archive`, (request, response) => sendArchive(app, request, response));
   // One at a time: each is read to its end before the next may begin.
-  let taking = false;
   router.post(`${API_BASE}/setup/archive`, async (request, response) => {
-    if (taking) throw new Refusal('busy', 'Another archive is being brought in');
-    taking = true;
+    if (app.bringingIn.share !== null)
+      throw new Refusal('busy', 'Another archive is being brought in');
+    app.bringingIn.share = 0;
     try {
       await takeIn(app, request, response);
     } finally {
-      taking = false;
+      app.bringingIn.share = null;
     }
   });
   return router;

@@ -1,21 +1,22 @@
 import { nowMs } from '@spalo/core';
 import { Router } from 'express';
+import { asWho } from '../access/as-who';
 import { mountInStudio } from '../access/mount';
 import { hashToken } from '../access/token';
-import { inStudio } from '../db/database';
 import type { App } from '../http/app';
 import { Refusal } from '../http/refusal';
 import { calendarOf, endFeed, feedSince, makeFeed } from './feed';
 
 /** Whose calendar an address is; refuses `not-found` for one that is nobody's, or was renewed. */
 async function holderOf(app: App, token: string) {
-  const { rows } = await app.database.pool.query<{ studio_id: string; trainer_id: string }>(
-    'SELECT * FROM feed_holder($1)',
-    [hashToken(token)],
-  );
+  const { rows } = await app.database.pool.query<{
+    studio_id: string;
+    trainer_id: string;
+    own_only: boolean;
+  }>('SELECT * FROM feed_holder($1)', [hashToken(token)]);
   const [row] = rows;
   if (!row) throw new Refusal('not-found', 'No such calendar: its address was renewed or ended');
-  return { studioId: row.studio_id, trainerId: row.trainer_id };
+  return { studioId: row.studio_id, trainerId: row.trainer_id, ownOnly: row.own_only };
 }
 
 /** A trainer's calendar for other programs: its secret address, and what lies there. */
@@ -37,7 +38,7 @@ export function calendarRouter(app: App): Router {
   // Whoever has the address may read: calendar programs cannot sign in.
   router.get('/calendar/:token.ics', async (request, response) => {
     const who = await holderOf(app, String(request.params.token));
-    const text = await inStudio(app.database, who.studioId, (db) => calendarOf(db, who, nowMs()));
+    const text = await asWho(app.database, who, (db) => calendarOf(db, who, nowMs()));
     response
       .set({
         'Cache-Control': 'private, no-store',

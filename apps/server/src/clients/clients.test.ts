@@ -52,6 +52,7 @@ describe('clients', () => {
       wishes: { focus: [], liked: [], disliked: [] },
       trainingMonthsAt: expect.any(String),
       flags: [],
+      coaches: [trainerId],
       mine: true,
       // Nobody has asked anything yet.
       cautions: ['unscreened'],

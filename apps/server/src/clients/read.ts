@@ -4,16 +4,9 @@ import { emptyHistory, type Flag } from '@spalo/core';
 import { and, asc, desc, eq, inArray, max, sql } from 'drizzle-orm';
 import type { Who } from '../access/sign-in';
 import type { StudioDb } from '../db/database';
-import {
-  blocks,
-  clientHistories,
-  clients,
-  clientTrainers,
-  flags,
-  measurements,
-  screenings,
-} from '../db/schema';
+import { blocks, clientHistories, clients, flags, measurements, screenings } from '../db/schema';
 import { freshenHistory } from '../log/project/history';
+import { readCoaches } from './coaches';
 import { flagOf } from './flag';
 import { Refusal } from '../http/refusal';
 
@@ -41,7 +34,6 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
       facts: clients,
       answers: screenings.answers,
       answeredAt: screenings.answeredAt,
-      coach: clientTrainers.trainerId,
       lastSessionAt: clientHistories.lastSessionAt,
       mark,
     })
@@ -50,14 +42,6 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
     .leftJoin(
       screenings,
       and(eq(screenings.studioId, clients.studioId), eq(screenings.clientId, clients.id)),
-    )
-    .leftJoin(
-      clientTrainers,
-      and(
-        eq(clientTrainers.studioId, clients.studioId),
-        eq(clientTrainers.clientId, clients.id),
-        eq(clientTrainers.trainerId, trainerId),
-      ),
     )
     .where(and(eq(clients.studioId, studioId), id === undefined ? undefined : eq(clients.id, id)))
     .orderBy(asc(clients.name), asc(clients.id));
@@ -79,11 +63,13 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
       ),
     )
     .groupBy(measurements.clientId);
+  const coachesOf = await readCoaches(db, studioId, ids);
   const flagsOf = new Map<string, Flag[]>(ids.map((each) => [each, []]));
   for (const flag of raised) flagsOf.get(flag.clientId)!.push(flagOf(flag));
   const measuredOn = new Map(measured.map(({ clientId, on }) => [clientId, on]));
-  return rows.map(({ facts: row, answers, answeredAt, coach, ...rest }) => {
+  return rows.map(({ facts: row, answers, answeredAt, ...rest }) => {
     const { studioId: _studio, createdAt: _created, updatedAt: _updated, ...facts } = row;
+    const coaches = coachesOf.get(facts.id) ?? [];
     return {
       ...facts,
       ...rest,
@@ -93,7 +79,8 @@ export async function readClients(db: StudioDb, who: Who, id?: string): Promise<
       cautions: cautionsOf(answers ?? {}),
       screened: isScreened(answers ?? {}),
       screenedAt: lastAsked(answeredAt, facts.askedAgainAt),
-      mine: coach !== null,
+      coaches,
+      mine: coaches.includes(trainerId),
     };
   });
 }

@@ -7,6 +7,7 @@ import type { StudioDb } from '../db/database';
 import { clients, clientTrainers, erasedClients } from '../db/schema';
 import { Refusal } from '../http/refusal';
 import { teachingIn } from '../own-lifts/teaching';
+import { coaches } from './coaches';
 import { projectHistory } from '../log/project/history';
 
 /** Ids of the studio's clients who were deleted for good. */
@@ -40,19 +41,30 @@ function requireLifts({ reports, overrides, programme }: ClientFacts, { byId }: 
   if (errors.length > 0) throw new Refusal('invalid-input', undefined, errors);
 }
 
+/** Refuses `not-found` for a client whom somebody else coaches; one that is new is nobody's yet. */
+async function requireOwn(db: StudioDb, who: Who, id: string): Promise<void> {
+  const [known] = await db
+    .select({ id: clients.id })
+    .from(clients)
+    .where(and(eq(clients.studioId, who.studioId), eq(clients.id, id)));
+  if (known && !(await coaches(db, who, id))) throw new Refusal('not-found', 'No such client');
+}
+
 /** Adds a client or replaces their facts; refuses `gone` for one who was deleted for good. */
 export async function writeClient(
   db: StudioDb,
-  { studioId, trainerId }: Who,
+  who: Who,
   id: string,
   facts: ClientFacts,
 ): Promise<void> {
+  const { studioId, trainerId } = who;
   requireLifts(facts, await teachingIn(db, studioId));
   const erased = await db
     .select({ id: erasedClients.id })
     .from(erasedClients)
     .where(and(eq(erasedClients.studioId, studioId), eq(erasedClients.id, id)));
   if (erased.length > 0) throw new Refusal('gone', 'This client was deleted for good');
+  if (who.ownOnly) await requireOwn(db, who, id);
   const [written] = await db
     .insert(clients)
     .values({ studioId, id, ...facts })

@@ -20,6 +20,15 @@ export async function announce(db: StudioDb, studioId: string, ...messages: Stre
   await notify(db, { studioId, messages, ended: [] });
 }
 
+/** Tells every device that it may see other clients than before. */
+export const announceClients = (db: StudioDb, studioId: string) =>
+  announce(
+    db,
+    studioId,
+    { kind: 'changed', what: 'clients' },
+    { kind: 'changed', what: 'bookings' },
+  );
+
 /** As many ids as a notification holds, which is 8,000 bytes at the most, with room to spare. */
 const IDS = 100;
 

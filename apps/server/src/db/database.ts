@@ -30,6 +30,14 @@ export function openDatabase(url: string, size = 10): Database {
 
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
+/** What a transaction is held to besides its studio. */
+export interface Confines {
+  /** Sees one moment throughout, and writes nothing. */
+  snapshot?: boolean;
+  /** The trainer whose clients, and nobody else's, it sees and changes; null for all of the studio. */
+  clientsOf?: string | null;
+}
+
 /**
  * Runs `work` in a transaction that row-level security confines to `studioId`. Begins and names the studio in one
  * round trip, which takes no parameters: the id is checked to be one before it is written into the statement.
@@ -38,10 +46,12 @@ export async function inStudio<T>(
   database: Database,
   studioId: string,
   work: (db: StudioDb) => Promise<T>,
-  /** Sees one moment throughout, and writes nothing. */
-  snapshot = false,
+  { snapshot = false, clientsOf = null }: Confines = {},
 ): Promise<T> {
   if (!UUID.test(studioId)) throw new RangeError('A studio is named by its UUID');
+  if (clientsOf !== null && !UUID.test(clientsOf)) {
+    throw new RangeError('A trainer is named by their UUID');
+  }
   const client = await database.pool.connect();
   let broken = false;
   // A connection that is lost while in use says so here; the statement in hand fails, and the process lives on.
@@ -51,7 +61,9 @@ export async function inStudio<T>(
   client.on('error', lost);
   try {
     const begin = snapshot ? 'BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY' : 'BEGIN';
-    await client.query(`${begin}; SELECT set_config('app.studio', '${studioId}', true)`);
+    await client.query(
+      `${begin}; SELECT set_config('app.studio', '${studioId}', true), set_config('app.clients_of', '${clientsOf ?? ''}', true)`,
+    );
     const answer = await work(drizzle(client, { schema }));
     await client.query('COMMIT');
     return answer;

@@ -37,6 +37,7 @@ const GRANTS: Record<string, string> = {
 };
 const FUNCTIONS = [
   'current_studio()',
+  'current_clients_of()',
   'the_time()',
   'accounts_for_sign_in(text)',
   'sign_in_holder(text)',

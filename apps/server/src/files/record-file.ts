@@ -4,7 +4,9 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { csvHeading, csvLines, recordNames, type RecordTable } from '@spalo/contract';
 import { eq } from 'drizzle-orm';
-import { inStudio, type Database, type StudioDb } from '../db/database';
+import { asWho } from '../access/as-who';
+import type { Who } from '../access/sign-in';
+import type { Database, StudioDb } from '../db/database';
 import { studios } from '../db/schema';
 import { teachingIn } from '../own-lifts/teaching';
 import { recordRows, type Choice, type Studio } from './record-rows';
@@ -45,19 +47,19 @@ async function* asJson(
   yield '}\n';
 }
 
-/** Writes a table of the studio's records as CSV, or with `records` all of them as JSON, as of one moment. */
+/** Writes a table of the studio's records, of clients whom `who` may see, as CSV, or with `records` all of them as JSON, as of one moment. */
 export const writeRecords = (
   database: Database,
-  studioId: string,
+  who: Who,
   what: RecordTable | 'records',
   choice: Choice,
   file: string,
 ): Promise<void> =>
-  inStudio(
+  asWho(
     database,
-    studioId,
+    who,
     async (db) => {
-      const studio = await studioOf(db, studioId);
+      const studio = await studioOf(db, who.studioId);
       const text =
         what === 'records' ? asJson(db, studio, choice) : asCsv(db, studio, what, choice);
       await pipeline(Readable.from(text), createWriteStream(file, { mode: 0o600 }));

@@ -8,9 +8,9 @@ import {
 } from '@spalo/contract';
 import { Router, type Request } from 'express';
 import { eq } from 'drizzle-orm';
+import { asWho } from '../access/as-who';
 import { admit } from '../access/script';
 import { calendarOf } from '../calendar/feed';
-import { inStudio } from '../db/database';
 import { clients } from '../db/schema';
 import type { App } from '../http/app';
 import { Refusal } from '../http/refusal';
@@ -46,7 +46,7 @@ export function recordsRouter(app: App): Router {
 
   router.get(`${BASE}/calendar.ics`, async (request, response) => {
     const who = await admitted(app, request);
-    const text = await inStudio(app.database, who.studioId, (db) => calendarOf(db, who, nowMs()));
+    const text = await asWho(app.database, who, (db) => calendarOf(db, who, nowMs()));
     response.set('Cache-Control', 'no-store').type('text/calendar; charset=utf-8').send(text);
   });
 
@@ -60,7 +60,7 @@ export function recordsRouter(app: App): Router {
     const choice = choiceOf(request);
     const wanted = choice.client;
     if (wanted) {
-      const known = await inStudio(app.database, who.studioId, (db) =>
+      const known = await asWho(app.database, who, (db) =>
         db.select({ id: clients.id }).from(clients).where(eq(clients.studioId, who.studioId)),
       );
       const ids = new Set(known.map(({ id }) => id));
@@ -71,7 +71,7 @@ export function recordsRouter(app: App): Router {
     await sendMade(response, app, { name: `spalo-${what}.${kind}`, type }, (file) =>
       writeRecords(
         app.database,
-        who.studioId,
+        who,
         what as RecordTable | 'records',
         { clientIds: wanted, from, to },
         file,

@@ -3,7 +3,7 @@ import { API_BASE, FILM_PIECE_BYTES } from '@spalo/contract';
 import express, { type Request, type Response, type Router } from 'express';
 import { z } from 'zod';
 import { authenticate } from '../access/sign-in';
-import { inStudio } from '../db/database';
+import { asWho } from '../access/as-who';
 import type { App } from '../http/app';
 import { Refusal } from '../http/refusal';
 import { bytesFrom, takePiece, wholeFile } from './files';
@@ -39,9 +39,10 @@ function rangeOf(
 }
 
 async function sendBytes(app: App, request: Request, response: Response): Promise<void> {
-  const { studioId } = await authenticate(app, request);
+  const who = await authenticate(app, request);
+  const { studioId } = who;
   const id = idOf(request);
-  const file = await inStudio(app.database, studioId, (db) => wholeFile(db, studioId, id));
+  const file = await asWho(app.database, who, (db) => wholeFile(db, studioId, id));
   response.set({
     'Content-Type': file.type,
     'Accept-Ranges': 'bytes',
@@ -54,7 +55,7 @@ async function sendBytes(app: App, request: Request, response: Response): Promis
   response.set('Content-Length', String(end - start + 1));
   for (let from = start; from <= end && !response.destroyed;) {
     // Piece by piece, each in a transaction of its own: a slow phone holds no connection.
-    const bytes = await inStudio(app.database, studioId, (db) => bytesFrom(db, studioId, id, from));
+    const bytes = await asWho(app.database, who, (db) => bytesFrom(db, studioId, id, from));
     const part = bytes.subarray(0, end - from + 1);
     from += part.length;
     if (!response.write(part))
@@ -71,7 +72,7 @@ export function mountBytes(router: Router, app: App): void {
     `${PATH}/:from`,
     express.raw({ type: 'application/octet-stream', limit: FILM_PIECE_BYTES }),
     async (request, response) => {
-      const { studioId } = await authenticate(app, request);
+      const who = await authenticate(app, request);
       const id = idOf(request);
       const from = place.safeParse(request.params.from);
       const bytes: unknown = request.body;
@@ -79,8 +80,8 @@ export function mountBytes(router: Router, app: App): void {
       if (!Buffer.isBuffer(bytes) || bytes.length === 0) {
         throw new Refusal('invalid-input', 'Send the piece as application/octet-stream');
       }
-      const received = await inStudio(app.database, studioId, (db) =>
-        takePiece(db, studioId, id, from.data, bytes),
+      const received = await asWho(app.database, who, (db) =>
+        takePiece(db, who.studioId, id, from.data, bytes),
       );
       response.set('Cache-Control', 'no-store').json({ received });
     },

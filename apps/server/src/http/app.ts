@@ -28,6 +28,8 @@ export interface App {
   erasedFile: string | null;
   /** What lets another machine set Spalo up. */
   setupCode: string;
+  /** The archive that is being brought in: how much of it is, from 0 to 1; null while there is none. */
+  bringingIn: { share: number | null };
   /** Offer the one-tap sign-in to the demo studio. */
   demo: boolean;
   /** Let the client show its gallery of pieces. */

@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { streamKey, type LogEvent } from '@spalo/core';
 import { and, eq, inArray, sql } from 'drizzle-orm';
+import type { Who } from '../access/sign-in';
 import type { StudioDb } from '../db/database';
 import { events, studios } from '../db/schema';
 import { announce } from '../db/announce';
@@ -34,11 +35,15 @@ const clientOf = ({ payload }: LogEvent): string[] =>
     ? [payload.clientId]
     : [];
 
+/** By whose sign-in entries come. */
+type Sender = Pick<Who, 'studioId' | 'trainerId' | 'ownOnly'>;
+
 /**
  * Refuses clients and authors that are not the studio's, and makes this the studio's only writer until it commits:
  * arrival numbers then appear in the order of commits, and no reader skips one.
  */
-async function admit(db: StudioDb, studioId: string, batch: readonly LogEvent[]): Promise<void> {
+async function admit(db: StudioDb, who: Sender, batch: readonly LogEvent[]): Promise<void> {
+  const { studioId } = who;
   const clientIds = [...new Set(batch.flatMap(clientOf))];
   const authors = [...new Set(batch.map((event) => event.author))];
   const streamIds = [...new Set(batch.map((event) => event.streamId))];
@@ -57,6 +62,28 @@ async function admit(db: StudioDb, studioId: string, batch: readonly LogEvent[])
   if (found.authors < authors.length) {
     throw new Refusal('invalid-input', 'An author is not a trainer of this studio');
   }
+  if (who.ownOnly) await requireOwn(db, who, clientIds, streamIds);
+}
+
+/** Refuses what tells of clients whom the sender does not coach, but for sessions that they began themselves. */
+async function requireOwn(
+  db: StudioDb,
+  { studioId, trainerId }: Sender,
+  clientIds: readonly string[],
+  streamIds: readonly string[],
+): Promise<void> {
+  const { rows } = await db.execute<{ foreign: boolean }>(sql`
+    SELECT EXISTS (
+      SELECT 1 FROM (
+        SELECT client_id FROM sessions WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(streamIds)})
+          AND trainer_id <> ${trainerId}::uuid
+        UNION SELECT client_id FROM blocks WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(streamIds)})
+        UNION SELECT unnest(${uuidList(clientIds)}) EXCEPT SELECT client_id FROM sessions
+          WHERE studio_id = ${studioId}::uuid AND id = ANY(${uuidList(streamIds)}) AND trainer_id = ${trainerId}::uuid
+      ) AS told(client_id)
+      WHERE client_id NOT IN (SELECT client_id FROM client_trainers
+        WHERE studio_id = ${studioId}::uuid AND trainer_id = ${trainerId}::uuid)) AS foreign`);
+  if (rows[0]?.foreign) throw new Refusal('not-found', 'No such client among yours');
 }
 
 /** An id may come twice, but it must say the same thing each time. */
@@ -159,19 +186,19 @@ export interface Appended {
 }
 
 /**
- * Appends events of any streams of the studio and projects those streams, all or nothing; `sentBy` is the trainer whose
+ * Appends events of any streams of the studio and projects those streams, all or nothing; `who` is the trainer whose
  * sign-in they came by. Events that the log holds already do nothing. Refuses clients and authors that are not the
  * studio's, a session that was started with another client, and streams without end.
  */
 export async function appendEvents(
   db: StudioDb,
-  studioId: string,
+  who: Sender,
   incoming: readonly LogEvent[],
-  sentBy: string,
 ): Promise<Appended> {
+  const { studioId } = who;
   const batch = [...new Map(incoming.map((event) => [event.id, event])).values()];
-  await admit(db, studioId, batch);
-  const { fresh, last, lengths } = await insertEvents(db, studioId, batch, sentBy);
+  await admit(db, who, batch);
+  const { fresh, last, lengths } = await insertEvents(db, studioId, batch, who.trainerId);
   if (fresh.size < batch.length) {
     await requireSame(
       db,

@@ -33,23 +33,26 @@ export function logRouter(app: App): Router {
     app,
     'appendEvents',
     async ({ db, who, body }) => {
-      const { broken, ...done } = await appendEvents(db, who.studioId, body.events, who.trainerId);
+      const { broken, ...done } = await appendEvents(db, who, body.events);
       if (broken.length > 0) app.log.error({ streams: broken }, 'streams that cannot be reduced');
       return done;
     },
-    async (refusal, { db, body }) => {
-      if (refusal.kind === 'gone') await rememberRefused(db, body.events);
+    {
+      whole: true,
+      keep: async (refusal, { db, body }) => {
+        if (refusal.kind === 'gone') await rememberRefused(db, body.events);
+      },
     },
   );
 
   mountInStudio(router, app, 'events', async ({ db, who, query }) => {
     const after = Number(query.after);
+    // Read first: past what is of others' clients nobody has to look again.
+    const seen = who.ownOnly ? Number(await logCursor(db, who.studioId)) : after;
     const page = await readEvents(db, who.studioId, gt(events.seq, after), PAGE);
-    return {
-      events: page.events,
-      cursor: String(page.last ?? after),
-      more: page.events.length === PAGE,
-    };
+    const more = page.events.length === PAGE;
+    const last = page.last ?? after;
+    return { events: page.events, cursor: String(more ? last : Math.max(last, seen)), more };
   });
 
   mountInStudio(router, app, 'liveEvents', async ({ db, who, query }) => {

@@ -4,27 +4,14 @@ import { Router } from 'express';
 import { v7 } from 'uuid';
 import type { Who } from '../access/sign-in';
 import type { App } from '../http/app';
+import { coaches } from '../clients/coaches';
 import { requireClient } from '../clients/read';
 import type { StudioDb } from '../db/database';
-import { clientTrainers, screeningOpenings, screenings } from '../db/schema';
+import { screeningOpenings, screenings } from '../db/schema';
 import { announce } from '../db/announce';
 import { mountInStudio, mountRecorded } from '../access/mount';
 import { Refusal } from '../http/refusal';
 import { readOpenings } from './openings';
-
-async function coaches(db: StudioDb, who: Who, clientId: string): Promise<boolean> {
-  const found = await db
-    .select({ clientId: clientTrainers.clientId })
-    .from(clientTrainers)
-    .where(
-      and(
-        eq(clientTrainers.studioId, who.studioId),
-        eq(clientTrainers.clientId, clientId),
-        eq(clientTrainers.trainerId, who.trainerId),
-      ),
-    );
-  return found.length > 0;
-}
 
 async function requireCoach(db: StudioDb, who: Who, clientId: string): Promise<void> {
   await requireClient(db, who.studioId, clientId);

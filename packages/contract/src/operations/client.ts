@@ -29,6 +29,12 @@ export const clientOperations = {
     summary: 'Add a client under an id made on the device, or replace their facts',
     access: 'trainer',
   },
+  putCoaches: {
+    method: 'put',
+    path: '/clients/:id/coaches',
+    summary: 'Say who coaches a client; their own trainers and owners only',
+    access: 'trainer',
+  },
   eraseClient: {
     method: 'delete',
     path: '/clients/:id',

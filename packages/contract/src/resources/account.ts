@@ -59,6 +59,8 @@ export const studioFacts = z.object({
     .string()
     .trim()
     .regex(/^\+?[0-9 ]{2,20}$/, 'A number as it is dialled, as 112'),
+  /** Whose clients trainers who do not own the studio see and change: everybody’s, or those they coach. */
+  trainersSee: z.enum(['all', 'own']).default('all'),
   /** The studio’s own words for screening questions, by the question. */
   screeningWords: z.record(slug, line(300)),
 });
@@ -74,6 +76,7 @@ const studio = z.object({
       roomId: true,
       bookingMinutes: true,
       emergencyNumber: true,
+      trainersSee: true,
       screeningWords: true,
     })
     .partial().shape,

@@ -161,6 +161,8 @@ export const listedClient = clientFacts.extend({
   lastSessionAt: instant.nullable(),
   /** Another word whenever their history or measurements have changed. */
   mark: z.string(),
+  /** Trainers who coach them; absent in what was fetched before it was told, and for who was added here and not yet sent. */
+  coaches: z.array(uuid).optional(),
   /** Whether the signed-in trainer may open the screening answers. */
   mine: z.boolean(),
 }) satisfies z.ZodType<Person>;
@@ -176,6 +178,11 @@ const clientPast = z.object({
 
 /** A client with all that a session is drafted from. */
 export const client = listedClient.extend(clientPast.shape);
+
+/** Who coaches a client from now on: somebody does. */
+export const coachesOf = z.object({
+  trainerIds: z.array(uuid).min(1, 'Somebody coaches them').max(50),
+});
 
 export type ListedClient = z.infer<typeof listedClient>;
 export type ClientPast = z.infer<typeof clientPast>;

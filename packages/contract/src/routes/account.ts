@@ -49,6 +49,8 @@ export const accountRoutes = {
       needsCode: z.boolean(),
       demo: z.boolean(),
       gallery: z.boolean(),
+      /** How much of an archive is in, from 0 to 1; null while none is brought in. */
+      bringingIn: z.number().nullable(),
     }),
   },
   makeStudio: {

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { clientOperations } from '../operations/client';
 import { clientExport } from '../files/client-export';
 import { instant, uuid } from '../primitives/values';
-import { client, clientFacts, listedClient } from '../resources/client';
+import { client, clientFacts, coachesOf, listedClient } from '../resources/client';
 import { flag, flagFacts } from '../resources/flag';
 import { pastSet } from '../resources/history';
 import { studioLearned } from '../resources/learned';
@@ -41,6 +41,13 @@ export const clientRoutes = {
     body: clientFacts,
     answer: client,
     problems: ['gone'],
+  },
+  putCoaches: {
+    ...clientOperations.putCoaches,
+    params: byId,
+    body: coachesOf,
+    answer: coachesOf,
+    problems: ['not-found', 'not-allowed'],
   },
   eraseClient: {
     ...clientOperations.eraseClient,

@@ -1,6 +1,7 @@
 import type { OneTimeLink } from '@spalo/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { call } from '../../api/call';
 import { sendFile } from '../../api/fetch-file';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
@@ -13,6 +14,18 @@ interface Brought {
   link: OneTimeLink;
 }
 
+/** How often the server is asked how far it is. */
+const ASK_MS = 1000;
+
+/** How much of the archive is in, in words; null before it is being brought in, and where nobody answers. */
+async function bringingIn(): Promise<string | null> {
+  const share = await call('setup', {}).then(
+    (setup) => setup.bringingIn,
+    () => null,
+  );
+  return share ? `${Math.round(share * 100)} % is brought in` : null;
+}
+
 /** On an empty Spalo: a studio comes back from its archive, and its owner chooses a new password. */
 export function FromArchive({ code }: { code: string }) {
   const [says, setSays] = useState<string | null>(null);
@@ -23,6 +36,10 @@ export function FromArchive({ code }: { code: string }) {
     if (!file) return;
     setProblem(null);
     setSays('It is being sent');
+    const asking = setInterval(
+      () => void bringingIn().then((said) => said && setSays(said)),
+      ASK_MS,
+    );
     try {
       const share = (done: number) =>
         setSays(done < 1 ? `${Math.round(done * 100)} % is sent` : 'It is being brought in');
@@ -34,6 +51,7 @@ export function FromArchive({ code }: { code: string }) {
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'That did not work');
     } finally {
+      clearInterval(asking);
       setSays(null);
     }
   };

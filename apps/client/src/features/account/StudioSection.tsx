@@ -25,6 +25,10 @@ const weeks = [
   { value: 0, label: 'Sunday' },
   { value: 6, label: 'Saturday' },
 ] as const;
+const views = [
+  { value: 'all', label: 'All clients' },
+  { value: 'own', label: 'Their own' },
+] as const;
 const FIRST = '';
 
 /** What the studio sets for itself, as it stands. */
@@ -36,6 +40,7 @@ const factsOf = ({ studio }: Account): StudioFacts => ({
   roomId: studio.roomId ?? null,
   bookingMinutes: studio.bookingMinutes ?? 60,
   emergencyNumber: studio.emergencyNumber ?? EMERGENCY,
+  trainersSee: studio.trainersSee ?? 'all',
   screeningWords: studio.screeningWords ?? {},
 });
 
@@ -149,6 +154,20 @@ export function StudioSection({ account }: { account: Account }) {
           value={facts.weekStart}
           onChange={(weekStart) => keep(account, { weekStart })}
         />
+      </View>
+      <View className="gap-1">
+        <Strong>Trainers see</Strong>
+        <Choice
+          label="Trainers see"
+          options={views}
+          value={facts.trainersSee}
+          onChange={(trainersSee) => keep(account, { trainersSee })}
+        />
+        <Quiet>
+          {facts.trainersSee === 'all'
+            ? 'Every trainer sees and changes every client; screening answers are open to their own trainers only.'
+            : 'A trainer sees and changes only clients they coach, and those bookings; owners all. Who coaches a client is said on their page.'}
+        </Quiet>
       </View>
       {rooms.length > 1 && (
         <View className="gap-1">

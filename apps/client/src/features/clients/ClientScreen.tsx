@@ -21,6 +21,7 @@ import { useOpenSessions } from '../../state/use-journal';
 import { BlockSection } from './BlockSection';
 import { ClientFacts } from './ClientFacts';
 import { ClientHead } from './ClientHead';
+import { CoachesSection } from './CoachesSection';
 import { FlagList } from './FlagList';
 import { LiftTrends } from './LiftTrends';
 import { LoadCardSection } from './LoadCardSection';
@@ -143,6 +144,7 @@ function ClientPerson({ client, account }: Omit<PageProps, 'room'>) {
       </Guard>
       <Measurements client={client} account={account} />
       <ClientFacts client={client} account={account} />
+      <CoachesSection client={client} account={account} />
       <ScreeningSection key={client.id} client={client} zone={account.studio.zone} />
       <PersonalData client={client} zone={account.studio.zone} />
     </View>

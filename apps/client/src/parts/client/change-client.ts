@@ -15,6 +15,7 @@ export function factsOfClient(client: Client & Partial<KnownClient>): ClientFact
     screenedAt: _screenedAt,
     measurements: _measurements,
     history: _history,
+    coaches: _coaches,
     mine: _mine,
     measuredOn: _measuredOn,
     lastSessionAt: _lastSessionAt,

@@ -441,6 +441,31 @@ describe('syncing', () => {
     expect(await sync.hear('{"kind":"log","cursor":"1"}')).toBeNull();
     expect(journal.state.getState().streams.session.has(session)).toBe(true);
   });
+
+  it('fetches once for all that is told within a second, and what was told last as well', async () => {
+    jest.useFakeTimers();
+    try {
+      let arrived = 0;
+      const asked: number[] = [];
+      const call = ((name: string) => {
+        if (name === 'events') asked.push(arrived);
+        return Promise.resolve({ events: [], cursor: String(arrived), more: false, next: null });
+      }) as unknown as Caller;
+      const sync = makeSync(makeJournal(memoryJournal()), call);
+      const told: Promise<unknown>[] = [];
+      for (; arrived < 30; arrived += 1) {
+        told.push(sync.hear(`{"kind":"log","cursor":"${arrived}"}`));
+        await jest.advanceTimersByTimeAsync(100);
+      }
+      told.push(sync.hear('{"kind":"log","cursor":"30"}'));
+      await jest.advanceTimersByTimeAsync(1000);
+      await Promise.all(told);
+      expect(asked.length).toBeLessThanOrEqual(5);
+      expect(asked.at(-1)).toBe(30);
+    } finally {
+      jest.useRealTimers();
+    }
+  });
 });
 
 describe('a device that several trainers use', () => {

@@ -162,8 +162,8 @@ export class Journal<R extends Reducers = typeof reducers> {
     await this.drop(arrived.map((entry) => entry.id));
   }
 
-  /** Lets go of all that is held of clients who were deleted for good. */
-  async forgetClients(clientIds: readonly string[]): Promise<void> {
+  /** Lets go of all that is held of clients: those who were deleted for good, or without `alsoWaiting` of what the server has. */
+  async forgetClients(clientIds: readonly string[], alsoWaiting = true): Promise<void> {
     const gone = new Set(clientIds);
     const entries = [...this.state.getState().entries.values()];
     // By the events themselves: what was taken back, or cannot be told, is theirs as well.
@@ -173,6 +173,7 @@ export class Journal<R extends Reducers = typeof reducers> {
         .map(streamKey),
     );
     const kept = entries.flatMap((entry): Entry[] => {
+      if (!alsoWaiting && entry.state !== 'sent') return [entry];
       if (entry.kind === 'event') return lost.has(streamKey(entry.event)) ? [] : [entry];
       const change = withoutClients(entry.change, gone);
       return change === null ? [] : change === entry.change ? [entry] : [{ ...entry, change }];

@@ -2,6 +2,7 @@ import type { AnswerOf, Call, RouteName, StreamMessage } from '@spalo/contract';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { ApiProblem, Unreachable } from '../../api/call';
 import { send, type Change, type ChangeRoute } from '../changes/changes';
+import { elapsedMs } from '../elapsed';
 import { waitingEntries } from './entries';
 import { useSignedIn } from '../signed-in';
 import type { Journal } from './journal';
@@ -15,6 +16,9 @@ export type Caller = <N extends RouteName>(name: N, args: Call<N>) => Promise<An
 type Changed = Extract<StreamMessage, { kind: 'changed' }>['what'];
 
 const CURSOR = 'cursor';
+/** Between two pulls that messages ask for: of all that a full studio logs in a second, each device fetches once. */
+const PULL_GAP_MS = 1000;
+
 /** Where the first pull began, and the page it has come to. */
 const STARTING = 'starting';
 /** Refusals that say nothing about what was sent: sign in again, wait a little. */
@@ -45,6 +49,9 @@ export class Sync {
   );
   private flushing: Promise<void> | null = null;
   private pulling: Promise<void> | null = null;
+  /** One that messages have asked for, and that has not begun. */
+  private nextPull: Promise<void> | null = null;
+  private pulledAt = -Infinity;
 
   /** `refresh` fetches anew what a change has touched; until then the device shows its own copy of the change. */
   constructor(
@@ -65,6 +72,7 @@ export class Sync {
   pull(): Promise<void> {
     this.pulling ??= this.pullOnce().finally(() => {
       this.pulling = null;
+      this.pulledAt = elapsedMs();
     });
     return this.pulling;
   }
@@ -77,10 +85,19 @@ export class Sync {
       useSignedIn.setState({ heard: message });
       return null;
     }
-    // A pull that runs already may have asked before this message's events were there.
-    await this.pulling;
-    await this.pull();
+    this.nextPull ??= this.pullNext();
+    await this.nextPull;
     return null;
+  }
+
+  /** The pull after the one that runs, which may have asked before a message's events were there; not at once after it. */
+  private async pullNext(): Promise<void> {
+    await this.pulling;
+    const early = PULL_GAP_MS - (elapsedMs() - this.pulledAt);
+    if (early > 0) await new Promise((resolve) => setTimeout(resolve, early));
+    // What is heard from here on is asked for by the next.
+    this.nextPull = null;
+    await this.pull();
   }
 
   private failed(error: unknown): void {

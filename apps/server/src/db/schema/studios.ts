@@ -34,6 +34,10 @@ export const studios = pgTable('studios', {
   emergencyNumber: text('emergency_number').notNull().default('112'),
   /** The studio's own words for screening questions, by the question. */
   screeningWords: jsonb('screening_words').$type<Record<string, string>>().notNull().default({}),
+  /** Whose clients trainers who own nothing see and change: everybody's, or those they coach. */
+  trainersSee: text('trainers_see', { enum: ['all', 'own'] })
+    .notNull()
+    .default('all'),
   createdAt: when('created_at').notNull().default(now),
   /** The arrival number of the event that came last: each studio counts its own. */
   arrivals: bigint('arrivals', { mode: 'number' }).notNull().default(0),
