@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, logSet, nowIso, openDemo, startClient, test, told } from './spalo';
+import { expect, logSet, nowIso, openDemo, passGeneral, startClient, test, told } from './spalo';
 
 test.use({ scene: 'device', serviceWorkers: 'allow' });
 
@@ -171,19 +171,21 @@ test('signing out before everything has been sent loses nothing', async ({ page 
 test('a new version that comes in mid-session waits in each tab until it is taken there', async ({
   page,
   context,
+  spalo,
 }) => {
   await openDemo(page);
-  await startClient(page, 'Bartholomew Achterberg-Lindqvist');
+  // Nobody whom the other tests have on the floor.
+  await page.goto('/clients');
+  await page.getByRole('link', { name: /^Bartholomew/ }).click();
+  await page.getByRole('button', { name: 'Start a session now' }).click();
+  await passGeneral(page);
   await logSet(page);
   await page.evaluate(() => navigator.serviceWorker.ready);
   // The worker of a first visit is no update: from the next load on a later one is.
   await page.reload();
   const other = await context.newPage();
   await other.goto('/day');
-  await context.route('**/sw.js', async (route) => {
-    const answer = await route.fetch();
-    await route.fulfill({ response: answer, body: `${await answer.text()}\n// another version` });
-  });
+  const removeFiles = await spalo.upgrade();
   await page.evaluate(async () => (await navigator.serviceWorker.ready).update());
   const take = (tab: Page) => tab.getByRole('button', { name: 'Reload', exact: true });
   for (const tab of [page, other]) await expect(take(tab)).toBeVisible();
@@ -202,4 +204,5 @@ test('a new version that comes in mid-session waits in each tab until it is take
   await expect.poll(() => untouched(page)).toBe(false);
   await expect(steps(page)).toHaveCount(done + 1);
   await other.close();
+  await removeFiles();
 });

@@ -1,6 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
+import { appendFile, cp, mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
+import os from 'node:os';
+import path from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Browser, type Page } from '@playwright/test';
 import { clockAheadMs, nowIso, nowMs, setClock } from '../packages/core/src/unit/clock';
@@ -8,7 +11,7 @@ import { addDays, format } from 'date-fns';
 import pg from 'pg';
 import { olderDatabase } from '../scripts/fixtures.mjs';
 import { serverEnv } from '../scripts/instance.mjs';
-import { serverBundle } from '../scripts/paths.mjs';
+import { clientDist, serverBundle } from '../scripts/paths.mjs';
 import { dropDatabase, ensureDatabase } from '../scripts/postgres.mjs';
 
 function freePort(): Promise<number> {
@@ -139,6 +142,17 @@ export class Spalo {
       });
       child.on('exit', () => reject(new Error('the server ended before it was ready')));
     });
+  }
+
+  /** Starts it with a client that is another version, as after an upgrade. Answers what takes its files away again. */
+  async upgrade(): Promise<() => Promise<void>> {
+    const dir = await mkdtemp(path.join(os.tmpdir(), 'spalo-newer-'));
+    await cp(clientDist, dir, { recursive: true });
+    await appendFile(path.join(dir, 'sw.js'), '\n// another version\n');
+    await this.kill();
+    this.env.CLIENT_DIR = dir;
+    await this.start();
+    return () => rm(dir, { recursive: true, force: true });
   }
 
   /** Ends the process at once, as a power cut would. */

@@ -1,9 +1,19 @@
+import { randomUUID } from 'node:crypto';
 import { expect, expectAccessible, test } from './spalo';
 
 test.use({ scene: 'trainers', demo: false });
 
 const owner = { email: 'olga@example.invalid', password: 'several words of mine' };
 const tess = { email: 'tess@example.invalid', password: 'tess has her own words' };
+
+/** A client as a device sends one. */
+const newcomer = {
+  ...{ name: 'Ines Okonedo', bodyMassG: 64_000, sex: 'unsaid', trainingMonths: 3 },
+  ...{ calledName: '', phone: '', email: '', birthDate: '1991-04-12', heightMm: null },
+  ...{ nervous: false, preference: 'none', goal: '', availability: '', brief: '' },
+  ...{ emergencyContact: '', consentAt: null, squatLook: null, segments: null, stiff: [] },
+  ...{ reports: [], programme: [], overrides: [], archivedAt: null },
+};
 
 test('a trainer is invited by a link, chooses a password, is given a new one, and leaves', async ({
   page,
@@ -83,7 +93,32 @@ test('a trainer is invited by a link, chooses a password, is given a new one, an
   await other.reload();
   await expect(other.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();
 
+  // The owner keeps each trainer to their own clients; one is then coached by both.
+  await page.request.put(`/api/v1/clients/${randomUUID()}`, {
+    headers: { 'X-Spalo': '1' },
+    data: newcomer,
+  });
+  const row = phone.getByRole('link', { name: /^Ines Okonedo/ });
+  await phone.goto('/clients');
+  await expect(row).toBeVisible();
+  await page
+    .getByRole('radiogroup', { name: 'Trainers see' })
+    .getByRole('radio', { name: 'Their own' })
+    .click();
+  await expect(row).toHaveCount(0);
+  await page.goto('/clients');
+  await page.getByRole('link', { name: /^Ines Okonedo/ }).click();
+  await page.getByRole('button', { name: 'Change who coaches Ines Okonedo' }).click();
+  const coaches = page.getByRole('dialog', { name: 'Who coaches Ines Okonedo' });
+  await expect(coaches.getByRole('checkbox', { name: 'Olga' })).toBeChecked();
+  await coaches.getByRole('checkbox', { name: 'Tess' }).click();
+  await expectAccessible(page);
+  await coaches.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Olga and Tess', { exact: true })).toBeVisible();
+  await expect(row).toBeVisible();
+
   // She becomes an owner, and leaves; her name stays.
+  await page.goto('/settings');
   await page.getByRole('button', { name: 'Change Tess' }).click();
   const tessSheet = page.getByRole('dialog', { name: 'Tess' });
   await tessSheet.getByRole('radio', { name: 'Owner' }).click();

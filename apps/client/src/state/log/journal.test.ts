@@ -442,6 +442,22 @@ describe('syncing', () => {
     expect(journal.state.getState().streams.session.has(session)).toBe(true);
   });
 
+  it('keeps anew what a store has lost that was taken away while it was open', async () => {
+    const server = fakeServer(() => 'none');
+    const store = memoryJournal();
+    const journal = makeJournal(store);
+    const sync = makeSync(journal, server.call);
+    await appendToSession(journal, session, 'session.started', start, author);
+    await sync.flush();
+    await sync.pull();
+    await store.remove((await store.all()).map(({ id }) => id));
+    await store.clearNotes();
+    await sync.pull();
+    const again = makeJournal(store);
+    await again.load(nowMs());
+    expect(again.state.getState().streams.session.has(session)).toBe(true);
+  });
+
   it('fetches once for all that is told within a second, and what was told last as well', async () => {
     jest.useFakeTimers();
     try {

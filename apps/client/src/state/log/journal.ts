@@ -142,10 +142,10 @@ export class Journal<R extends Reducers = typeof reducers> {
     return { id, kind: 'event', event: made, state: 'waiting' };
   }
 
-  /** Takes in events that the server has. */
-  async receive(events: readonly LogEvent[]): Promise<void> {
+  /** Takes in events that the server has; with `anew` also those that are shown already: the store may have lost them. */
+  async receive(events: readonly LogEvent[], anew = false): Promise<void> {
     const { entries } = this.state.getState();
-    const fresh = events.filter((event) => entries.get(event.id)?.state !== 'sent');
+    const fresh = events.filter((event) => anew || entries.get(event.id)?.state !== 'sent');
     await this.write(fresh.map((event) => ({ id: event.id, kind: 'event', event, state: 'sent' })));
   }
 

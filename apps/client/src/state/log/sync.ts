@@ -189,7 +189,8 @@ export class Sync {
     for (;;) {
       const page: AnswerOf<'liveEvents'> = await this.call('liveEvents', { query: { after } });
       if (!isTheirs()) return page.cursor;
-      await this.journal.receive(page.events);
+      // Without a cursor the device has nothing yet, or its store was taken away while it was open.
+      await this.journal.receive(page.events, true);
       cursor ||= page.cursor;
       if (!page.next) return cursor;
       after = page.next;
