@@ -6,6 +6,9 @@ const require = createRequire(import.meta.url);
 const expo = require('eslint-config-expo/flat');
 
 const NEW_DATE = "NewExpression[callee.name='Date'][arguments.length=0]";
+const DAY_CUT =
+  "CallExpression[callee.property.name='slice'][arguments.0.value=0][arguments.1.value=10]";
+const DAY = 'A day is the studio’s: studioDay, dayIn or dayPlus of @spalo/core.';
 const CLOCK = 'The time comes from nowMs or nowIso of @spalo/core.';
 
 const inClient = (config) => ({ ...config, files: ['apps/client/**/*.{ts,tsx,js}'] });
@@ -70,8 +73,17 @@ export default [
     ignores: ['packages/core/src/unit/clock.ts'],
     rules: {
       'no-restricted-properties': ['error', { object: 'Date', property: 'now', message: CLOCK }],
-      'no-restricted-syntax': ['error', { selector: NEW_DATE, message: CLOCK }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: NEW_DATE, message: CLOCK },
+        { selector: DAY_CUT, message: DAY },
+      ],
     },
+  },
+  {
+    // A test says in which zone it plays.
+    files: ['**/*.test.ts', '**/*.test-help.ts'],
+    rules: { 'no-restricted-syntax': ['error', { selector: NEW_DATE, message: CLOCK }] },
   },
   {
     files: ['packages/core/src/**/*.ts'],
@@ -97,6 +109,7 @@ export default [
           selector: NEW_DATE,
           message: 'Core takes the time as an argument.',
         },
+        { selector: DAY_CUT, message: DAY },
       ],
     },
   },

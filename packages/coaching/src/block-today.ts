@@ -16,6 +16,7 @@ import {
   type DoneDay,
   type PastSet,
   type PlannedLift,
+  studioDay,
 } from '@spalo/core';
 import type { CoachedClient } from './client';
 
@@ -44,7 +45,7 @@ function aheadOf(
 
 /** The block that a client is in at a time (ISO); null where they are in none. */
 export function blockNow(client: CoachedClient, now: string): BlockSoFar | null {
-  const block = blockOn(client.blocks ?? [], client.history, now.slice(0, 10));
+  const block = blockOn(client.blocks ?? [], client.history, studioDay(now));
   return block && { block, done: doneDays(block, client.history) };
 }
 
@@ -56,7 +57,7 @@ export interface BlockToday extends BlockSoFar {
 
 /** The day that a client's block has for a session now; null outside of blocks, and while its weeks are turned down. */
 export function blockToday(client: CoachedClient, now: string): BlockToday | null {
-  const found = turnedDownOn(client, now.slice(0, 10)) ? null : blockNow(client, now);
+  const found = turnedDownOn(client, studioDay(now)) ? null : blockNow(client, now);
   const day = found && nextDay(found.block, found.done);
   if (!day) return null;
   const asked = new Map(
@@ -101,7 +102,7 @@ export function aheadAfter(
   const { block: at } = session;
   const block = at
     ? blocks.find(({ id }) => id === at.blockId)
-    : blockOn(blocks, history, now.slice(0, 10));
+    : blockOn(blocks, history, studioDay(now));
   if (!block) return null;
   const done = [...doneDays(block, history), ...(at ? [at] : [])];
   const asked = plan.standsFor ?? plan.liftId;

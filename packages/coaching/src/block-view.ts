@@ -18,6 +18,7 @@ import {
   type DoneLift,
   type LiftPlan,
   type LoadsDraft,
+  studioDay,
 } from '@spalo/core';
 import {
   calendarOf,
@@ -129,7 +130,7 @@ function limitedBy(
 export function blockView(training: Training, block: BlockState): BlockView {
   const { client, now } = training;
   const done = doneDays(block, client.history);
-  const weeks = calendarOf(block, done, now.slice(0, 10), client.turnedDown);
+  const weeks = calendarOf(block, done, studioDay(now), client.turnedDown);
   const bases = basesOf(training, block);
   const isOver = (week: number, day: number) =>
     [...done, ...block.leftOut].some((each) => each.week === week && each.day === day);

@@ -9,6 +9,7 @@ import {
   type Room,
   type StrengthProfile,
   type Unit,
+  studioDay,
 } from '@spalo/core';
 import { blockNow, blockToday, type BlockToday } from './block-today';
 import type { CoachedClient } from './client';
@@ -32,7 +33,7 @@ function programmeToday(
   today: BlockToday | null,
 ): ProgrammeLift[] {
   if (today) return [...today.asked.keys()].filter((id) => findLift(id)).map(programmeLift);
-  const running = turnedDownOn(client, now.slice(0, 10)) && blockNow(client, now)?.block;
+  const running = turnedDownOn(client, studioDay(now)) && blockNow(client, now)?.block;
   if (!running) return programmeFor(client, room, now);
   return running.lifts
     .filter(({ liftId }) => findLift(liftId))
@@ -67,7 +68,7 @@ export function draftInputFor(
   given?: readonly ProgrammeLift[],
 ): DraftInput {
   const today = given ? null : blockToday(client, now);
-  const less = given ? null : turnedDownOn(client, now.slice(0, 10));
+  const less = given ? null : turnedDownOn(client, studioDay(now));
   const chosen = given ?? programmeToday(client, room, now, today);
   const programme = given ?? withStandIns(chosen, client, room, now);
   return {

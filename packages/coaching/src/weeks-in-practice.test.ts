@@ -1,6 +1,7 @@
 import { liftById, repLifts, roomPresets } from '@spalo/catalog';
 import {
   atOrBelow,
+  dayPlus,
   draftLoads,
   emptyHistory,
   isClosed,
@@ -10,6 +11,8 @@ import {
   noMemory,
   openReps,
   readStrength,
+  setStudioZone,
+  studioDay,
   type BlockState,
   type Flag,
   type LiftMemory,
@@ -22,6 +25,8 @@ import type { CoachedClient } from './client';
 import { draftInputFor } from './draft-input';
 import { isItWorking } from './is-it-working';
 import { somebody } from './somebody.test-help';
+
+afterEach(() => setStudioZone('UTC'));
 
 let next = 0;
 const id = () => `id-${(next += 1)}`;
@@ -140,6 +145,22 @@ describe('a day of a block', () => {
     expect(lifts.map(({ sets }) => sets)).toEqual(lifts.map(() => 2));
     const patterns = lifts.map(({ liftId }) => liftById(liftId).pattern);
     expect(new Set(patterns).size).toBe(patterns.length);
+  });
+
+  it.each([
+    // An evening of the last day, and the morning after it, while UTC has the other day already or still.
+    ['America/Los_Angeles', '2026-11-25T07:30:00.000Z', '2026-11-25T16:00:00.000Z'],
+    ['Pacific/Auckland', '2026-11-24T10:30:00.000Z', '2026-11-24T18:00:00.000Z'],
+    // Before and after midnight of a day that has 25 hours.
+    ['America/Los_Angeles', '2026-11-02T07:30:00.000Z', '2026-11-02T08:30:00.000Z'],
+  ])('ends to be turned down with the studio’s day in %s, at %s', (zone, evening, morning) => {
+    setStudioZone(zone);
+    const last = studioDay(evening);
+    const less = { from: dayPlus(last, -6), to: last, reason: 'holiday' as const };
+    const client = clientWith({ blocks: [blockOf(0, 2)], turnedDown: [less] });
+    const turnedDownAt = (now: string) =>
+      draftInputFor({ ...trainingOf(client), now }).turnedDown !== undefined;
+    expect([turnedDownAt(evening), turnedDownAt(morning)]).toEqual([true, false]);
   });
 });
 

@@ -1,6 +1,7 @@
 export { ofThisVersion, streamKey, type LogEvent, type StreamKind } from './log/event';
 export { madeMs, timeOfId } from './log/time-of-id';
 export { clockAheadMs, nowIso, nowMs, setClock } from './unit/clock';
+export { dayIn, dayPlus, setStudioZone, studioDay } from './unit/days';
 export {
   fromGrams,
   massNumber,

@@ -13,7 +13,7 @@ import { useWide } from '../design/use-wide';
 import { useProblem } from '../state/problems';
 import { useOwnLifts } from '../state/queries';
 import { onFetched } from '../state/query-client';
-import { learnTeaching } from '../state/teaching';
+import { learnStudio } from '../state/learn-studio';
 import { TeachingContext } from '../state/use-teaching';
 import { useSignedIn } from '../state/signed-in';
 import { useSettings } from '../state/settings';
@@ -35,7 +35,7 @@ export function Shell({ account, children }: { account: Account; children: React
   const aheadMs = useStore(deviceClock, (state) => state.aheadMs);
   // Before any screen asks for a lift.
   const own = useOwnLifts();
-  learnTeaching(own);
+  learnStudio(own, account.studio.zone);
   useAhead();
   useSpaceKey();
   const hand = useSettings((state) => state.hand);

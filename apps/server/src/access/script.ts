@@ -1,4 +1,4 @@
-import { nowIso, nowMs } from '@spalo/core';
+import { nowIso, nowMs, dayIn } from '@spalo/core';
 import { sql } from 'drizzle-orm';
 import type { Request } from 'express';
 import { inStudio } from '../db/database';
@@ -37,7 +37,7 @@ async function countRequest(app: App, tokenId: string): Promise<void> {
 /** Keeps that an operation was asked for: once a day and operation, with how often. */
 async function recordUse(app: App, who: Who, operation: string): Promise<void> {
   const at = nowIso();
-  const use = { tokenId: who.signInId, day: at.slice(0, 10), operation };
+  const use = { tokenId: who.signInId, day: dayIn(at, 'UTC'), operation };
   await inStudio(app.database, who.studioId, async (db) => {
     await db
       .insert(scriptUses)

@@ -21,6 +21,8 @@ import {
   type Room,
   type SessionEvent,
   type SessionState,
+  studioDay,
+  setStudioZone,
 } from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import { addDays, format, getISODay, subDays, subYears } from 'date-fns';
@@ -195,7 +197,7 @@ function demoClient(who: DemoPerson, { now, id, trainerId }: Making) {
     ...facts,
     trainingMonths: Math.max(0, who.trainingMonths - Math.round(weeks.from / 4.3)),
     flags,
-    cautions: cautionsOf(answersOf(beforeNews(who), startedAt.slice(0, 10))),
+    cautions: cautionsOf(answersOf(beforeNews(who), studioDay(startedAt))),
     overrides,
   };
   const weighed = [weeks.from * 7 + 1, Math.max(1, weeks.to * 7 + 2)];
@@ -339,6 +341,7 @@ export function generateDemo(seed: number, now: Date, filmsDir: string): DemoStu
     device: id(),
     room: boathouseRoom(id),
   };
+  setStudioZone(Intl.DateTimeFormat().resolvedOptions().timeZone);
   const demo: DemoStudio = {
     studio: {
       id: id(),

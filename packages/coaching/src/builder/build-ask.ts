@@ -14,6 +14,7 @@ import {
   type PlannedLift,
   type ProgrammeLift,
   type Room,
+  studioDay,
 } from '@spalo/core';
 import {
   coverOf,
@@ -61,7 +62,7 @@ const DAY_MS = 24 * 3600 * 1000;
 const SETS = { firstYear: [2, 3], later: [3, 4], turnedDown: [2] } as const;
 
 function setChoiceOf({ client, now }: Training): readonly number[] {
-  if (turnedDownOn(client, now.slice(0, 10))) return SETS.turnedDown;
+  if (turnedDownOn(client, studioDay(now))) return SETS.turnedDown;
   return isInFirstYear(client) ? SETS.firstYear : SETS.later;
 }
 

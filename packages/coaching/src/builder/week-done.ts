@@ -1,3 +1,4 @@
+import { studioDay } from '@spalo/core';
 import { findLift } from '@spalo/catalog';
 import type { ClientHistory } from '@spalo/core';
 import type { DoneSets } from '@spalo/core/builder';
@@ -13,7 +14,7 @@ export function setsBetween(
       const lift = findLift(liftId);
       return marked
         .filter(({ at }) => lift && from <= at && at < to)
-        .map(({ at, sets }) => ({ lift: lift!, sets: sets.length, day: at.slice(0, 10), at }));
+        .map(({ at, sets }) => ({ lift: lift!, sets: sets.length, day: studioDay(at), at }));
     })
     .sort((a, b) => (a.at < b.at ? -1 : 1))
     .map(({ lift, sets, day }) => ({ lift, sets, day }));
@@ -37,7 +38,7 @@ export function sessionsAWeek(
   const since = new Date(Date.parse(now) - LOOK_BACK_DAYS * DAY_MS).toISOString();
   const days = new Set(
     Object.values(history.lifts).flatMap(({ marked = [] }) =>
-      marked.filter(({ at }) => at >= since && at < now).map(({ at }) => at.slice(0, 10)),
+      marked.filter(({ at }) => at >= since && at < now).map(({ at }) => studioDay(at)),
     ),
   );
   const aWeek = Math.round((days.size * 7) / LOOK_BACK_DAYS);

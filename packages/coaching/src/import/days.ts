@@ -1,3 +1,4 @@
+import { dayIn } from '@spalo/core';
 /** How a file writes its days. Those with a month in letters are told by themselves. */
 export const dayOrders = ['year first', 'day first', 'month first', 'serial'] as const;
 export type DayOrder = (typeof dayOrders)[number];
@@ -40,7 +41,7 @@ export function dayOf(cell: string, order: DayOrder): string | null {
       ? Math.floor(Number(cell.replace(',', '.')))
       : 0;
     if (serial < SERIALS.from || serial > SERIALS.to) return null;
-    return new Date(SERIAL_FROM + serial * DAY_MS).toISOString().slice(0, 10);
+    return dayIn(SERIAL_FROM + serial * DAY_MS, 'UTC');
   }
   const parts = /^(?:[a-z]+\.?,? )?(\d{1,4})[./-] ?(\d{1,2})[./-] ?(\d{1,4})(?:[T ,].*)?$/i.exec(
     cell,

@@ -1,3 +1,4 @@
+import { dayIn } from '@spalo/core';
 type Json = Record<string, unknown>;
 
 const ID = '019a0000-0000-7000-8000-000000000001';
@@ -40,7 +41,7 @@ function textOf(schema: Json): string {
   const { format, pattern, minLength } = schema;
   if (format === 'uuid') return ID;
   if (format === 'date-time') return NOW;
-  if (format === 'date') return NOW.slice(0, 10);
+  if (format === 'date') return dayIn(NOW, 'UTC');
   if (format === 'email') return String(named.email);
   if (pattern === '^\\d{1,15}$') return '0';
   if (typeof pattern === 'string' && pattern.startsWith('^\\+?[0-9 ]')) return '112';

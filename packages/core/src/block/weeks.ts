@@ -1,13 +1,10 @@
+import { dayPlus, studioDay } from '../unit/days';
 import type { DoneDay } from '../memory/block-memory';
 import { turnedDownOn, type TurnedDown } from '../person/turned-down';
 import type { BlockState } from './block';
 import { nextDay } from './days';
 
-const DAY_MS = 24 * 3600 * 1000;
-
-/** A day so many days on (2026-11-24). */
-const dayPlus = (day: string, more: number): string =>
-  new Date(Date.parse(day) + more * DAY_MS).toISOString().slice(0, 10);
+const dayOf = (done: DoneDay | undefined): string | undefined => done && studioDay(done.at);
 
 /** The first day of the week that a day lies in; `firstDay` 1 for Monday, 0 for Sunday. */
 function weekOf(day: string, firstDay = 1): string {
@@ -34,7 +31,7 @@ export function calendarOf(
   turnedDown: readonly TurnedDown[] = [],
 ): CalendarWeek[] {
   const next = nextDay(block, done)?.week ?? block.weeks;
-  const first = (week: number) => done.find((each) => each.week === week)?.at.slice(0, 10);
+  const first = (week: number) => dayOf(done.find((each) => each.week === week));
   const weeks: CalendarWeek[] = [];
   const isDown = (from: string) =>
     turnedDownOn({ turnedDown }, from) ?? turnedDownOn({ turnedDown }, dayPlus(from, 3));
@@ -49,7 +46,7 @@ export function calendarOf(
     const began = first(week);
     if (began !== undefined) passOver(weekOf(began));
     else if (week === next) {
-      const latest = done.at(-1)?.at.slice(0, 10);
+      const latest = dayOf(done.at(-1));
       const here = weekOf(today);
       // The week whose sessions are done is over for this block.
       const free = latest !== undefined && weekOf(latest) === here ? dayPlus(here, 7) : here;
@@ -69,5 +66,8 @@ export function weeksMoved(block: BlockState, weeks: readonly CalendarWeek[]): n
   const last = weeks.at(-1);
   if (!last) return 0;
   const planned = dayPlus(weekOf(block.from), 7 * (block.weeks - 1));
-  return Math.max(0, Math.round((Date.parse(last.from) - Date.parse(planned)) / (7 * DAY_MS)));
+  return Math.max(
+    0,
+    Math.round((Date.parse(last.from) - Date.parse(planned)) / (7 * 24 * 3600 * 1000)),
+  );
 }

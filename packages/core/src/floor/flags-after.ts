@@ -1,3 +1,4 @@
+import { studioDay } from '../unit/days';
 import { stopFor, redPlaceOf } from './pain-stop';
 import {
   coversDegree,
@@ -34,7 +35,7 @@ export function flagsRaised(
   session: Pick<SessionState, 'lifts' | 'startedAt'>,
   flags: readonly Flag[],
 ): RaisedFlag[] {
-  const day = session.startedAt.slice(0, 10);
+  const day = studioDay(session.startedAt);
   const open = openFlags({ flags });
   const raised: RaisedFlag[] = [];
   const reports = session.lifts.flatMap(({ pains }) => pains);

@@ -1,3 +1,4 @@
+import { studioDay } from '../unit/days';
 import { askedText, planAsked, type Ahead } from '../block/asked-plan';
 import { memoryOf, type ClientHistory } from '../memory/history';
 import type { LiftMemory } from '../memory/lift-memory';
@@ -299,7 +300,7 @@ function stillClosed(plan: LiftPlan | null, lift: Lift, person: Person): string 
  */
 function sinceThen(person: Person, { plan, lastDone, decided }: LiftMemory): Person {
   if (!plan) return person;
-  const day = lastDone?.slice(0, 10) ?? null;
+  const day = lastDone === null ? null : studioDay(lastDone);
   const decidedMs = Date.parse(decided?.at ?? lastDone ?? '');
   const isNewer = ({ id, since, place }: Flag) =>
     place !== plan.wayBack?.place &&

@@ -1,3 +1,4 @@
+import { dayPlus, studioDay } from '../unit/days';
 import { madeMs } from '../log/time-of-id';
 import { stressOn } from '../lift/joints';
 import type { Lift } from '../lift/lift';
@@ -8,7 +9,6 @@ import type { WayBack } from '../session/way-back';
 
 /** A flag may be written down a few days after the session that it came of. */
 const LATE_DAYS = 4;
-const DAY_MS = 24 * 3600 * 1000;
 
 /** Pain from which the whole load waits for a week after the place was closed. */
 const STRONG = 5;
@@ -19,7 +19,7 @@ function keptAway(flag: Flag, lastDone: string): boolean {
   const { id, since, state, degree, closedOn } = flag;
   const from = closedOn ?? since;
   const began = from === null ? madeMs(id) : Date.parse(from);
-  const late = Date.parse(lastDone.slice(0, 10)) - LATE_DAYS * DAY_MS;
+  const late = Date.parse(dayPlus(studioDay(lastDone), -LATE_DAYS));
   const isOver = state === 'cleared' || state === 'closed' || degreeOf(flag) !== 'closed';
   const wasClosing = closedOn !== undefined || degree === undefined || degree === 'closed';
   return isOver && wasClosing && state !== 'removed' && began >= late;
@@ -28,9 +28,7 @@ function keptAway(flag: Flag, lastDone: string): boolean {
 /** The way back from its first step, for what a flag kept away. */
 function fromTheStart({ place, side, worst = 0, closedOn }: Flag): WayBack {
   const fullFrom =
-    closedOn !== undefined && worst >= STRONG
-      ? new Date(Date.parse(closedOn) + WEEK_DAYS * DAY_MS).toISOString().slice(0, 10)
-      : undefined;
+    closedOn !== undefined && worst >= STRONG ? dayPlus(closedOn, WEEK_DAYS) : undefined;
   return { place, side, step: 0, ...(fullFrom !== undefined && { fullFrom }) };
 }
 

@@ -1,3 +1,4 @@
+import { studioDay } from '../unit/days';
 import type { Side } from '../lift/joints';
 import type { FlagPlace } from '../person/person';
 
@@ -62,7 +63,7 @@ export function stepToday(way: WayBack, now: string): WayBack {
   if (way.held || way.step === 0) return way;
   const isSoon = way.since !== undefined && Date.parse(now) - Date.parse(way.since) < STEP_MS;
   const isEarly =
-    way.step >= WAY_BACK.length && way.fullFrom !== undefined && now.slice(0, 10) < way.fullFrom;
+    way.step >= WAY_BACK.length && way.fullFrom !== undefined && studioDay(now) < way.fullFrom;
   return isSoon || isEarly ? { ...way, step: way.step - 1, held: true } : way;
 }
 

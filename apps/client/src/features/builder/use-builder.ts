@@ -48,7 +48,8 @@ export function useBuilder(
   const ask = useMemo(() => {
     const at = booking ? Date.parse(booking.startsAt) : now;
     const wish = { ...byHand, week: weekBounds(at, account.studio) };
-    return { visit: visitOf(client, room, account), wish, own, tries };
+    const studio = { own, zone: account.studio.zone };
+    return { visit: visitOf(client, room, account), wish, studio, tries };
   }, [client, room, account, booking, byHand, own, tries, now]);
   useEffect(() => {
     let stale = false;

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs, dayPlus } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import { useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
@@ -36,7 +36,6 @@ const spans = [
   { value: 'week', label: 'Week' },
 ] as const;
 const EVERYBODY = '';
-const DAY_MS = 24 * 3600 * 1000;
 
 /** The day or week that is looked at, with its bookings. */
 function useCalendar(account: Account) {
@@ -162,7 +161,7 @@ const monthOf = (day: string) =>
 function movedTo(row: HourRow, quarters: number, days: number, zone: string): string | null {
   const { startsAt } = row.booking;
   const day = formDay(Date.parse(startsAt), zone);
-  const to = new Date(Date.parse(day) + days * DAY_MS).toISOString().slice(0, 10);
+  const to = dayPlus(day, days);
   const hour = Math.round(hourOf(startsAt, zone) * 4) / 4 + quarters / 4;
   return instantOf(to, timeText(Math.max(0, Math.min(23.75, hour))), zone);
 }

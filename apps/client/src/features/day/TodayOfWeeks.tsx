@@ -1,13 +1,13 @@
 import { findLift } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
-import { type LoadsDraft, nowIso, turnedDownOn } from '@spalo/core';
+import { type LoadsDraft, turnedDownOn, nowMs, studioDay } from '@spalo/core';
 import { Strong } from '../../design/Words';
 
 /** What a session is among the weeks: its day of the block, turned down, and what to ask after a return. */
 export function TodayOfWeeks({ client, draft }: { client: Client; draft: LoadsDraft }) {
   const { block: day } = draft;
   const block = client.blocks?.find(({ id }) => id === day?.blockId);
-  const less = turnedDownOn(client, nowIso().slice(0, 10));
+  const less = turnedDownOn(client, studioDay(nowMs()));
   const back = draft.lifts.filter(({ wayBack }) => wayBack && wayBack.step > 0);
   const asked = back.map(({ liftId, wayBack }) => {
     const name = findLift(liftId)?.name.toLowerCase() ?? liftId;

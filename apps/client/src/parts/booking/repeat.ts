@@ -1,3 +1,4 @@
+import { dayPlus } from '@spalo/core';
 import { RRule, type Weekday } from 'rrule';
 import { instantOf } from '../time/day-time';
 
@@ -77,6 +78,6 @@ export function movedAlike(
 ): string {
   const DAY_MS = 24 * 3600 * 1000;
   const by = Math.round((Date.parse(to.day) - Date.parse(from.day)) / DAY_MS);
-  const day = new Date(Date.parse(dayOf(startsAt)) + by * DAY_MS).toISOString().slice(0, 10);
+  const day = dayPlus(dayOf(startsAt), by);
   return instantOf(day, to.time, zone) ?? startsAt;
 }

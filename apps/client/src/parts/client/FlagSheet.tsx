@@ -1,4 +1,4 @@
-import { type Flag, nowIso, ratedNow } from '@spalo/core';
+import { type Flag, ratedNow, nowMs, studioDay } from '@spalo/core';
 import { useState } from 'react';
 import { Button } from '../../design/Button';
 import { DateField } from '../../design/DateField';
@@ -59,7 +59,7 @@ export function FlagSheet({
   onClose: () => void;
   onSave: (flag: Flag) => void;
 }) {
-  const [today] = useState(() => nowIso().slice(0, 10));
+  const [today] = useState(() => studioDay(nowMs()));
   const [typed, setTyped] = useState<Typed>(() =>
     flag ? { ...flag, since: flag.since ?? '', now: null } : blank(today),
   );

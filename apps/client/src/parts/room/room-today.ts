@@ -1,4 +1,4 @@
-import { nowIso, type Room, type TurnedDown, turnedDownOn } from '@spalo/core';
+import { type Room, type TurnedDown, turnedDownOn, nowMs, studioDay } from '@spalo/core';
 
 /** The room that a client trains in today: the one that was booked, another one while they are away, else the usual. */
 export function roomToday(
@@ -7,6 +7,6 @@ export function roomToday(
   usual: Room | undefined,
   booked?: { roomId?: string | null | undefined },
 ): Room | undefined {
-  const away = turnedDownOn(client, nowIso().slice(0, 10))?.roomId;
+  const away = turnedDownOn(client, studioDay(nowMs()))?.roomId;
   return rooms?.find(({ id }) => id === (booked?.roomId ?? away)) ?? usual;
 }

@@ -1,8 +1,8 @@
+import { dayPlus } from '@spalo/core';
 import type { DoneSets } from '@spalo/core/builder';
 import { View } from 'react-native';
 import { Quiet } from '../../design/Words';
 
-const DAY_MS = 24 * 3600 * 1000;
 const weekdays = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 /** Sets of big lifts from which a day is a hard one. */
 const HARD = 6;
@@ -18,7 +18,7 @@ const namesFrom = (from: string): string[] => {
 /** Sets of big lifts on each day of a week that begins on the day `from` (2026-11-23). */
 const bigSets = (done: readonly DoneSets[], from: string): number[] =>
   weekdays.map((_, at) => {
-    const day = new Date(Date.parse(`${from}T12:00:00Z`) + at * DAY_MS).toISOString().slice(0, 10);
+    const day = dayPlus(from, at);
     return done
       .filter((each) => each.day === day && each.lift.restClass !== 'small')
       .reduce((sum, { sets }) => sum + sets, 0);

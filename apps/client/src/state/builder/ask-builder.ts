@@ -1,13 +1,12 @@
 import type { BuiltFor, BuildWish } from '@spalo/coaching/builder';
-import type { OwnLift } from '@spalo/core';
+import type { OfStudio } from '../worker/ask';
 import type { Visit } from '../worker/tasks/draft';
 
 /** A session to build: who, where, and what the trainer wants of it. */
 export interface BuilderAsk {
   visit: Visit;
   wish: BuildWish;
-  /** What the studio teaches of its own. */
-  own: readonly OwnLift[];
+  studio: OfStudio;
 }
 
 export type BuilderSays = { id: number } & ({ answer: BuiltFor } | { error: string });

@@ -1,5 +1,6 @@
 import { teachHere, teachingOf } from '@spalo/catalog';
 import { buildFor, solveBy } from '@spalo/coaching/builder';
+import { setStudioZone } from '@spalo/core';
 import type { Solve } from '@spalo/core/builder';
 import loadHighs from 'highs';
 import { profileOfClient } from '../strength';
@@ -27,7 +28,8 @@ self.onmessage = async ({ data }: MessageEvent<{ id: number; ask: BuilderAsk }>)
   const { id, ask } = data;
   try {
     const solve = await theSolver();
-    teachHere(teachingOf(ask.own));
+    teachHere(teachingOf(ask.studio.own));
+    setStudioZone(ask.studio.zone);
     const { client, room, unit, now, hour, taste, ratios } = ask.visit;
     const profile = profileOfClient(client, ratios);
     const training = { client, profile, room: steadyRoom(room), unit, now };

@@ -10,19 +10,25 @@ let worker: Worker | null = null;
 let lastId = 0;
 const waiting = new Map<number, Waiting>();
 
-/** What the studio teaches of its own: a worker that starts later is told as well. */
-let own: readonly OwnLift[] = [];
+/** What the studio teaches of its own, and its zone. */
+export interface OfStudio {
+  own: readonly OwnLift[];
+  zone: string;
+}
 
-/** Tells the worker what the studio teaches of its own. */
-export function tellWorker(taught: readonly OwnLift[]): void {
-  own = taught;
-  worker?.postMessage({ own });
+/** A worker that starts later is told as well. */
+let studio: OfStudio = { own: [], zone: 'UTC' };
+
+/** Tells the worker whose studio it works for. */
+export function tellWorker(told: OfStudio): void {
+  studio = told;
+  worker?.postMessage({ studio });
 }
 
 function theWorker(): Worker {
   if (worker) return worker;
   worker = new Worker(new URL('./spalo.worker', import.meta.url));
-  worker.postMessage({ own });
+  worker.postMessage({ studio });
   worker.onmessage = ({ data }: MessageEvent<{ id: number; answer: unknown; error?: string }>) => {
     const asker = waiting.get(data.id);
     if (data.error === undefined) asker?.take(data.answer);

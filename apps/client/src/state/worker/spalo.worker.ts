@@ -1,11 +1,13 @@
 import { teachHere, teachingOf } from '@spalo/catalog';
-import type { OwnLift } from '@spalo/core';
+import { setStudioZone } from '@spalo/core';
+import type { OfStudio } from './ask';
 import { doTask, type Task } from './tasks';
 
 /** What is too much for the screen's thread runs here. */
-self.onmessage = ({ data }: MessageEvent<{ id: number; task: Task } | { own: OwnLift[] }>) => {
-  if ('own' in data) {
-    teachHere(teachingOf(data.own));
+self.onmessage = ({ data }: MessageEvent<{ id: number; task: Task } | { studio: OfStudio }>) => {
+  if ('studio' in data) {
+    teachHere(teachingOf(data.studio.own));
+    setStudioZone(data.studio.zone);
     return;
   }
   try {

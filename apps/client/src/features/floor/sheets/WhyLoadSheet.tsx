@@ -1,4 +1,4 @@
-import { evidenceOf, massText, type RampKind } from '@spalo/core';
+import { evidenceOf, massText, type RampKind, studioDay } from '@spalo/core';
 import { View } from 'react-native';
 import { BeliefBand } from '../../../design/BeliefBand';
 import { Button } from '../../../design/Button';
@@ -40,7 +40,7 @@ export function WhyLoadSheet() {
         {sets.length === 0 && <Body>None yet: the first sets today move it fast.</Body>}
         {sets.toReversed().map((set) => (
           <Body key={set.at}>
-            {`${set.at.slice(0, 10)}  ${loadReps(set.loadG, set.cleanReps, unit)}${set.rir === null ? '' : `, ${rirText(set.rir)}`}`}
+            {`${studioDay(set.at)}  ${loadReps(set.loadG, set.cleanReps, unit)}${set.rir === null ? '' : `, ${rirText(set.rir)}`}`}
           </Body>
         ))}
       </View>

@@ -5,7 +5,6 @@ import {
   type CueOutcome,
   type DayAfter,
   type Lift,
-  nowIso,
   type Pain,
   type PlannedLift,
   redPlaceOf,
@@ -13,6 +12,8 @@ import {
   shareOfStep,
   type Step,
   stepDown,
+  nowMs,
+  studioDay,
 } from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
 import { askedNow, type AskedToday } from '../asked-now';
@@ -165,7 +166,7 @@ export const liftActions = (append: Append) => ({
     const id = await append('pain.reported', { liftId: lift.id, ...pain });
     const place = redPlaceOf(pain);
     if (!place || !client) return;
-    const day = nowIso().slice(0, 10);
+    const day = studioDay(nowMs());
     await putFlag(client.id, redFlagOf(id, place, pain, { liftName: lift.name, day }));
   },
 });

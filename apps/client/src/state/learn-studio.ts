@@ -1,0 +1,20 @@
+import { teachHere, teachingOf } from '@spalo/catalog';
+import { setStudioZone, type OwnLift } from '@spalo/core';
+import { tellWorker, type OfStudio } from './worker/ask';
+
+let learnt: OfStudio = { own: [], zone: 'UTC' };
+
+/**
+ * From now on this device teaches as its studio does, and its days are the studio's, here and in the worker; told once for
+ * each change.
+ */
+export function learnStudio(own: readonly OwnLift[], zone: string): void {
+  if (learnt.own === own && learnt.zone === zone) return;
+  const sameLifts = JSON.stringify(learnt.own) === JSON.stringify(own);
+  const same = sameLifts && learnt.zone === zone;
+  learnt = { own, zone };
+  if (same) return;
+  setStudioZone(zone);
+  if (!sameLifts) teachHere(teachingOf(own));
+  tellWorker(learnt);
+}
