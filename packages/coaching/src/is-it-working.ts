@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
-import { doneDays, type BlockState, type DoneDay, type PastSet } from '@spalo/core';
-import { responseOf, type OneChange, type Response } from '@spalo/core/blocks';
+import { doneDays, type BlockState, type DoneDay, type OneChange, type PastSet } from '@spalo/core';
+import { changeOf, responseOf, type Response } from '@spalo/core/blocks';
 import type { CoachedClient } from './client';
 
 /** How a lift of a block goes, with what says so. */
@@ -124,7 +124,7 @@ function adviceOf(block: BlockState, lifts: readonly LiftWorking[], adherence: n
       .filter(({ liftId }) => liftIds.includes(liftId))
       .flatMap(({ weeks }) => weeks.flat().map((ask) => ask?.sets ?? 0)),
   );
-  const more = most < MOST_SETS && block.follows?.changed.startsWith('One set more') !== true;
+  const more = most < MOST_SETS && changeOf(block) !== 'one set more';
   return {
     change: more ? 'one set more' : 'fewer reps',
     liftIds,

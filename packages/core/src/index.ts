@@ -75,6 +75,8 @@ export {
   askOf,
   keennesses,
   BLOCK,
+  blockChanges,
+  type OneChange,
   type Ask,
   type BlockLift,
   type BlockPlan,

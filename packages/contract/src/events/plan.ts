@@ -12,6 +12,7 @@ export const planPayloads = {
         fromStep: z.int().min(0).max(60),
         steps: z.array(step).max(30),
         reasons: reasons.min(1, 'Say why').optional(),
+        byTrainer: z.boolean().optional(),
         barWith: uuid.nullable().optional(),
         reason: line(200).optional(),
       })

@@ -1,5 +1,6 @@
 import {
   BLOCK,
+  blockChanges,
   schemeNames,
   type Ask,
   type BlockDay,
@@ -68,7 +69,9 @@ const shape = {
   weeks: z.int().min(weeks.least).max(weeks.most),
   days: z.int().min(days.least).max(days.most),
   lifts: z.array(blockLift).max(lifts),
-  follows: z.object({ blockId: uuid, changed: line(120) }).optional(),
+  follows: z
+    .object({ blockId: uuid, change: z.enum(blockChanges).optional(), changed: line(120) })
+    .optional(),
 };
 
 /** Every lift has all weeks, and every week all its sessions. */

@@ -14,7 +14,7 @@ import { askOf, type BlockState } from './block';
 import { planAsked } from './asked-plan';
 import { daysOf, nextDay } from './days';
 import { blockEvent, type BlockEventType, type BlockPayloads } from './events';
-import { blockAfter } from './follow';
+import { blockAfter, changeOf } from './follow';
 import { projectDays } from './project';
 import { reduceBlock } from './reduce';
 import { draftBlock, templates } from './templates';
@@ -292,7 +292,20 @@ describe('the block after a block', () => {
     expect(askOf(more, row.id, { week: 0, day: 0 })).toEqual(
       askOf(block, row.id, { week: 0, day: 0 }),
     );
-    expect(more.follows).toEqual({ blockId: 'block', changed: 'A set more of the squat' });
+    const changed = 'A set more of the squat';
+    expect(more.follows).toEqual({ blockId: 'block', change: 'one set more', changed });
+    expect([block, same, more].map(changeOf)).toEqual([null, 'nothing', 'one set more']);
+  });
+
+  it.each([
+    ['One set more: Back squat', 'one set more'],
+    ['Heavier, with fewer reps: Back squat', 'fewer reps'],
+    ['Fewer reps in all lifts', 'fewer reps'],
+    ['Lighter, with more reps: Row', 'more reps'],
+    ['Another scheme in all lifts', 'scheme'],
+    ['Kept as it was', 'nothing'],
+  ])('reads what an older block says of itself: %s', (changed, change) => {
+    expect(changeOf({ follows: { blockId: 'block', changed } })).toBe(change);
   });
 });
 

@@ -22,9 +22,22 @@ export interface BlockLift {
   weeks: (Ask | null)[][];
 }
 
+/** The one thing that is changed from block to block, of a lift or of all. */
+export const blockChanges = [
+  'nothing',
+  'one set more',
+  'fewer reps',
+  'more reps',
+  'scheme',
+] as const;
+export type OneChange = (typeof blockChanges)[number];
+
 /** What a block grew out of: the one before, and the one thing that was changed. */
 export interface Follows {
   blockId: string;
+  /** Absent in blocks from before it was kept: see `changeOf`. */
+  change?: OneChange;
+  /** The same in words. */
   changed: string;
 }
 

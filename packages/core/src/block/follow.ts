@@ -1,9 +1,15 @@
-import { schemeNames, type SchemeName } from '../session/scheme';
-import { BLOCK, type Ask, type BlockPlan, type BlockState } from './block';
+import type { SchemeName } from '../session/scheme';
+import { BLOCK, type Ask, type BlockPlan, type BlockState, type OneChange } from './block';
 
-/** The one thing that is changed from block to block, of a lift or of all. */
-export const changes = ['nothing', 'one set more', 'fewer reps', 'more reps', 'scheme'] as const;
-export type OneChange = (typeof changes)[number];
+/** How the sentences of blocks begin that were made before the change itself was kept. */
+const SAID: readonly [string, OneChange][] = [
+  ['One set more', 'one set more'],
+  ['Heavier, with fewer reps', 'fewer reps'],
+  ['Fewer reps', 'fewer reps'],
+  ['Lighter, with more reps', 'more reps'],
+  ['More reps', 'more reps'],
+  ['Another scheme', 'scheme'],
+];
 
 const REPS = 2;
 const MOST_SETS = 6;
@@ -16,7 +22,7 @@ function asked(ask: Ask, change: OneChange): Ask {
 
 /** Another scheme for a lift: from steady reps to what is believed, and back. */
 const otherScheme = (scheme: SchemeName): SchemeName =>
-  scheme === 'double progression' ? 'reserve-led' : schemeNames[1];
+  scheme === 'double progression' ? 'reserve-led' : 'double progression';
 
 /**
  * The next block from the one before: the same lifts and weeks, with one thing changed in `liftIds` (all where null). What
@@ -45,6 +51,14 @@ export function blockAfter(
     weeks: Math.min(BLOCK.weeks.most, weeks),
     days,
     lifts,
-    follows: { blockId: last.id, changed: says },
+    follows: { blockId: last.id, change, changed: says },
   };
+}
+
+/** What was changed for a block from the one before it, also where only the sentence tells, as before it was kept; null for a first one. */
+export function changeOf({ follows }: Pick<BlockPlan, 'follows'>): OneChange | null {
+  if (!follows) return null;
+  const { change, changed } = follows;
+  const told = SAID.find(([beginning]) => changed.startsWith(beginning));
+  return change ?? told?.[1] ?? 'nothing';
 }

@@ -1,5 +1,5 @@
 /** What planning weeks needs, and nothing that a session on the floor does: a face of its own, fetched when it is looked at. */
-export { blockAfter, changes, type OneChange } from './follow';
+export { blockAfter, changeOf } from './follow';
 export { projectDays, type Projected } from './project';
 export { draftBlock, plainBlock, templates, usualTemplate } from './templates';
 export { calendarOf, weeksMoved, type CalendarWeek } from './weeks';

@@ -62,6 +62,8 @@ export interface Answer {
 export interface Adjusted {
   eventId: string;
   reasons: readonly string[];
+  /** The trainer chose it, not Spalo. */
+  byTrainer: boolean;
   /** The session that the bar is shared with; null where it is the client's own. */
   barWith: string | null;
 }
@@ -146,7 +148,7 @@ export interface LiftState {
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 9;
+export const STATE_VERSION = 10;
 
 /** A session as its log tells it. */
 export interface SessionState {

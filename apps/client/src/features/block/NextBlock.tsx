@@ -1,7 +1,7 @@
 import type { Advice } from '@spalo/coaching/blocks';
 import type { Account } from '@spalo/contract';
-import { type BlockState, nowMs, type Room } from '@spalo/core';
-import { blockAfter, changes, type OneChange } from '@spalo/core/blocks';
+import { blockChanges, type BlockState, nowMs, type OneChange, type Room } from '@spalo/core';
+import { blockAfter } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../design/Choice';
 import { capital } from '../../design/sentence';
@@ -18,7 +18,7 @@ const says: Record<OneChange, string> = {
   'more reps': 'More reps',
   scheme: 'Another scheme',
 };
-const choices = changes.map((value) => ({ value, label: says[value] }));
+const choices = blockChanges.map((value) => ({ value, label: says[value] }));
 
 /** The block after a block: the same with one thing changed, as is proposed or as the trainer has it. */
 export function NextBlock({

@@ -13,6 +13,8 @@ export interface PlanPayloads {
     steps: Step[];
     /** Why, the most telling reason first. */
     reasons?: string[];
+    /** The trainer chose it, not Spalo; absent before it was kept. */
+    byTrainer?: boolean;
     /** The session that the bar is shared with from now on; null for a bar of the client's own. */
     barWith?: string | null;
     /** The reasons as one text, in logs of the first version. */
@@ -34,19 +36,23 @@ export interface PlanPayloads {
   };
 }
 
+/** How logs say that the trainer chose the steps, from before that was a field. */
+const BY_TRAINER = 'Changed by the trainer';
+
 /** Whom a bar was shared with before that was a field: somebody, as the sentence of the first version says. */
 const SOMEBODY = 'somebody';
 const toldBySentence = (reason: string | undefined): string | null =>
   reason?.startsWith('One bar with') ? SOMEBODY : null;
 
 export const planSteps: Steps<SessionState, PlanPayloads> = {
-  'plan.adjusted': (state, { liftId, fromStep, steps, reasons, barWith, reason }, { id }) =>
+  'plan.adjusted': (state, { liftId, fromStep, steps, reason, ...adjusted }, { id }) =>
     onLift(state, liftId, (lift) => {
       lift.steps = [...lift.steps.slice(0, fromStep), ...steps];
       lift.adjusted = {
         eventId: id,
-        reasons: reasons ?? [reason ?? ''],
-        barWith: barWith ?? toldBySentence(reason),
+        reasons: adjusted.reasons ?? [reason ?? ''],
+        byTrainer: adjusted.byTrainer ?? adjusted.reasons?.includes(BY_TRAINER) ?? false,
+        barWith: adjusted.barWith ?? toldBySentence(reason),
       };
     }),
   'scheme.chosen': (state, { liftId, scheme }) =>

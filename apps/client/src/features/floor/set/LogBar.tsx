@@ -5,7 +5,6 @@ import { useSpace } from '../../../design/use-space';
 import { offerUndoOf } from '../../../parts/lane/undo';
 import { loadReps, logLabel } from '../../../parts/words/load-words';
 import { attempt } from '../../../state/problems';
-import { BY_TRAINER } from '../../../parts/lane/actions/set-actions';
 import { useLane } from '../scene/lane-scene';
 import { useSeen } from '../scene/use-seen';
 import { useOtherThumb } from './use-other-thumb';
@@ -41,7 +40,7 @@ export function LogBar() {
       return;
     }
     const { plan, adjusted } = view.state;
-    const bySpalo = !adjusted?.reasons.includes(BY_TRAINER);
+    const bySpalo = !adjusted?.byTrainer;
     const asked = { ...set, liftId: view.lift.id, targetRir: plan.targetRir, bySpalo };
     keepUnlessDoubtful(asked, result, () => attempt(() => actions.logNext(lane, view)));
   };

@@ -106,7 +106,7 @@ export const liftActions = (append: Append) => ({
     const steps = await stepsAsked(lane, view, asked);
     if (sets !== plan.sets || reps !== plan.reps || targetRir !== plan.targetRir)
       await append('lift.changed', { liftId: view.lift.id, sets, reps, targetRir });
-    await adjust(append, view, steps, [BY_TRAINER]);
+    await adjust(append, view, steps, [BY_TRAINER], { byTrainer: true });
   },
 
   /** How a joint was on the day after a lift on its way back; worse takes today's load a step back. */

@@ -35,7 +35,7 @@ export const rampActions = (append: Append) => ({
 
   /** The steps that two clients on one bar agreed on; `barWith` is the other's session. */
   shareBar: (view: LiftView, steps: Step[], barWith: string, name: string) =>
-    adjust(append, view, steps, [`One bar with ${name}, loaded together`], barWith),
+    adjust(append, view, steps, [`One bar with ${name}, loaded together`], { barWith }),
 
   tellRampMove: (liftId: string, move: RampMove) => append('ramp.moved', { liftId, move }),
 

@@ -25,10 +25,11 @@ export const adjust = (
   view: LiftView,
   steps: Step[],
   reasons: string[],
-  barWith: string | null = null,
+  { barWith = null, byTrainer = false }: { barWith?: string | null; byTrainer?: boolean } = {},
 ): Promise<string> => {
   const fromStep = nextStepIndex(view.state);
-  return append('plan.adjusted', { liftId: view.lift.id, fromStep, steps, reasons, barWith });
+  const { id: liftId } = view.lift;
+  return append('plan.adjusted', { liftId, fromStep, steps, reasons, byTrainer, barWith });
 };
 
 /** Another load for the next set and what follows from it, for a reason. */
@@ -38,6 +39,7 @@ export async function adjustLoad(
   view: LiftView,
   loadG: Grams,
   reason: string,
+  byTrainer = false,
 ): Promise<void> {
   const state = { ...view.state, steps: view.steps };
   const place = placeOf(lane, view);
@@ -45,7 +47,7 @@ export async function adjustLoad(
     view.next.kind === 'step' && view.next.set.kind === 'warm-up'
       ? await inWorker('load', { state, loadG, place })
       : stepsWithLoad(state, loadG, { ...place, lift: view.lift });
-  await adjust(append, view, steps, [reason]);
+  await adjust(append, view, steps, [reason], { byTrainer });
 }
 
 /** Sets that this device has logged since it was opened. */
@@ -81,7 +83,7 @@ export const setActions = (append: Append) => ({
 
   /** Changes the load of the next set; with a working set all behind it, with a warm-up set the rest of the ramp. */
   changeLoad: (lane: LaneView, view: LiftView, loadG: Grams) =>
-    adjustLoad(append, lane, view, loadG, BY_TRAINER),
+    adjustLoad(append, lane, view, loadG, BY_TRAINER, true),
 
   /** One more working set than planned. */
   async addSet(view: LiftView) {
