@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, logSet, openDemo, startClient, test, toTheLoad, toTheSet } from './spalo';
+import { expect, logSet, openDemo, startClient, test, toTheLoad, toTheSet, openTab } from './spalo';
 
 test.use({ scene: 'clumsy' });
 
@@ -190,9 +190,10 @@ test('thirty wrong taps of all kinds are taken back; the log keeps them, the ses
   await button(page, 'Wrap up this session').click();
   await page.getByRole('button', { name: /^(Accept all and finish|Finish with these)$/ }).click();
   await expect(page.getByRole('heading', { name: 'Teodor Brisling' })).toBeVisible();
+  await openTab(page, 'Progress');
   const opened = page.getByRole('button', { name: /^Open .*, (warm-up|working)/ });
   await expect(opened).toHaveCount(1);
-  const id = page.url().split('/').at(-1)!;
+  const id = new URL(page.url()).pathname.split('/').at(-1)!;
   const { sets } = (await (await page.request.get(`/api/v1/clients/${id}/evidence`)).json()) as {
     sets: { sessionId: string }[];
   };

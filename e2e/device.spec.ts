@@ -160,7 +160,7 @@ test('signing out before everything has been sent loses nothing', async ({ page 
     route.request().method() === 'POST' ? route.abort() : route.continue(),
   );
   await logSet(page);
-  await page.goto('/settings');
+  await page.goto('/settings?part=you');
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Open the demo studio' })).toBeVisible();
   await page.unroute('**/api/v1/events');
@@ -177,7 +177,7 @@ test('a new version that comes in mid-session waits in each tab until it is take
   // Nobody whom the other tests have on the floor.
   await page.goto('/clients');
   await page.getByRole('link', { name: /^Bartholomew/ }).click();
-  await page.getByRole('button', { name: 'Start a session now' }).click();
+  await page.getByRole('button', { name: 'Start now' }).click();
   await passGeneral(page);
   await logSet(page);
   await page.evaluate(() => navigator.serviceWorker.ready);

@@ -59,7 +59,7 @@ async function swipe(page: Page, by: 1 | -1): Promise<void> {
 
 /** Another trainer of the studio, on a phone of her own. */
 async function secondTrainer(page: Page, browser: Browser, spalo: Spalo) {
-  await page.goto('/settings');
+  await page.goto('/settings?part=trainers');
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Tess');
   await page.getByRole('textbox', { name: 'E-mail' }).fill('tess@example.invalid');
   await button(page, 'Make an invitation').click();

@@ -13,6 +13,7 @@ import {
   type Spalo,
   test,
   toTheLoad,
+  openTab,
 } from './spalo';
 
 test.use({ scene: 'harm' });
@@ -40,7 +41,7 @@ async function signIn(page: Page, address: string): Promise<void> {
 
 async function startAt(page: Page, id: string): Promise<void> {
   await page.goto(`/clients/${id}`);
-  await button(page, 'Start a session now').click();
+  await button(page, 'Start now').click();
   await expect(page).toHaveURL(/\/floor/);
 }
 
@@ -79,6 +80,7 @@ test('what was decided at a wrap-up stands in it afterwards, whatever came since
   const decided = (await why.textContent())!;
   const address = page.url();
   await finish(page, id);
+  await openTab(page, 'About');
   await page
     .getByRole('region', { name: 'Flags' })
     .getByRole('button', { name: 'Raise a flag' })
@@ -179,6 +181,7 @@ test('a minor trains once a guardian has agreed, light and for many reps, and is
   await expect(
     page.getByText(/a guardian’s consent comes before loaded work/).first(),
   ).toBeVisible();
+  await openTab(page, 'About');
   await button(page, 'Change facts').click();
   const sheet = page.getByRole('dialog', { name: 'Facts of Juni Aspgren' });
   await expect(sheet.getByText('Agrees to be touched for a cue')).toHaveCount(0);
@@ -227,9 +230,11 @@ test('a knee of 6 closes all lifts on it, and the way back takes three weeks wit
   // A week on, the flag is watched; the first step is seven tenths.
   let page = await daysLater(browser, spalo, 7);
   await page.goto(`/clients/${id}`);
+  await openTab(page, 'About');
   await page.getByRole('region', { name: 'Flags' }).getByRole('radio', { name: 'Cleared' }).click();
   await page.getByRole('textbox', { name: /^Who cleared it/ }).fill('Her physiotherapist');
   await button(page, 'Record the clearance').click();
+  await openTab(page, 'Next');
   await expect(
     weights(page)
       .getByText(/^Way back for the knee, step 1 of 3: 70 %/)

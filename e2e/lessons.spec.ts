@@ -11,6 +11,7 @@ import {
   toTheSet,
   toWork,
   untilOffline,
+  openTab,
 } from './spalo';
 
 test.use({ scene: 'lessons', serviceWorkers: 'allow' });
@@ -76,6 +77,7 @@ test('the client page draws how clean each lift was and counts to the next rung'
     .or(page.getByRole('button', { name: /Teodor Brisling/ }))
     .first()
     .click();
+  await openTab(page, 'Technique');
   await expect(page.getByRole('heading', { name: 'Technique' })).toBeVisible();
   await expect(
     page.getByRole('img', { name: /^Clean reps over \d+ sessions/ }).first(),
@@ -221,10 +223,11 @@ test('a first rep that is good and others that are not is found over two session
     await expect(page.getByRole('heading', { name })).toBeVisible();
   };
   await open();
-  await page.getByRole('button', { name: 'Start a session now' }).click();
+  await page.getByRole('button', { name: 'Start now' }).click();
   await session();
-  await page.getByRole('button', { name: 'Start a session now' }).click();
+  await page.getByRole('button', { name: 'Start now' }).click();
   await session();
+  await openTab(page, 'Technique');
   await expect(page.getByRole('heading', { name: 'What the marks say' })).toBeVisible();
   await expect(page.getByText(/^Reset between reps/)).toBeVisible();
   await expectAccessible(page);

@@ -3,7 +3,6 @@ import {
   expectAccessible,
   logSet,
   openDemo,
-  passGeneral,
   startClient,
   test,
   toTheLoad,
@@ -19,8 +18,7 @@ test('clients on one bar load it together in pairs, with no more handling than a
   await openDemo(page);
   for (const name of ['Isolde Marchbank', 'Caspian Dole', 'Teodor Brisling']) {
     await page.getByRole('link', { name: 'Day', exact: true }).click();
-    await page.getByRole('button', { name: `Start ${name}` }).click();
-    await passGeneral(page);
+    await startClient(page, name);
   }
   const lane = page.getByRole('region', { name: 'Lane of Isa' });
   await lane.getByRole('button', { name: 'One bar with Cas or Teo: load it together' }).click();

@@ -260,9 +260,13 @@ export async function openDemo(page: Page): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the demo studio' }).click();
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
-  // The cards grow once, when what the clients did before has come: a tap before that may miss.
-  await expect(page.getByText(/^Focus: /).first()).toBeVisible();
+  // The rows grow once, when what the clients did before has come: a tap before that may miss.
+  await expect(page.getByText(/^[\d.]+ × \d+$/).first()).toBeVisible();
 }
+
+/** A part of a client's page. */
+export const openTab = (page: Page, name: 'Next' | 'Progress' | 'Technique' | 'About') =>
+  page.getByRole('tab', { name, exact: true }).click();
 
 /** The shell is served by the service worker from now on, so that a reload works without network. */
 export async function untilOffline(page: Page): Promise<void> {
@@ -272,7 +276,12 @@ export async function untilOffline(page: Page): Promise<void> {
 }
 
 export async function startClient(page: Page, name: string): Promise<void> {
-  await page.getByRole('button', { name: `Start ${name}` }).click();
+  const start = page.getByRole('button', { name: `Start ${name}` });
+  const plan = page.getByRole('button', { name: `Plan of ${name}` });
+  await expect(plan).toBeVisible();
+  // Those who come later are started from their plan.
+  if (!(await start.isVisible())) await plan.click();
+  await start.click();
   await expect(page).toHaveURL(/\/floor/);
   await passGeneral(page);
 }

@@ -42,7 +42,7 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
   await page.getByRole('button', { name: /^No to all questions/ }).click();
   await next();
   await page.getByRole('button', { name: 'Add client' }).click();
-  await page.getByRole('button', { name: 'Start a session now' }).click();
+  await page.getByRole('button', { name: 'Start now' }).click();
   await passGeneral(page);
   await expect(page.getByText(/to send/)).toHaveCount(0);
 
@@ -150,7 +150,7 @@ test('a shared device shows each trainer what is theirs, and keeps for them what
   // What is logged cannot be sent just now.
   await context.route('**/api/v1/events', (route) => route.abort());
   await logSet(page);
-  await page.goto('/settings');
+  await page.goto('/settings?part=you');
   await expect(page.getByText(/^1 thing is not sent yet\. After signing out/)).toBeVisible();
   await page.getByRole('button', { name: 'Sign out' }).click();
   await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();
@@ -163,6 +163,7 @@ test('a shared device shows each trainer what is theirs, and keeps for them what
   await expect(page.getByText(/to send/)).toHaveCount(0);
   await page.goto('/settings');
   await expect(page.getByText('Everything has been sent.')).toBeVisible();
+  await page.goto('/settings?part=you');
   await page.getByRole('button', { name: 'Sign out' }).click();
 
   await signIn('first@example.invalid');

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { expect, expectAccessible, test } from './spalo';
+import { expect, expectAccessible, test, openTab } from './spalo';
 
 test.use({ scene: 'trainers', demo: false });
 
@@ -31,7 +31,7 @@ test('a trainer is invited by a link, chooses a password, is given a new one, an
   await page.getByRole('button', { name: 'Make the studio' }).click();
   await expect(page.getByText('Nobody is booked')).toBeVisible();
 
-  await page.goto('/settings');
+  await page.goto('/settings?part=trainers');
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Tess');
   await page.getByRole('textbox', { name: 'E-mail' }).fill(tess.email);
   await page.getByRole('button', { name: 'Make an invitation' }).click();
@@ -62,7 +62,7 @@ test('a trainer is invited by a link, chooses a password, is given a new one, an
   await late.close();
 
   // Where she is signed in, and her own password.
-  await other.goto('/settings');
+  await other.goto('/settings?part=you');
   await expect(other.getByText(/, this one$/)).toBeVisible();
   await other.getByRole('button', { name: 'Change password' }).click();
   await other.getByRole('textbox', { name: 'Password so far' }).fill('not that');
@@ -72,12 +72,15 @@ test('a trainer is invited by a link, chooses a password, is given a new one, an
   await other.getByRole('textbox', { name: 'Password so far' }).fill(tess.password);
   await other.getByRole('button', { name: 'Change password' }).click();
   await expect(other.getByText('Changed. Every other browser was signed out.')).toBeVisible();
-  await expect(other.getByRole('region', { name: 'Invite a trainer' })).toHaveCount(0);
   const [file] = await Promise.all([
     other.waitForEvent('download'),
     other.getByRole('button', { name: 'Download what is kept about me' }).click(),
   ]);
   expect(file.suggestedFilename()).toBe('my-own-data.json');
+
+  await other.goto('/settings?part=trainers');
+  await expect(other.getByRole('region', { name: 'Trainers' })).toBeVisible();
+  await expect(other.getByRole('region', { name: 'Invite a trainer' })).toHaveCount(0);
 
   // The owner helps with a forgotten one: she is out at once, and in again by the link.
   await page.getByRole('button', { name: 'Change Tess' }).click();
@@ -101,6 +104,7 @@ test('a trainer is invited by a link, chooses a password, is given a new one, an
   const row = phone.getByRole('link', { name: /^Ines Okonedo/ });
   await phone.goto('/clients');
   await expect(row).toBeVisible();
+  await page.goto('/settings?part=studio');
   await page
     .getByRole('radiogroup', { name: 'Trainers see' })
     .getByRole('radio', { name: 'Their own' })
@@ -108,6 +112,7 @@ test('a trainer is invited by a link, chooses a password, is given a new one, an
   await expect(row).toHaveCount(0);
   await page.goto('/clients');
   await page.getByRole('link', { name: /^Ines Okonedo/ }).click();
+  await openTab(page, 'About');
   await page.getByRole('button', { name: 'Change who coaches Ines Okonedo' }).click();
   const coaches = page.getByRole('dialog', { name: 'Who coaches Ines Okonedo' });
   await expect(coaches.getByRole('checkbox', { name: 'Olga' })).toBeChecked();
@@ -118,14 +123,14 @@ test('a trainer is invited by a link, chooses a password, is given a new one, an
   await expect(row).toBeVisible();
 
   // She becomes an owner, and leaves; her name stays.
-  await page.goto('/settings');
+  await page.goto('/settings?part=trainers');
   await page.getByRole('button', { name: 'Change Tess' }).click();
   const tessSheet = page.getByRole('dialog', { name: 'Tess' });
   await tessSheet.getByRole('radio', { name: 'Owner' }).click();
   await expect(tessSheet.getByRole('radio', { name: 'Owner' })).toBeChecked();
   await tessSheet.getByRole('button', { name: 'Close' }).click();
   await expect(page.getByText(`${tess.email} · owner`)).toBeVisible();
-  await phone.goto('/settings');
+  await phone.goto('/settings?part=you');
   await phone.getByRole('button', { name: 'Leave this studio' }).click();
   await phone.getByRole('radio', { name: 'Olga' }).click();
   await phone.getByRole('button', { name: 'Leave this studio; clients to Olga' }).click();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, nowMs, openDemo, startClient, test } from './spalo';
+import { expect, nowMs, openDemo, startClient, test, openTab } from './spalo';
 
 test.use({ scene: 'two thumbs', serviceWorkers: 'allow' });
 
@@ -119,6 +119,7 @@ test('two devices that tap the same step make one set, fifty times, online and o
   await expect(twins).toHaveCount(most);
   await page.getByRole('button', { name: 'Wrap up this session' }).click();
   await page.getByRole('button', { name: /^(Accept all and finish|Finish with these)$/ }).click();
+  await openTab(page, 'Progress');
   const counted = page.getByRole('button', { name: /^Open .*, working(?!.*duplicate)/ });
   const duplicates = page.getByRole('button', { name: /^Open .*, duplicate$/ });
   await expect(duplicates).toHaveCount(most);

@@ -12,6 +12,7 @@ import {
   toTheLoad,
   toWork,
   untilOffline,
+  openTab,
 } from './spalo';
 
 test.use({ scene: 'warm-up', serviceWorkers: 'allow' });
@@ -26,7 +27,9 @@ const loadOf = async (page: Page, at: number) =>
 
 /** Everything of a warm-up from the first drill to the verdict, and the next session that has learned from it. */
 async function warmUpWhole(page: Page, name: string): Promise<void> {
-  await button(page, `Start ${name}`).click();
+  const start = button(page, `Start ${name}`);
+  if (!(await start.isVisible())) await button(page, `Plan of ${name}`).click();
+  await start.click();
 
   // The general part: one step in full, its clock, what it is for; done, swapped, skipped, fitted.
   await expect(page.getByRole('heading', { name: 'General warm-up' })).toBeVisible();
@@ -111,13 +114,14 @@ async function warmUpWhole(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Wrap up', exact: true }).click();
   await page.getByRole('button', { name: /^(Accept all and finish|Finish with these)$/ }).click();
   await expect(page.getByRole('heading', { name })).toBeVisible();
+  await openTab(page, 'Technique');
   await button(page, 'Warm-ups of Back squat').click();
   await expect(page.getByText('Slow first set').first()).toBeVisible();
   await page.getByRole('button', { name: 'Close', exact: true }).click();
   await expect(page.getByText(/last time rusty, then smooth/).first()).toBeVisible();
 
   // Next session: one set more, and why; the drill that was swapped; the record behind the ramp.
-  await button(page, 'Start a session now').click();
+  await button(page, 'Start now').click();
   await expect(button(page, 'Done: brisk walk')).toBeVisible();
   await passGeneral(page);
   await toTheLoad(page);

@@ -11,6 +11,7 @@ import {
   test,
   toTheLoad,
   untilOffline,
+  openTab,
 } from './spalo';
 
 test.use({ scene: 'weeks', serviceWorkers: 'allow' });
@@ -20,7 +21,7 @@ const button = (page: Page, name: string | RegExp) => page.getByRole('button', {
 /** A session from the client's page, every set as planned, with each proposal accepted. */
 async function train(page: Page, id: string) {
   await page.goto(`/clients/${id}`);
-  await button(page, 'Start a session now').click();
+  await button(page, 'Start now').click();
   await expect(page).toHaveURL(/\/floor/);
   await passGeneral(page);
   await finish(page);
@@ -70,7 +71,7 @@ test('a wave is drafted, its first week trained without network, and what was mi
   await untilOffline(page);
   await page.goto(`/clients/${id}`);
   await expect(page.getByText(/week 1 of 4, session 1 of 1 is next/)).toBeVisible();
-  await button(page, 'Start a session now').click();
+  await button(page, 'Start now').click();
   await passGeneral(page);
   await context.setOffline(true);
   await finish(page);
@@ -96,26 +97,30 @@ test('a hand that cannot grip: others stand in, and the pull comes back lighter,
   await button(page, 'Open the block').click();
   await button(page, 'End the block').click();
   await page.goto(`/clients/${id}`);
+  await openTab(page, 'About');
   await flags.getByRole('button', { name: 'Raise a flag' }).click();
   await page.getByRole('radio', { name: '6 of 10 now' }).click();
   await page.getByRole('radio', { name: 'Hand' }).click();
   await page.getByRole('radio', { name: 'Right' }).click();
   await page.getByRole('textbox', { name: 'What hurts' }).fill('cannot close the hand');
   await button(page, 'Raise the flag').click();
+  await openTab(page, 'Next');
   await expect(weights.getByText(/^Back extension/).first()).toBeVisible();
 
   // Two sessions round it, without a grip.
   await train(page, id);
   await train(page, id);
+  await openTab(page, 'About');
   await flags.getByRole('radio', { name: 'Cleared' }).click();
   await page.getByRole('textbox', { name: /^Who cleared it/ }).fill('Her clinician');
   await button(page, 'Record the clearance').click();
+  await openTab(page, 'Next');
   await expect(weights.getByText(/^Way back for the hand, step 1 of 3: 70 %/)).toBeVisible();
 
   // It comes back lighter, two days a step; the session after asks how the day after was.
   await train(page, id);
   await expect(weights.getByText(/^Way back for the hand, step 1 of 3 again/)).toBeVisible();
-  await button(page, 'Start a session now').click();
+  await button(page, 'Start now').click();
   await expect(page).toHaveURL(/\/floor/);
   const asked = page.getByRole('radiogroup', {
     name: 'The hand on the day after the romanian deadlift',

@@ -77,7 +77,7 @@ async function turnTo(page, lane) {
 async function openLanes(page, clients) {
   for (const { id } of clients) {
     await page.goto(`/clients/${id}`);
-    await page.getByRole('button', { name: 'Start a session now' }).click();
+    await page.getByRole('button', { name: 'Start now' }).click();
     await page.getByRole('button', { name: 'Go to the first lift' }).click();
     await logButton(page).waitFor();
   }

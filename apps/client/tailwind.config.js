@@ -33,7 +33,7 @@ module.exports = {
       },
       // Everything in rem, so that text set to 200 % grows everywhere.
       fontSize: {
-        small: ['1rem', '1.3rem'],
+        small: ['0.9375rem', '1.25rem'],
         body: ['1.0625rem', '1.45rem'],
         lead: ['1.25rem', '1.6rem'],
         title: ['2rem', '2.1rem'],

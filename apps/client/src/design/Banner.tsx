@@ -7,9 +7,9 @@ import { Body, Strong } from './Words';
 export type BannerKind = 'note' | 'stop' | 'wait';
 
 const looks = {
-  note: { box: 'border-line bg-card', icon: 'checklist', color: 'slate', text: 'text-ink' },
-  stop: { box: 'border-oxide bg-oxide-soft', icon: 'alert', color: 'oxide', text: 'text-oxide' },
-  wait: { box: 'border-line bg-card', icon: 'waiting', color: 'slate', text: 'text-ink' },
+  note: { box: 'bg-card', icon: 'checklist', color: 'slate', text: 'text-ink' },
+  stop: { box: 'bg-oxide-soft', icon: 'alert', color: 'oxide', text: 'text-oxide' },
+  wait: { box: 'bg-card', icon: 'waiting', color: 'slate', text: 'text-ink' },
 } as const;
 
 /** A message across the width. */
@@ -30,7 +30,7 @@ export function Banner({
   return (
     <View
       role={kind === 'stop' ? 'alert' : 'status'}
-      className={`flex-row flex-wrap items-center gap-3 rounded-2xl border-2 px-4 py-3 ${look.box}`}
+      className={`flex-row flex-wrap items-center gap-3 rounded-2xl px-4 py-3 ${look.box}`}
     >
       <Icon name={icon ?? look.icon} color={look.color} />
       <View className="min-w-[10rem] flex-1 gap-0.5">

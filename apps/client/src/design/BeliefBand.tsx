@@ -10,10 +10,13 @@ export function BeliefBand({
   belief,
   load,
   text,
+  bare = false,
 }: {
   belief: LoadBelief;
   load: number;
   text: (grams: number) => string;
+  /** Without its figures below: they stand in words beside it. */
+  bare?: boolean;
 }) {
   const from = Math.min(belief.low, load) * 0.9;
   const to = Math.max(belief.high, load) * 1.05;
@@ -39,29 +42,31 @@ export function BeliefBand({
           style={{ left: percent(at(load)) }}
         />
       </View>
-      <View className="h-6">
-        {apart ? (
-          <>
-            <Quiet className="absolute" style={{ left: percent(at(belief.low)) }}>
-              {text(belief.low)}
-            </Quiet>
-            <Quiet className="absolute" style={{ right: percent(1 - at(belief.high)) }}>
-              {text(belief.high)}
-            </Quiet>
-          </>
-        ) : (
-          <View
-            className="absolute"
-            style={
-              at(belief.low) > 0.6
-                ? { right: percent(1 - at(belief.high)) }
-                : { left: percent(at(belief.low)) }
-            }
-          >
-            <Quiet>{`${text(belief.low)} to ${text(belief.high)}`}</Quiet>
-          </View>
-        )}
-      </View>
+      {!bare && (
+        <View className="h-6">
+          {apart ? (
+            <>
+              <Quiet className="absolute" style={{ left: percent(at(belief.low)) }}>
+                {text(belief.low)}
+              </Quiet>
+              <Quiet className="absolute" style={{ right: percent(1 - at(belief.high)) }}>
+                {text(belief.high)}
+              </Quiet>
+            </>
+          ) : (
+            <View
+              className="absolute"
+              style={
+                at(belief.low) > 0.6
+                  ? { right: percent(1 - at(belief.high)) }
+                  : { left: percent(at(belief.low)) }
+              }
+            >
+              <Quiet>{`${text(belief.low)} to ${text(belief.high)}`}</Quiet>
+            </View>
+          )}
+        </View>
+      )}
     </View>
   );
 }

@@ -3,14 +3,18 @@ import { classes } from './classes';
 import { Icon, type IconName } from './Icon';
 import type { Tone } from './tone';
 
-/** main: the one thing to do; plain: another; now: what is running; stop: ends or removes. */
-export type ButtonKind = 'main' | 'plain' | 'now' | 'stop';
+/**
+ * Three levels: main is filled, the one thing to do on a screen; plain is tonal, another thing; quiet is text alone, the rest.
+ * now: what is running; stop: ends or removes. Outlines are for what is typed into.
+ */
+export type ButtonKind = 'main' | 'plain' | 'quiet' | 'now' | 'stop';
 
 const looks: Record<ButtonKind, { box: string; text: string; icon: Tone }> = {
-  main: { box: 'bg-moss border-moss', text: 'text-on-moss', icon: 'on-moss' },
-  plain: { box: 'bg-card border-line', text: 'text-ink', icon: 'ink' },
-  now: { box: 'bg-marigold border-marigold', text: 'text-on-marigold', icon: 'on-marigold' },
-  stop: { box: 'bg-card border-oxide', text: 'text-oxide', icon: 'oxide' },
+  main: { box: 'bg-moss px-4', text: 'text-on-moss', icon: 'on-moss' },
+  plain: { box: 'bg-coming px-4', text: 'text-ink', icon: 'ink' },
+  quiet: { box: 'px-2', text: 'text-moss', icon: 'moss' },
+  now: { box: 'bg-marigold px-4', text: 'text-on-marigold', icon: 'on-marigold' },
+  stop: { box: 'bg-oxide-soft px-4', text: 'text-oxide', icon: 'oxide' },
 };
 
 interface ButtonProps {
@@ -49,7 +53,7 @@ export function Button({
       disabled={disabled}
       onPress={onPress}
       className={classes(
-        'flex-row items-center justify-center gap-2 rounded-2xl border-2 px-4',
+        'flex-row items-center justify-center gap-2 rounded-2xl',
         big ? 'min-h-[64px]' : 'min-h-tap',
         look.box,
         disabled ? 'opacity-60' : 'active:opacity-80',
@@ -94,7 +98,7 @@ export function IconButton({
       aria-keyshortcuts={shortcut}
       onPress={onPress}
       className={classes(
-        'min-h-tap min-w-tap items-center justify-center rounded-2xl border-2 border-line bg-card active:opacity-80',
+        'min-h-tap min-w-tap items-center justify-center rounded-2xl bg-coming active:opacity-80',
         className,
       )}
     >

@@ -21,9 +21,9 @@ export function Card({
   const frame = now
     ? 'border-marigold bg-marigold-soft'
     : chosen
-      ? 'border-ink bg-card'
+      ? 'border-moss bg-card'
       : 'border-line bg-card';
-  const look = classes('rounded-3xl border-2 p-4', frame, className);
+  const look = classes('rounded-3xl border p-4', frame, className);
   if (!onPress) return <View className={look}>{children}</View>;
   return (
     <Pressable

@@ -3,13 +3,13 @@ import { Icon, type IconName } from './Icon';
 import type { Tone } from './tone';
 
 const looks = {
-  plain: { box: 'border-line bg-card', text: 'text-ink', icon: 'slate' },
-  taken: { box: 'border-ink bg-ink', text: 'text-card', icon: 'card' },
-  flag: { box: 'border-oxide bg-oxide-soft', text: 'text-oxide', icon: 'oxide' },
-  done: { box: 'border-coming bg-coming', text: 'text-ink', icon: 'moss' },
+  plain: { box: 'bg-coming', text: 'text-ink', icon: 'slate' },
+  taken: { box: 'bg-moss', text: 'text-on-moss', icon: 'on-moss' },
+  flag: { box: 'bg-oxide-soft', text: 'text-oxide', icon: 'oxide' },
+  done: { box: 'bg-coming', text: 'text-ink', icon: 'moss' },
 } satisfies Record<string, { box: string; text: string; icon: Tone }>;
 
-/** A short word in a frame; a button where `onPress` is given. */
+/** A short word on a tone; a button where `onPress` is given. */
 export function Chip({
   label,
   look = 'plain',
@@ -39,7 +39,7 @@ export function Chip({
       aria-pressed={onPress ? pressed : undefined}
       disabled={!onPress}
       onPress={onPress}
-      className={`max-w-full flex-row items-center gap-1.5 self-start rounded-full border-2 ${size} ${box}`}
+      className={`max-w-full flex-row items-center gap-1.5 self-start rounded-full ${size} ${box}`}
     >
       {icon && <Icon name={icon} size={18} color={color} />}
       <Text className={`shrink font-strong text-small ${text}`}>{label}</Text>

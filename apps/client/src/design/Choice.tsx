@@ -7,7 +7,7 @@ interface Option<T> {
   says?: string;
 }
 
-/** A row of options of which one is taken; `figures` sets them in the number face. */
+/** One track of options of which one is taken, raised from it; `figures` sets them in the number face. */
 export function Choice<T extends string | number | boolean | null>({
   label,
   options,
@@ -31,7 +31,7 @@ export function Choice<T extends string | number | boolean | null>({
       ref={group}
       role="radiogroup"
       aria-label={label}
-      className={`flex-row gap-2 ${wrap ? 'flex-wrap' : ''}`}
+      className={`flex-row rounded-2xl bg-coming p-[3px] ${wrap ? 'flex-wrap self-start' : ''}`}
     >
       {options.map((option, at) => {
         const taken = option.value === value;
@@ -43,13 +43,13 @@ export function Choice<T extends string | number | boolean | null>({
             aria-checked={taken}
             aria-label={option.says ?? option.label}
             onPress={() => onChange(option.value)}
-            className={`min-h-tap min-w-tap max-w-full items-center justify-center rounded-2xl border-2 px-3 active:opacity-80 ${
+            className={`min-h-[44px] min-w-[44px] max-w-full items-center justify-center rounded-[13px] border px-3 active:opacity-80 ${
               wrap ? '' : 'flex-1'
-            } ${taken ? 'border-ink bg-ink' : 'border-line bg-card'}`}
+            } ${taken ? 'border-line bg-card' : 'border-transparent'}`}
           >
             <Text
-              className={`${figures ? 'font-figure text-figure' : 'font-strong text-small'} text-center ${
-                taken ? 'text-card' : 'text-ink'
+              className={`${figures ? 'font-figure text-figure' : taken ? 'font-strong text-small' : 'font-text text-small'} text-center ${
+                taken ? 'text-ink' : 'text-slate'
               }`}
             >
               {option.label}

@@ -32,7 +32,7 @@ export function Field<T extends FieldValues, Output = T>({
             aria-label={label}
             aria-describedby={fieldState.error ? `${id}-error` : hint ? `${id}-hint` : undefined}
             aria-invalid={fieldState.invalid}
-            className={`min-h-tap rounded-2xl border-2 bg-card px-4 py-2 font-text text-body text-ink ${
+            className={`min-h-tap rounded-2xl border bg-card px-4 py-2 font-text text-body text-ink ${
               fieldState.invalid ? 'border-oxide' : 'border-slate'
             }`}
             {...input}

@@ -27,7 +27,7 @@ export function Sheet({
           onPress={onClose}
           className="absolute inset-0 bg-ink/50 dark:bg-paper/70"
         />
-        <View className="max-h-[92%] w-full max-w-[36rem] rounded-t-3xl border-2 border-line bg-paper md:rounded-3xl">
+        <View className="max-h-[92%] w-full max-w-[36rem] rounded-t-3xl border border-line bg-paper md:rounded-3xl">
           <View className="flex-row items-center justify-between gap-3 px-4 pt-4">
             <Title level={2} className="shrink text-[1.75rem] leading-8">
               {title}

@@ -45,7 +45,7 @@ export function LoadingState({ what }: { what: string }) {
   return (
     <View role="status" aria-label={`Loading ${what}`} className="gap-3 py-2">
       {[0, 1, 2].map((row) => (
-        <View key={row} className="h-24 rounded-3xl border-2 border-line bg-card" />
+        <View key={row} className="h-24 rounded-3xl bg-card" />
       ))}
     </View>
   );

@@ -30,7 +30,7 @@ export function TextField({
         aria-describedby={problem ? `${id}-problem` : hint ? `${id}-hint` : undefined}
         aria-invalid={Boolean(problem)}
         maxLength={max}
-        className={`min-h-tap rounded-2xl border-2 bg-card px-4 py-2 font-text text-body text-ink ${
+        className={`min-h-tap rounded-2xl border bg-card px-4 py-2 font-text text-body text-ink ${
           problem ? 'border-oxide' : 'border-slate'
         } ${input.multiline ? 'min-h-[4rem]' : ''}`}
         {...input}

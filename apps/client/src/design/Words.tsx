@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import { Text, type TextProps } from 'react-native';
 import { classes } from './classes';
 
@@ -20,8 +21,16 @@ export function Strong({ className = '', ...rest }: WordsProps) {
   return <Text className={classes('font-strong text-body text-ink', className)} {...rest} />;
 }
 
-/** The name of a screen or a lift. `level` is its depth for screen readers, 1 to 6. */
+/**
+ * The name of a screen or a lift. `level` is its depth for screen readers, 1 to 6; the first names the browser's tab too,
+ * the innermost where two stand beside each other.
+ */
 export function Title({ className = '', level = 1, ...rest }: WordsProps & { level?: number }) {
+  const { children } = rest;
+  const named = level === 1 && typeof children === 'string' ? children : null;
+  useEffect(() => {
+    if (named !== null) document.title = `${named} · Spalo`;
+  }, [named]);
   return (
     <Text
       role="heading"

@@ -24,7 +24,7 @@ export function ListDetail({
   return (
     <View className={`min-h-0 flex-1 ${wide ? 'flex-row' : ''}`}>
       {(wide ? !alone : !showDetail) && (
-        <View className={wide ? 'w-[24rem] border-r-2 border-line' : 'min-h-0 flex-1'}>
+        <View className={wide ? 'w-[24rem] border-r border-line' : 'min-h-0 flex-1'}>
           <Guard at={path} what="The list">
             {list}
           </Guard>

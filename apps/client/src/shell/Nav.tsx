@@ -51,11 +51,7 @@ export function Nav({ wide, studio }: { wide: boolean; studio: string }) {
   });
   if (!wide) {
     return (
-      <View
-        role="navigation"
-        aria-label="Places"
-        className="flex-row border-t-2 border-line bg-card"
-      >
+      <View role="navigation" aria-label="Places" className="flex-row border-t border-line bg-card">
         {links}
       </View>
     );
@@ -64,7 +60,7 @@ export function Nav({ wide, studio }: { wide: boolean; studio: string }) {
     <View
       role="navigation"
       aria-label="Places"
-      className="w-24 items-center justify-between border-r-2 border-line bg-card py-4"
+      className="w-24 items-center justify-between border-r border-line bg-card py-4"
     >
       <View className="w-full items-center gap-1">
         <Title level={2} className="pb-4 text-[1.75rem] leading-8 text-moss">

@@ -45,7 +45,7 @@ export function Shell({ account, children }: { account: Account; children: React
     <View className={`min-h-0 flex-1 bg-paper ${wide ? 'flex-row' : ''}`}>
       {wide && <Nav wide studio={studio} />}
       <View role="main" className="min-h-0 min-w-0 flex-1">
-        <SyncNotice studio={studio} wide={wide} />
+        <SyncNotice studio={studio} />
         {(apply || problem || newSignIn || aheadMs !== null) && (
           <View className="gap-2 px-4 pt-2">
             {aheadMs !== null && (

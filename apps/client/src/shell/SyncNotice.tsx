@@ -17,18 +17,18 @@ function syncText(connection: string, waiting: number, refused: number): string 
 /** As many entries as a tap or two store. */
 const A_FEW = 4;
 
-/** The line above a screen: where you are signed in, and what has not reached the server yet. */
-export function SyncNotice({ studio, wide }: { studio: string; wide: boolean }) {
+/** The line above a screen: what has not reached the server yet, and the way to what can be done about it. */
+export function SyncNotice({ studio }: { studio: string }) {
   const connection = useConnection();
   const { waiting, refused } = useOutbox();
   const text = syncText(connection, waiting.length, refused.length);
   const onFloor = usePathname() === '/floor';
   // On the floor every line counts: what is on its way is no news, and must not push the screen down with every set.
   const onItsWay = connection === 'online' && refused.length === 0 && waiting.length <= A_FEW;
-  if (onFloor ? !text || onItsWay : wide && !text) return null;
+  if (!text || (onFloor && onItsWay)) return null;
   return (
-    <View className="min-h-[2.5rem] flex-row items-center justify-between gap-3 border-b-2 border-line px-4">
-      <Link href="/settings" asChild>
+    <View className="min-h-[2.5rem] flex-row items-center justify-between gap-3 border-b border-line px-4">
+      <Link href="/settings?part=device" asChild>
         <Pressable
           role="link"
           aria-label={`Settings of ${studio}`}
@@ -38,18 +38,12 @@ export function SyncNotice({ studio, wide }: { studio: string; wide: boolean }) 
         </Pressable>
       </Link>
       <View role="status" aria-live="polite" className="flex-row items-center gap-2">
-        {text && (
-          <>
-            <Icon
-              name={connection === 'offline' ? 'offline' : 'waiting'}
-              size={20}
-              color={refused.length > 0 ? 'oxide' : 'slate'}
-            />
-            <Strong className={`text-small ${refused.length > 0 ? 'text-oxide' : ''}`}>
-              {text}
-            </Strong>
-          </>
-        )}
+        <Icon
+          name={connection === 'offline' ? 'offline' : 'waiting'}
+          size={20}
+          color={refused.length > 0 ? 'oxide' : 'slate'}
+        />
+        <Strong className={`text-small ${refused.length > 0 ? 'text-oxide' : ''}`}>{text}</Strong>
       </View>
     </View>
   );

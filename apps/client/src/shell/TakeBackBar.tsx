@@ -15,7 +15,7 @@ export function TakeBackBar() {
   return (
     <View role="status" aria-live="polite">
       {latest && (
-        <View className="flex-row items-center justify-between gap-3 border-t-2 border-line bg-paper px-4 py-2">
+        <View className="flex-row items-center justify-between gap-3 border-t border-line bg-paper px-4 py-2">
           <Strong className="min-w-0 flex-1 text-small">{latest.says}</Strong>
           <Button
             label="Undo"

@@ -85,7 +85,7 @@ export function CalendarFileSheet({
         const [first] = hours;
         const name = title || 'Without a title';
         return (
-          <View key={title} className="gap-1 border-b-2 border-line pb-2">
+          <View key={title} className="gap-1 border-b border-line pb-2">
             <Strong>{name}</Strong>
             <Quiet>
               {`${hours.length} from ${shortDate(first!.startsAt, zone, now)}, ${clockTime(first!.startsAt, zone)}`}

@@ -71,7 +71,7 @@ export function FromArchive({ code }: { code: string }) {
     );
   }
   return (
-    <View className="gap-2 border-t-2 border-line pt-4">
+    <View className="gap-2 border-t border-line pt-4">
       <Body>Or a whole studio comes back from its archive.</Body>
       {problem && <Banner kind="stop" title={problem} />}
       <Button label="From an archive" disabled={says !== null} onPress={() => void choose()} />

@@ -46,7 +46,7 @@ export function RecordsSection({ account }: { account: Account }) {
       {imports.map((row) => (
         <View
           key={row.id}
-          className="flex-row items-center justify-between gap-3 border-b-2 border-line pb-2"
+          className="flex-row items-center justify-between gap-3 border-b border-line pb-2"
         >
           <View className="min-w-0 shrink">
             <Strong numberOfLines={2}>{row.fileName}</Strong>

@@ -87,7 +87,7 @@ function UsesSheet({ token, onClose }: { token: ScriptToken; onClose: () => void
     <Sheet title={token.name} open onClose={onClose}>
       {uses?.length === 0 && <Body>Nothing was read with it yet.</Body>}
       {uses?.map(({ day, operation, times }) => (
-        <View key={`${day} ${operation}`} className="flex-row gap-3 border-b-2 border-line py-1">
+        <View key={`${day} ${operation}`} className="flex-row gap-3 border-b border-line py-1">
           <Quiet className="w-24">{day}</Quiet>
           <Body className="min-w-0 flex-1">{operation}</Body>
           <Strong>{`${times}×`}</Strong>
@@ -119,7 +119,7 @@ export function ScriptsSection({ account }: { account: Account }) {
         nothing, and never reads answers to health questions.
       </Body>
       {tokens.map((token) => (
-        <View key={token.id} className="gap-2 border-b-2 border-line pb-2">
+        <View key={token.id} className="gap-2 border-b border-line pb-2">
           <View>
             <Strong>{token.name}</Strong>
             <Quiet>

@@ -19,7 +19,7 @@ export function SecretAddress({
   const clipboard = window.isSecureContext ? navigator.clipboard : undefined;
   return (
     <>
-      <View className="rounded-2xl border-2 border-line bg-card p-3">
+      <View className="rounded-2xl bg-card p-3">
         <Text
           selectable
           className="font-text text-body text-ink"

@@ -26,7 +26,7 @@ export function SignInsSection({ zone }: { zone: string }) {
       {signIns?.map(({ id, browser, createdAt, current }) => (
         <View
           key={id}
-          className="min-h-tap flex-row flex-wrap items-center justify-between gap-3 border-b-2 border-line py-1"
+          className="min-h-tap flex-row flex-wrap items-center justify-between gap-3 border-b border-line py-1"
         >
           <View className="shrink">
             <Strong>{current ? `${browser}, this one` : browser}</Strong>

@@ -249,7 +249,7 @@ export function ScreeningWordsSection({ account }: { account: Account }) {
         screeningQuestions.map(({ id, asks }) => (
           <View
             key={id}
-            className="flex-row items-center justify-between gap-3 border-b-2 border-line pb-2"
+            className="flex-row items-center justify-between gap-3 border-b border-line pb-2"
           >
             <Body className="min-w-0 flex-1">{screeningWords[id] ?? asks}</Body>
             <Button

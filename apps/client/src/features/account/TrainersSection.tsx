@@ -27,7 +27,7 @@ export function TrainersSection({ account }: { account: Account }) {
           </View>
         );
         const row =
-          'min-h-tap flex-row items-center justify-between gap-3 border-b-2 border-line py-1';
+          'min-h-tap flex-row items-center justify-between gap-3 border-b border-line py-1';
         // One's own account is changed above.
         return isOwner && trainer.id !== account.trainer.id ? (
           <Pressable

@@ -51,7 +51,7 @@ function BenchInRoom({ unit, liftId, room, rooms }: Props & { room: Room; rooms:
   return (
     <View className={wide ? 'min-h-0 flex-1 flex-row' : 'min-h-0 flex-1'}>
       <ScrollView
-        className={wide ? 'max-w-[22rem] flex-1 border-r-2 border-line' : 'flex-1'}
+        className={wide ? 'max-w-[22rem] flex-1 border-r border-line' : 'flex-1'}
         contentContainerClassName="gap-4 p-4"
       >
         <View>

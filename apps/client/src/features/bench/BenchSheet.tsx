@@ -61,7 +61,7 @@ export function BenchSheet({
           const change = changeText(step.build, builds[index - 1] ?? null);
           const plates = 'perSide' in step.build ? platesText(step.build.perSide) : '';
           return (
-            <View role="listitem" key={step.loadG} className="gap-0.5 border-b-2 border-line pb-2">
+            <View role="listitem" key={step.loadG} className="gap-0.5 border-b border-line pb-2">
               <View className="flex-row items-baseline justify-between gap-3">
                 <Figure>{loadReps(step.loadG, step.reps, unit)}</Figure>
                 <Quiet>{`then ${clock(step.restS)}`}</Quiet>

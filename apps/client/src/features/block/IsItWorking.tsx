@@ -20,7 +20,7 @@ function LiftVerdict({ working }: { working: LiftWorking }) {
   const { verdict, slope } = response;
   const off = verdict === 'fading' || verdict === 'going back';
   return (
-    <View className="gap-1 border-b-2 border-line pb-2">
+    <View className="gap-1 border-b border-line pb-2">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
         <Strong className="shrink">{findLift(liftId)?.name ?? liftId}</Strong>
         <Strong
@@ -40,7 +40,7 @@ function LiftVerdict({ working }: { working: LiftWorking }) {
 }
 
 const BeforeRow = ({ before: { block, slope, adherence } }: { before: BlockBefore }) => (
-  <View className="gap-1 border-b-2 border-line pb-2">
+  <View className="gap-1 border-b border-line pb-2">
     <Strong>{block.name}</Strong>
     {block.follows && <Quiet>{block.follows.changed}</Quiet>}
     {slope && <Slope slope={slope} says={slopeText(slope)} />}

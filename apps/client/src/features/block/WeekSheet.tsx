@@ -69,7 +69,7 @@ function DayAsk({
   onChange: (ask: Ask | null) => void;
 }) {
   return (
-    <View className="gap-2 border-b-2 border-line pb-4">
+    <View className="gap-2 border-b border-line pb-4">
       <Strong>{title}</Strong>
       <Choice
         label={`${title}: heavy, light or rest`}

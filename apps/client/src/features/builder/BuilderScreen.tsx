@@ -122,7 +122,7 @@ function BuilderPage({ client, rooms, usual, account, booking, now }: PageProps)
   if (wide) {
     return (
       <View className="min-h-0 flex-1 flex-row">
-        <View className="min-h-0 flex-1 border-r-2 border-line">
+        <View className="min-h-0 flex-1 border-r border-line">
           <ScrollView className="flex-1" contentContainerClassName="p-4">
             {lifts}
           </ScrollView>

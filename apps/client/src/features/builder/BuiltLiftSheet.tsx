@@ -123,7 +123,7 @@ export function BuiltLiftSheet({
           role="button"
           aria-label={`Do ${findLift(other.liftId)?.name}: ${worthText(other.less)}`}
           onPress={then(() => builder.swap(liftId, other.liftId))}
-          className="min-h-tap justify-center rounded-2xl border-2 border-line bg-card px-4 py-1 active:opacity-80"
+          className="min-h-tap justify-center rounded-2xl bg-card px-4 py-1 active:opacity-80"
         >
           <Strong>{findLift(other.liftId)?.name}</Strong>
           <Quiet>{`${worthText(other.less)}, ${other.sets} sets`}</Quiet>

@@ -42,7 +42,7 @@ export function TakeIt({
       router.push('/floor');
     });
   return (
-    <View className="flex-row gap-2 border-t-2 border-line bg-paper p-3">
+    <View className="flex-row gap-2 border-t border-line bg-paper p-3">
       <Button
         kind="main"
         big={!least}

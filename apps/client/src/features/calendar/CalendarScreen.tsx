@@ -144,7 +144,7 @@ function Crossings({
       key={text}
       role="button"
       onPress={() => onOpen(row)}
-      className="min-h-tap flex-row items-center gap-2 rounded-2xl border-2 border-oxide bg-oxide-soft px-3 py-1 active:opacity-80"
+      className="min-h-tap flex-row items-center gap-2 rounded-2xl bg-oxide-soft px-3 py-1 active:opacity-80"
     >
       <Icon name="alert" size={20} color="oxide" />
       <Quiet className="min-w-0 flex-1 text-ink">

@@ -50,7 +50,7 @@ function DayColumn({
   const hours = Array.from({ length: last - first }, (_, at) => first + at);
   const now = hourOf(new Date(nowMs).toISOString(), zone);
   return (
-    <View className="relative min-w-0 flex-1 border-l-2 border-line">
+    <View className="relative min-w-0 flex-1 border-l border-line">
       {hours.map((hour) => (
         <Pressable
           key={hour}

@@ -3,13 +3,13 @@ import { ageOn, askAgain, cautionsFor, massText, nowIso } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
-import { Button } from '../../design/Button';
+import { Button, IconButton } from '../../design/Button';
 import { useNow } from '../../design/use-now';
 import { useWide } from '../../design/use-wide';
-import { Body, Quiet, Strong, Title } from '../../design/Words';
+import { Quiet, Strong, Title } from '../../design/Words';
 import { changeClient } from '../../parts/client/change-client';
 import { attempt } from '../../state/problems';
-import { FlagChips } from '../../parts/client/FlagChips';
+import { FlagLine } from '../../parts/client/FlagLine';
 
 function trained(months: number): string {
   if (months === 0) return 'new to training';
@@ -58,30 +58,27 @@ export function ClientHead({ client, account }: { client: Client; account: Accou
   const years = ageOn(client.birthDate, today);
   return (
     <>
-      {!wide && (
-        <Button
-          label="All clients"
-          icon="back"
-          className="self-start"
-          onPress={() => router.push('/clients')}
-        />
-      )}
-      <View className="border-b-[3px] border-ink pb-2">
-        <Title>{client.name}</Title>
-        <Quiet>
-          {[
-            massText(client.bodyMassG, account.studio.unit),
-            trained(client.trainingMonths),
-            years === null ? '' : `${years} years old`,
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-        </Quiet>
+      <View className="flex-row items-center gap-3">
+        {!wide && (
+          <IconButton label="All clients" icon="back" onPress={() => router.push('/clients')} />
+        )}
+        <View className="min-w-0 flex-1">
+          <Title className="text-[1.75rem] leading-8">{client.name}</Title>
+          <Quiet>
+            {[
+              massText(client.bodyMassG, account.studio.unit),
+              trained(client.trainingMonths),
+              years === null ? '' : `${years} years old`,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </Quiet>
+        </View>
       </View>
       {client.archivedAt && <Banner title="Archived" />}
-      {client.brief ? <Strong className="text-lead">{client.brief}</Strong> : null}
-      {client.goal ? <Body>{`Goal: ${client.goal}`}</Body> : null}
-      <FlagChips client={client} />
+      {client.brief ? <Strong>{client.brief}</Strong> : null}
+      {client.goal ? <Quiet>{`Goal: ${client.goal}`}</Quiet> : null}
+      <FlagLine client={client} />
       <Cautions client={client} today={today} />
     </>
   );

@@ -1,9 +1,11 @@
 import type { ListedClient } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, ScrollView, TextInput, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { Choice } from '../../design/Choice';
+import { FindBar } from '../../design/FindBar';
+import { Row } from '../../design/Row';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useNow } from '../../design/use-now';
 import { Quiet, Strong, Title } from '../../design/Words';
@@ -12,7 +14,7 @@ import { useClients } from '../../state/queries';
 import { shortDate } from '../../parts/time/day-time';
 import { useIntakeDrafts, type IntakeDraft } from '../../parts/client-form/intake-drafts';
 import { ordered, orders, type Order } from './client-order';
-import { FlagChips } from '../../parts/client/FlagChips';
+import { FlagLine } from '../../parts/client/FlagLine';
 
 function UnfinishedIntake({
   draft,
@@ -25,7 +27,7 @@ function UnfinishedIntake({
 }) {
   const { name } = draft.form;
   return (
-    <View className="flex-row flex-wrap items-center gap-2 rounded-2xl border-2 border-marigold bg-marigold-soft px-4 py-2">
+    <View className="flex-row flex-wrap items-center gap-2 rounded-2xl bg-marigold-soft px-4 py-2">
       <View className="min-w-[8rem] flex-1">
         <Strong>{name || 'No name yet'}</Strong>
         <Quiet>{`intake, step ${draft.step + 1} of 5`}</Quiet>
@@ -50,21 +52,14 @@ function ClientLink({
   const router = useRouter();
   const { lastSessionAt } = client;
   return (
-    <Pressable
-      role="link"
-      aria-label={client.name}
-      aria-current={chosen ? 'page' : undefined}
+    <Row
+      name={client.name}
+      end={lastSessionAt ? shortDate(lastSessionAt, zone, now) : 'no session yet'}
+      chosen={chosen}
       onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}
-      className={`gap-1 rounded-2xl border-2 px-4 py-3 active:opacity-80 ${
-        chosen ? 'border-ink bg-coming' : 'border-line bg-card'
-      }`}
     >
-      <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
-        <Strong className="text-lead">{client.name}</Strong>
-        <Quiet>{lastSessionAt ? shortDate(lastSessionAt, zone, now) : 'no session yet'}</Quiet>
-      </View>
-      <FlagChips client={client} />
-    </Pressable>
+      <FlagLine client={client} />
+    </Row>
   );
 }
 
@@ -96,14 +91,16 @@ export function ClientList({
         <Title>Clients</Title>
         <IconButton icon="plus" label="Add a client" onPress={() => begin(newId())} />
       </View>
-      <TextInput
+      <FindBar
+        label="Find a client"
+        hint="Find by name"
         value={wanted}
-        onChangeText={setWanted}
-        aria-label="Find a client"
-        placeholder="Find by name"
-        className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink"
-      />
-      <Choice label="Order" options={orders} value={order} onChange={setOrder} wrap />
+        onChange={setWanted}
+        button={orders.find(({ value }) => value === order)!.label}
+        says="Order"
+      >
+        <Choice label="Order" options={orders} value={order} onChange={setOrder} wrap />
+      </FindBar>
       {unfinished.map(([id, draft]) => (
         <UnfinishedIntake key={id} draft={draft} onGoOn={() => begin(id)} onDrop={() => drop(id)} />
       ))}
@@ -131,7 +128,7 @@ export function ClientList({
             : 'Nobody is archived. An archived client keeps everything and can be restored.'}
         </Quiet>
       )}
-      <View role="list" className="gap-2">
+      <View role="list" className="border-t border-line">
         {found.map((client) => (
           <View role="listitem" key={client.id}>
             <ClientLink client={client} chosen={client.id === chosen} zone={zone} now={now} />

@@ -26,7 +26,7 @@ function Row({ name, on, onPress }: { name: string; on: boolean; onPress: () => 
       aria-checked={on}
       aria-label={name}
       onPress={onPress}
-      className="min-h-tap flex-row items-center justify-between gap-3 border-b-2 border-line py-1 active:opacity-80"
+      className="min-h-tap flex-row items-center justify-between gap-3 border-b border-line py-1 active:opacity-80"
     >
       <Strong className="min-w-0 shrink">{name}</Strong>
       {on && <Icon name="check" color="moss" />}

@@ -116,7 +116,7 @@ export function LoadCardSection({
     <Section title="Load card">
       <Choice label="Reserve" options={reserves} value={rir} onChange={setRir} />
       <Choice label="Which lifts" options={scopes} value={scope} onChange={setScope} />
-      <View className="rounded-2xl border-2 border-line bg-card">
+      <View className="rounded-2xl bg-card">
         <View className="flex-row border-b-[3px] border-ink px-2 py-1">
           {['1–5', '6–7', '8–12', '13–20'].map((range) => (
             <Strong key={range} className="flex-1 text-center text-small">
@@ -126,7 +126,7 @@ export function LoadCardSection({
         </View>
         {rows.length === 0 && <Quiet className="p-4">No lift has been done yet.</Quiet>}
         {rows.map(({ lift, row }) => (
-          <View key={lift.id} className="border-b-2 border-line">
+          <View key={lift.id} className="border-b border-line">
             <View className="flex-row flex-wrap items-baseline justify-between gap-x-2 px-3 pt-2">
               <Strong className="shrink">{lift.name}</Strong>
               <Quiet>

@@ -53,7 +53,7 @@ function MeasuredLine({
       `${what} ${removed ? 'brought back' : 'removed'}`,
     );
   return (
-    <View className="flex-row items-center justify-between gap-3 border-b-2 border-line pb-1">
+    <View className="flex-row items-center justify-between gap-3 border-b border-line pb-1">
       <Figure className={removed ? 'text-slate line-through' : ''}>{what}</Figure>
       <View className="flex-row items-center gap-3">
         <Quiet>{removed ? `${when}, removed` : when}</Quiet>

@@ -1,11 +1,10 @@
-import type { Account } from '@spalo/contract';
+import type { Account, Booking } from '@spalo/contract';
 import { redFlag, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { useNow } from '../../design/use-now';
-import { Strong } from '../../design/Words';
 import { useFloorUi } from '../../parts/lane/floor-ui';
 import { startSession } from '../../parts/session/start-session';
 import { clockTime, dayBounds, shortDate } from '../../parts/time/day-time';
@@ -33,6 +32,18 @@ function JustTrained({ client, now }: { client: KnownClient; now: number }) {
   );
 }
 
+/** The next booking of a client within the coming month that no session was done for. */
+export function useNextBooking(clientId: string, account: Account): Booking | undefined {
+  const { zone } = account.studio;
+  const now = useNow(false);
+  const span = useMemo(
+    () => ({ from: dayBounds(now, zone).from, to: dayBounds(now, zone, DAYS_AHEAD).to }),
+    [now, zone],
+  );
+  const { data: bookings } = useBookings(span.from, span.to, account.trainer.id);
+  return bookings?.find((each) => each.clientId === clientId && !each.session);
+}
+
 /** When they come next, and the ways to begin now or to book. */
 export function NextSession({
   client,
@@ -48,14 +59,9 @@ export function NextSession({
   const [moving, setMoving] = useState(false);
   const { zone } = account.studio;
   const now = useNow(false);
-  const span = useMemo(
-    () => ({ from: dayBounds(now, zone).from, to: dayBounds(now, zone, DAYS_AHEAD).to }),
-    [now, zone],
-  );
-  const { data: bookings } = useBookings(span.from, span.to, account.trainer.id);
+  const next = useNextBooking(client.id, account);
   const open = useOpenSessions().find((session) => session.clientId === client.id);
   const choose = useFloorUi((state) => state.choose);
-  const next = bookings?.find((each) => each.clientId === client.id && !each.session);
   const start = () => {
     if (open) {
       choose(open.id);
@@ -69,39 +75,24 @@ export function NextSession({
   };
   return (
     <>
-      <Strong role="heading" aria-level={2}>
-        {next
-          ? `Next: ${shortDate(next.startsAt, zone, now)}, ${clockTime(next.startsAt, zone)}`
-          : 'No booking in the coming month'}
-      </Strong>
-      <View className="flex-row flex-wrap gap-2">
+      <View className="flex-row flex-wrap gap-2 pt-1">
         {(open || !redFlag(client)) && (
           <Button
             kind={open ? 'now' : 'main'}
-            label={open ? 'On the floor' : 'Start a session now'}
+            label={open ? 'On the floor' : 'Start now'}
             onPress={start}
             disabled={!open && client.past === 'coming'}
-            className="min-w-[12rem] flex-1"
+            className="min-w-[8rem] max-w-[20rem] grow"
           />
         )}
         <JustTrained client={client} now={now} />
         {next && (
           <Button
-            label="Move"
+            label={`${shortDate(next.startsAt, zone, now)}, ${clockTime(next.startsAt, zone)}`}
             says={`Move the booking of ${client.name}`}
             onPress={() => setMoving(true)}
           />
         )}
-        <Button
-          label="Build"
-          says={`Build a session for ${client.name}`}
-          onPress={() =>
-            router.push({
-              pathname: '/clients/[id]/build',
-              params: { id: client.id, ...(next && { booking: next.id }) },
-            })
-          }
-        />
         <Button label="Book" says={`Book ${client.name}`} onPress={() => setBooking(true)} />
       </View>
       {moving && next && (

@@ -139,7 +139,7 @@ function SessionCard({
       </Pressable>
       {open &&
         session.lifts.map((lift) => (
-          <View key={lift.plan.liftId} className="border-t-2 border-line pt-2">
+          <View key={lift.plan.liftId} className="border-t border-line pt-2">
             <Title level={3} className="text-figure">
               {findLift(lift.plan.liftId)?.name ?? lift.plan.liftId}
             </Title>

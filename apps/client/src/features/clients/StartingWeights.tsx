@@ -13,12 +13,11 @@ import {
   type Room,
   type Unit,
 } from '@spalo/core';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { BeliefBand } from '../../design/BeliefBand';
 import { Button } from '../../design/Button';
-import { Card } from '../../design/Card';
-import { Chip } from '../../design/Chip';
 import { buildText } from '../../design/load-text';
 import { Section } from '../../design/Section';
 import { Figure, Quiet, Strong } from '../../design/Words';
@@ -43,21 +42,32 @@ function StartingWeight({
 }) {
   const lift = liftById(plan.liftId);
   const build = exactly(loadables(room, plan.implement), plan.loadG)?.build;
+  const { belief, certainty, climb, counted } = plan;
+  const name = `${lift.name}, ${
+    counted
+      ? loadReps(plan.loadG, plan.reps, unit, counted)
+      : `${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`
+  }`;
+  const likely =
+    belief &&
+    `likely ${massNumber(Math.round(belief.low), unit)} to ${massText(Math.round(belief.high), unit)}`;
+  const notes = [
+    climb && 'climbs from here',
+    certainty && certainty !== 'known' && certaintyWords[certainty],
+    likely,
+    build && buildText(build, null),
+  ].filter(Boolean);
   return (
-    <Card
-      className="gap-1 py-3"
+    <Pressable
+      role={counted ? undefined : 'button'}
+      aria-label={name}
       // Nothing is believed of what is held or carried: there is no estimate to open.
-      onPress={
-        plan.counted ? undefined : () => onAsk({ lift, reps: plan.reps, rir: plan.targetRir })
-      }
-      label={
-        plan.counted
-          ? `${lift.name}, ${loadReps(plan.loadG, plan.reps, unit, plan.counted)}`
-          : `${lift.name}, ${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`
-      }
+      disabled={counted !== undefined}
+      onPress={() => onAsk({ lift, reps: plan.reps, rir: plan.targetRir })}
+      className="gap-1 border-b border-line pb-2 active:opacity-70"
     >
-      <View className="flex-row flex-wrap items-end justify-between gap-x-3">
-        <Strong className="shrink text-lead">{lift.name}</Strong>
+      <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+        <Strong className="min-w-0 shrink">{lift.name}</Strong>
         <View className="flex-row items-baseline gap-1">
           {plan.loadG > 0 && (
             <>
@@ -65,23 +75,19 @@ function StartingWeight({
               <Quiet>{loadUnit(lift, unit)}</Quiet>
             </>
           )}
-          <Figure>{amountAfter(plan.reps, plan.counted)}</Figure>
+          <Figure className="text-[1.75rem] leading-8">{amountAfter(plan.reps, counted)}</Figure>
         </View>
       </View>
-      {plan.belief && (
+      {belief && (
         <BeliefBand
-          belief={plan.belief}
+          belief={belief}
           load={plan.loadG}
           text={(grams) => massText(Math.round(grams), unit)}
+          bare
         />
       )}
-      <View className="flex-row flex-wrap items-center gap-x-2 gap-y-1">
-        {plan.certainty && <Chip label={certaintyWords[plan.certainty]} />}
-        {plan.climb && <Chip label="climbs from here" icon="floor" />}
-      </View>
-      <Quiet>{`${plan.why}.`}</Quiet>
-      {build && <Quiet>{buildText(build, null)}</Quiet>}
-    </Card>
+      <Quiet>{[plan.why, ...notes].join(' · ')}</Quiet>
+    </Pressable>
   );
 }
 
@@ -91,12 +97,16 @@ export function StartingWeights({
   draft,
   room,
   account,
+  bookingId,
 }: {
   client: Client;
   draft: LoadsDraft;
   room: Room;
   account: Account;
+  /** Their next booking: a session that is built is for it. */
+  bookingId: string | undefined;
 }) {
+  const router = useRouter();
   const [picking, setPicking] = useState(false);
   const [asked, setAsked] = useState<Asked | null>(null);
   const { unit } = account.studio;
@@ -112,8 +122,24 @@ export function StartingWeights({
   };
   return (
     <Section
-      title="Weights for the next session"
-      action={<Button label="Choose lifts" onPress={() => setPicking(true)} />}
+      title="Next session"
+      says="Weights for the next session"
+      action={
+        <View className="flex-row">
+          <Button kind="quiet" label="Choose lifts" onPress={() => setPicking(true)} />
+          <Button
+            kind="quiet"
+            label="Build"
+            says={`Build a session for ${client.name}`}
+            onPress={() =>
+              router.push({
+                pathname: '/clients/[id]/build',
+                params: { id: client.id, ...(bookingId && { booking: bookingId }) },
+              })
+            }
+          />
+        </View>
+      }
     >
       {draft.lifts.map((plan) => (
         <StartingWeight key={plan.liftId} plan={plan} room={room} unit={unit} onAsk={setAsked} />
@@ -121,7 +147,7 @@ export function StartingWeights({
       {draft.closed.map(({ liftId, why, overridable, from }) => (
         <View
           key={liftId}
-          className="flex-row flex-wrap items-center gap-3 rounded-2xl border-2 border-oxide bg-oxide-soft px-4 py-2"
+          className="flex-row flex-wrap items-center gap-3 rounded-2xl bg-oxide-soft px-4 py-2"
         >
           <View className="min-w-[10rem] flex-1">
             <Strong className="text-oxide">{`${liftById(liftId).name} is left out`}</Strong>

@@ -113,7 +113,7 @@ export function TurnedDownSection({ client, account }: { client: Client; account
       {turnedDown.map((turned) => (
         <View
           key={turned.from + turned.to}
-          className="flex-row items-center justify-between gap-3 border-b-2 border-line pb-2"
+          className="flex-row items-center justify-between gap-3 border-b border-line pb-2"
         >
           <View className="min-w-0 flex-1">
             <Strong>{`${capital(turned.reason)}, ${day(turned.from)} to ${day(turned.to)}`}</Strong>

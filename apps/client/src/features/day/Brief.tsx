@@ -1,5 +1,12 @@
-import type { Account, Booking, Client } from '@spalo/contract';
-import { recordedFlags, sessionDuration, type LoadsDraft, type Room } from '@spalo/core';
+import type { Account, Booking } from '@spalo/contract';
+import {
+  lockedBy,
+  recordedFlags,
+  redFlag,
+  sessionDuration,
+  type LoadsDraft,
+  type Room,
+} from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -7,12 +14,58 @@ import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Quiet, Strong, Title } from '../../design/Words';
 import { FlagChips } from '../../parts/client/FlagChips';
+import type { KnownClient } from '../../state/resources/known-client';
 import { visitOf } from '../../parts/session/visit';
 import { useTask } from '../../state/worker/use-task';
+import { clockTime } from '../../parts/time/day-time';
+import { stateOf } from './booking-state';
 import { FirstLoad } from './FirstLoad';
 import { SessionPlan } from './SessionPlan';
 import { SinceLastTime } from './SinceLastTime';
 import { TodayOfWeeks } from './TodayOfWeeks';
+
+/** What can be done with a booking besides starting it. */
+function WaysOn({
+  client,
+  account,
+  booking,
+  onMove,
+}: {
+  client: KnownClient;
+  account: Account;
+  booking: Booking;
+  onMove: () => void;
+}) {
+  const router = useRouter();
+  const state = stateOf(booking);
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {!booking.session && (
+        <Button
+          label={booking.lifts ? 'Change the session' : 'Build another session'}
+          icon="floor"
+          onPress={() =>
+            router.push({
+              pathname: '/clients/[id]/build',
+              params: { id: client.id, booking: booking.id },
+            })
+          }
+        />
+      )}
+      <Button
+        label="Open the client’s page"
+        onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}
+      />
+      {(state === 'to come' || state === 'off') && (
+        <Button
+          label="Move or cancel"
+          says={`Move or cancel ${client.name}, ${clockTime(booking.startsAt, account.studio.zone)}`}
+          onPress={onMove}
+        />
+      )}
+    </View>
+  );
+}
 
 /** What to know before they walk in, and the session that is planned. */
 export function Brief({
@@ -22,15 +75,20 @@ export function Brief({
   room,
   booking,
   titled = true,
+  onStart,
+  onMove,
 }: {
-  client: Client;
+  client: KnownClient;
   draft: LoadsDraft;
   account: Account;
   room: Room;
   booking: Booking;
   titled?: boolean;
+  /** Puts them on the floor; null where the row beside it does. */
+  onStart: (() => void) | null;
+  /** To another time, or to none. */
+  onMove: () => void;
 }) {
-  const router = useRouter();
   const task = useMemo(
     () => visitOf(client, room, account, booking),
     [client, room, account, booking],
@@ -40,6 +98,13 @@ export function Brief({
     () => whole && sessionDuration(whole.lifts, whole.general.steps, room),
     [whole, room],
   );
+  const state = stateOf(booking);
+  const red = redFlag(client);
+  const mayStart =
+    onStart !== null &&
+    state === 'to come' &&
+    client.archivedAt === null &&
+    !(red && lockedBy(red));
   const { minutes } = booking;
   const late = seconds ? Math.round(seconds.totalS / 60) - minutes : 0;
   return (
@@ -51,6 +116,15 @@ export function Brief({
         </View>
       )}
       {client.brief ? <Strong>{client.brief}</Strong> : null}
+      {mayStart && (
+        <Button
+          kind="main"
+          label="Start"
+          says={`Start ${client.name}`}
+          disabled={client.past === 'coming'}
+          onPress={onStart}
+        />
+      )}
       <FlagChips client={client} />
       {recordedFlags(client.flags)
         .filter((flag) => flag.note)
@@ -72,22 +146,7 @@ export function Brief({
         client={client}
         account={account}
       />
-      {!booking.session && (
-        <Button
-          label={booking.lifts ? 'Change the session' : 'Build another session'}
-          icon="floor"
-          onPress={() =>
-            router.push({
-              pathname: '/clients/[id]/build',
-              params: { id: client.id, booking: booking.id },
-            })
-          }
-        />
-      )}
-      <Button
-        label="Open the client’s page"
-        onPress={() => router.push({ pathname: '/clients/[id]', params: { id: client.id } })}
-      />
+      <WaysOn client={client} account={account} booking={booking} onMove={onMove} />
     </View>
   );
 }

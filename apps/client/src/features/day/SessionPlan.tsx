@@ -73,7 +73,7 @@ export function SessionPlan({
         const planned = whole?.lifts.find((each) => each.liftId === plan.liftId);
         const warmUps = planned?.steps.filter((step) => step.kind === 'warm-up') ?? [];
         return (
-          <View key={plan.liftId} className="gap-1 border-b-2 border-line pb-2">
+          <View key={plan.liftId} className="gap-1 border-b border-line pb-2">
             <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
               <Strong>{lift.name}</Strong>
               <View className="flex-row items-baseline gap-1">

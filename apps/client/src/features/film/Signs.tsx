@@ -36,7 +36,7 @@ function OneSign({
   const name = mark.fault?.name ?? mark.sign;
   const fits = mark.rep <= reps;
   return (
-    <View className="gap-2 rounded-2xl border-2 border-line bg-card p-3">
+    <View className="gap-2 rounded-2xl bg-card p-3">
       <Strong>{`Rep ${mark.rep}: ${name.toLowerCase()}`}</Strong>
       <Body>{mark.says}</Body>
       {!fits && (

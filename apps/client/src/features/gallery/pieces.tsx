@@ -9,7 +9,7 @@ import { Button, IconButton } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Chip } from '../../design/Chip';
 import { Choice } from '../../design/Choice';
-import { DecisionCard } from '../../design/DecisionCard';
+import { DecisionRow } from '../../design/DecisionRow';
 import { LaneStrip } from '../../design/LaneStrip';
 import { LoadPicture } from '../../design/LoadPicture';
 import { Ramp, type RampStepItem } from '../../design/Ramp';
@@ -294,15 +294,15 @@ export const pieces: [name: string, states: ReactNode][] = [
   [
     'Decision card',
     <View key="decision" className="gap-2">
-      <DecisionCard
+      <DecisionRow
         {...card}
         tone="up"
         next="62.5 × 8"
         why="Up a step: all sets reached the top clean."
       />
-      <DecisionCard {...card} tone="same" next="60 × 9" why="Same load, one more rep." />
-      <DecisionCard {...card} tone="down" next="55 × 8" why="Two sets fell under 8 reps." />
-      <DecisionCard
+      <DecisionRow {...card} tone="same" next="60 × 9" why="Same load, one more rep." />
+      <DecisionRow {...card} tone="down" next="55 × 8" why="Two sets fell under 8 reps." />
+      <DecisionRow
         {...card}
         tone="stop"
         next="45 × 8"

@@ -19,7 +19,7 @@ export function FirstSets({ importing, account }: { importing: Importing; accoun
         {view.first.slice(0, 12).map(({ row, day, lift, loadG, reps }, at) => {
           const liftId = meant.liftOf[lift];
           return (
-            <View key={at} className="flex-row items-baseline gap-3 border-b-2 border-line py-1">
+            <View key={at} className="flex-row items-baseline gap-3 border-b border-line py-1">
               <Quiet className="w-24">{shortDate(`${day}T12:00:00.000Z`, 'UTC', now)}</Quiet>
               <Figure className="w-28 text-[1.25rem]">
                 {loadReps(loadG, reps, account.studio.unit)}

@@ -87,7 +87,7 @@ function Sample({ importing }: { importing: Importing }) {
           {Array.from({ length: width }, (_, at) => {
             const held = holds(importing, at);
             return (
-              <View key={at} className="max-w-[11rem] border-r-2 border-line">
+              <View key={at} className="max-w-[11rem] border-r border-line">
                 <Pressable
                   role="button"
                   aria-label={`Column ${columnLetters(at)}: ${held || 'not read'}`}

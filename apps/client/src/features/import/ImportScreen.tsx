@@ -123,7 +123,7 @@ export function ImportScreen({ account }: { account: Account }) {
   const importing = useImport(account);
   const { view, busy, problem } = importing;
   const column = wide ? 'min-w-0 flex-1 gap-6' : 'gap-6';
-  const toSettings = () => router.push('/settings');
+  const toSettings = () => router.push('/settings?part=records');
   return (
     <ScrollView className="flex-1" contentContainerClassName="max-w-[80rem] gap-6 p-4">
       <View className="flex-row items-center gap-3">

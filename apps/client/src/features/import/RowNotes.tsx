@@ -11,7 +11,7 @@ function Rows({ notes }: { notes: readonly RowNote[] }) {
   return (
     <View>
       {notes.slice(0, SHOWN).map(({ row, column, message }, at) => (
-        <View key={at} className="flex-row gap-3 border-b-2 border-line py-1">
+        <View key={at} className="flex-row gap-3 border-b border-line py-1">
           <Strong className="w-16">{`${column}${row}`}</Strong>
           <Body className="min-w-0 flex-1">{message}</Body>
         </View>

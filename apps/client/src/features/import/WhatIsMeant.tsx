@@ -27,7 +27,7 @@ function Name({
   onLeaveOut: () => void;
 }) {
   return (
-    <View className="gap-1 border-b-2 border-line pb-2">
+    <View className="gap-1 border-b border-line pb-2">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
         <Strong className="shrink">{name}</Strong>
         <Quiet>{`${sets} ${sets === 1 ? 'set' : 'sets'}`}</Quiet>

@@ -167,7 +167,7 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
           />
         )}
       </ScrollView>
-      <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
+      <View className="flex-row gap-2 border-t border-line bg-paper px-4 py-2">
         <Button label="Back" icon="back" onPress={back} />
         <Button
           kind="main"

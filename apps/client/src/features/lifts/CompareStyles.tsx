@@ -39,7 +39,7 @@ export function CompareStyles({ one, other }: { one: Style; other: Style }) {
       </View>
       <StyleFigure style={one} other={other} />
       {used.map((phase) => (
-        <View key={phase} className="gap-2 border-b-2 border-line pb-3">
+        <View key={phase} className="gap-2 border-b border-line pb-3">
           <Title level={3} className="text-figure">
             {capital(phase)}
           </Title>

@@ -18,7 +18,7 @@ const modes = [
 function Hidden({ point }: { point: Style['checkpoints'][number] }) {
   const [shown, setShown] = useState(false);
   return (
-    <View className="gap-1 rounded-2xl border-2 border-line bg-card p-3">
+    <View className="gap-1 rounded-2xl bg-card p-3">
       <Strong>{point.look}</Strong>
       <Quiet>{`${point.phase}, seen from: ${point.from}`}</Quiet>
       {shown ? (

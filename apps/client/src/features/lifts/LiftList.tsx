@@ -2,10 +2,12 @@ import { allLifts } from '@spalo/catalog';
 import { canBeLoaded, type Lift } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
-import { Button } from '../../design/Button';
+import { ScrollView, View } from 'react-native';
+import { IconButton } from '../../design/Button';
 import { Choice } from '../../design/Choice';
-import { TextField } from '../../design/TextField';
+import { FindBar } from '../../design/FindBar';
+import { Row } from '../../design/Row';
+import { capital } from '../../design/sentence';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
 import { useRoomChoice } from '../../parts/room/use-room';
 import { useRooms } from '../../state/queries';
@@ -27,7 +29,44 @@ const SOMEBODY_G = 75_000;
 const words = (lift: Lift) =>
   `${lift.name} ${lift.pattern} ${lift.muscles.main.join(' ')} ${lift.implement}`.toLowerCase();
 
-/** The catalogue: found by a name, a movement, a muscle or an implement, by where it is hardest, and by the room. */
+/** Lifts of one movement, as a titled list. */
+function OfPattern({
+  pattern,
+  lifts,
+  chosen,
+}: {
+  pattern: string;
+  lifts: readonly Lift[];
+  chosen: string | null;
+}) {
+  const router = useRouter();
+  return (
+    <View className="pt-2">
+      <Title level={2} className="border-b border-line pb-1 text-[1.25rem] leading-6 text-slate">
+        {capital(pattern)}
+      </Title>
+      <View role="list">
+        {lifts.map((lift) => (
+          <View role="listitem" key={lift.id}>
+            <Row
+              name={lift.name}
+              chosen={lift.id === chosen}
+              onPress={() => router.push({ pathname: '/lifts/[id]', params: { id: lift.id } })}
+            >
+              {[
+                lift.muscles.main.join(', '),
+                lift.implement,
+                ...(lift.like === undefined ? [] : ['the studio’s own']),
+              ].join(' · ')}
+            </Row>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** The catalogue by movement: found by a name, a movement, a muscle or an implement, by where it is hardest, and by the room. */
 export function LiftList({ chosen }: { chosen: string | null }) {
   const router = useRouter();
   useTeaching();
@@ -45,49 +84,54 @@ export function LiftList({ chosen }: { chosen: string | null }) {
       (peak === null || lift.peak === peak) &&
       (!here || !room || canBeLoaded(lift, room, SOMEBODY_G)),
   );
+  const on = [...(here ? ['in this room'] : []), ...(peak === null ? [] : [`hardest ${peak}`])];
+  const patterns = [...new Set(found.map(({ pattern }) => pattern))];
   return (
-    <ScrollView className="flex-1" contentContainerClassName="gap-3 p-4">
-      <Title>Lifts</Title>
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Warm-up bench" icon="floor" onPress={() => router.push('/bench')} />
-        <Button label="The studio’s own" icon="lifts" onPress={() => router.push('/lifts/own')} />
+    <ScrollView className="flex-1" contentContainerClassName="gap-2 p-4">
+      <View className="flex-row items-center justify-between gap-3">
+        <Title>Lifts</Title>
+        <View className="flex-row gap-1.5">
+          <IconButton icon="floor" label="Warm-up bench" onPress={() => router.push('/bench')} />
+          <IconButton
+            icon="plus"
+            label="The studio’s own"
+            onPress={() => router.push('/lifts/own')}
+          />
+        </View>
       </View>
-      <TextField
+      <FindBar
         label="Find a lift"
+        hint="Name, muscle, implement"
         value={wanted}
         onChange={setWanted}
-        max={40}
-        placeholder="Name, movement, muscle, implement"
-      />
-      <Quiet>Hardest where the muscle is</Quiet>
-      <Choice
-        label="Hardest where the muscle is"
-        options={peaks}
-        value={peak}
-        onChange={setPeak}
-        wrap
-      />
-      {room && <Choice label="Which lifts" options={scopes} value={here} onChange={setHere} wrap />}
-      <Quiet>{`${found.length} of ${allLifts().length} lifts`}</Quiet>
+        button={on.length > 0 ? `Filter · ${on.length}` : 'Filter'}
+        says="Filter"
+      >
+        <Strong>Hardest where the muscle is</Strong>
+        <Choice
+          label="Hardest where the muscle is"
+          options={peaks}
+          value={peak}
+          onChange={setPeak}
+          wrap
+        />
+        {room && (
+          <>
+            <Strong>Which lifts</Strong>
+            <Choice label="Which lifts" options={scopes} value={here} onChange={setHere} wrap />
+          </>
+        )}
+      </FindBar>
+      <Quiet>{[`${found.length} of ${allLifts().length} lifts`, ...on].join(' · ')}</Quiet>
       {found.length === 0 && <Body>No lift is all of that. Take a word away.</Body>}
-      <View role="list" className="gap-2">
-        {found.map((lift) => (
-          <View role="listitem" key={lift.id}>
-            <Pressable
-              role="link"
-              aria-label={lift.name}
-              aria-current={lift.id === chosen ? 'page' : undefined}
-              onPress={() => router.push({ pathname: '/lifts/[id]', params: { id: lift.id } })}
-              className={`gap-1 rounded-2xl border-2 px-4 py-3 active:opacity-80 ${
-                lift.id === chosen ? 'border-ink bg-coming' : 'border-line bg-card'
-              }`}
-            >
-              <Strong className="text-lead">{lift.name}</Strong>
-              <Quiet>{`${lift.pattern} · ${lift.muscles.main.join(', ')} · ${lift.implement}${lift.like === undefined ? '' : ' · the studio’s own'}`}</Quiet>
-            </Pressable>
-          </View>
-        ))}
-      </View>
+      {patterns.map((pattern) => (
+        <OfPattern
+          key={pattern}
+          pattern={pattern}
+          lifts={found.filter((lift) => lift.pattern === pattern)}
+          chosen={chosen}
+        />
+      ))}
     </ScrollView>
   );
 }

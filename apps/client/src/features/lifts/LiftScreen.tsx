@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Banner } from '../../design/Banner';
-import { Button } from '../../design/Button';
+import { Button, IconButton } from '../../design/Button';
 import { Card } from '../../design/Card';
 import { Choice } from '../../design/Choice';
 import { FaultGlyph } from '../../design/RepRail';
@@ -37,7 +37,7 @@ function FaultCard({ fault, style }: { fault: Fault; style: Style }) {
         </View>
       </View>
       {fault.causes.map((cause) => (
-        <View key={cause.cause} className="gap-0.5 border-t-2 border-line pt-2">
+        <View key={cause.cause} className="gap-0.5 border-t border-line pt-2">
           <Strong>{cause.cause}</Strong>
           <Quiet>{`You see: ${within(cause.tell)}`}</Quiet>
           {cause.remedies.map((remedy, index) => (
@@ -98,8 +98,8 @@ function StylePage({ lesson, style }: { lesson: Lesson; style: Style }) {
     <View className="gap-6">
       <View className="gap-1">
         <Quiet>{style.suits}</Quiet>
-        <Quiet>A clean rep</Quiet>
-        <Body className="text-lead">{style.standard}</Body>
+        <Strong>A clean rep</Strong>
+        <Body>{style.standard}</Body>
       </View>
       <StyleFigure style={style} />
       {lesson.cautions.map((caution) => (
@@ -125,43 +125,60 @@ function StylePage({ lesson, style }: { lesson: Lesson; style: Style }) {
   );
 }
 
-/** Which style is read, and which other stands beside it. */
-function StyleChoices({
+/** Another style to look at beside the one that is read. */
+function Beside({
   styles,
   chosen,
   beside,
-  onChoose,
   onCompare,
 }: {
   styles: readonly Style[];
   chosen: string;
   beside: string | null;
-  onChoose: (id: string) => void;
   onCompare: (id: string | null) => void;
 }) {
-  if (styles.length < 2) return null;
-  const options = styles.map(({ id, name }) => ({ value: id, label: name }));
+  const others = styles.filter(({ id }) => id !== chosen);
+  if (others.length === 0) return null;
   return (
-    <View className="gap-2">
-      <Choice label="Style" options={options} value={chosen} onChange={onChoose} wrap />
-      <Quiet>Beside it</Quiet>
+    <Section title="Beside another style">
       <Choice
         label="Compare with"
         options={[
           { value: null, label: 'Nothing' },
-          ...options.filter(({ value }) => value !== chosen),
+          ...others.map(({ id, name }) => ({ value: id, label: name })),
         ]}
         value={beside}
         onChange={onCompare}
         wrap
       />
+    </Section>
+  );
+}
+
+/** Where one is: the way back, the lift, and the bench where its warm-up is tried. */
+function Head({ lift, says }: { lift: Lift; says: string | null }) {
+  const router = useRouter();
+  const wide = useWide();
+  return (
+    <View className="flex-row items-center gap-3">
+      {!wide && <IconButton icon="back" label="All lifts" onPress={() => router.push('/lifts')} />}
+      <View className="min-w-0 flex-1">
+        <Title className="text-[1.75rem] leading-8">{lift.name}</Title>
+        {says !== null && <Quiet>{says}</Quiet>}
+      </View>
+      {lift.counted === 'reps' && (
+        <IconButton
+          icon="floor"
+          label="Try its warm-up"
+          onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
+        />
+      )}
     </View>
   );
 }
 
 /** The lesson of a lift, brought when it is looked at: one of its styles, or two beside each other. */
 function LessonPage({ lift }: { lift: Lift }) {
-  const router = useRouter();
   const { lesson, failed, again } = useLesson(lift.id);
   const [chosen, setChosen] = useState<string | null>(null);
   const [beside, setBeside] = useState<string | null>(null);
@@ -169,32 +186,24 @@ function LessonPage({ lift }: { lift: Lift }) {
   if (!lesson) return <LoadingState what="the lesson" />;
   const style = lesson.styles.find(({ id }) => id === chosen) ?? lesson.styles[0]!;
   const other = lesson.styles.find(({ id }) => id === beside && id !== style.id);
+  const styles = lesson.styles.map(({ id, name }) => ({ value: id, label: name }));
   return (
-    <View className="gap-6">
-      <View className="gap-1 border-b-[3px] border-ink pb-2">
-        <Title>{lift.name}</Title>
-        <Strong>{style.name}</Strong>
-      </View>
-      {lift.counted === 'reps' && (
-        <Button
-          label="Try its warm-up"
-          icon="floor"
-          className="self-start"
-          onPress={() => router.push({ pathname: '/bench', params: { lift: lift.id } })}
-        />
+    <View className="gap-4">
+      <Head lift={lift} says={styles.length > 1 ? null : style.name} />
+      {styles.length > 1 && (
+        <Choice label="Style" options={styles} value={style.id} onChange={setChosen} wrap />
       )}
-      <StyleChoices
-        styles={lesson.styles}
-        chosen={style.id}
-        beside={other?.id ?? null}
-        onChoose={setChosen}
-        onCompare={setBeside}
-      />
       {other ? (
         <CompareStyles one={style} other={other} />
       ) : (
         <StylePage lesson={lesson} style={style} />
       )}
+      <Beside
+        styles={lesson.styles}
+        chosen={style.id}
+        beside={other?.id ?? null}
+        onCompare={setBeside}
+      />
       <OwnSection liftId={lift.id} lesson={lesson} style={style} />
     </View>
   );
@@ -203,7 +212,6 @@ function LessonPage({ lift }: { lift: Lift }) {
 /** How a lift is done in its styles: standard, checklist, faults with remedies, ladder and filming. */
 export function LiftScreen({ id }: { id: string }) {
   const router = useRouter();
-  const wide = useWide();
   useTeaching();
   const lift = findLift(id);
   if (!lift) {
@@ -221,14 +229,6 @@ export function LiftScreen({ id }: { id: string }) {
   }
   return (
     <ScrollView tabIndex={0} className="flex-1" contentContainerClassName="gap-6 p-4">
-      {!wide && (
-        <Button
-          label="All lifts"
-          icon="back"
-          className="self-start"
-          onPress={() => router.push('/lifts')}
-        />
-      )}
       <LessonPage key={lift.id} lift={lift} />
     </ScrollView>
   );

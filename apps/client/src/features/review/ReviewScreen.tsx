@@ -215,7 +215,7 @@ export function ReviewScreen({ clientId, account }: { clientId: string; account:
     <View className={`min-h-0 flex-1 ${wide ? 'flex-row' : ''}`}>
       {(wide || !looked) && (
         <ScrollView
-          className={wide ? 'w-[18rem] flex-none border-r-2 border-line' : 'flex-1'}
+          className={wide ? 'w-[18rem] flex-none border-r border-line' : 'flex-1'}
           contentContainerClassName="gap-4 p-4"
         >
           {head}

@@ -56,7 +56,7 @@ function EquipmentList<K extends Kind>({
               role="button"
               aria-label={`Change ${title}, ${says}`}
               onPress={() => onOpen(item)}
-              className={`min-h-tap rounded-2xl border-2 border-line bg-card px-3 py-1 active:opacity-80 ${
+              className={`min-h-tap rounded-2xl bg-card px-3 py-1 active:opacity-80 ${
                 bells ? 'min-w-tap items-center' : 'justify-center'
               }`}
             >

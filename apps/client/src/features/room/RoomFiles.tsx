@@ -85,7 +85,7 @@ export function RoomFiles({
         <View className="gap-2">
           <Banner kind="stop" title={`Nothing was imported: ${problems.length} to mend`} />
           {problems.slice(0, 30).map((problem, index) => (
-            <View key={index} className="border-b-2 border-line pb-1">
+            <View key={index} className="border-b border-line pb-1">
               <Strong>{place(problem)}</Strong>
               <Body>{problem.message}</Body>
             </View>

@@ -90,7 +90,7 @@ function WrapUp({
       <ScrollView className="flex-1" contentContainerClassName="gap-4 p-4">
         <View>
           <Title>Wrap-up</Title>
-          <Quiet>{`${client.name} · what changes next time, and why`}</Quiet>
+          <Quiet>{`${client.name} · this time, next time, and why`}</Quiet>
         </View>
         <PastMissing client={client} />
         {finished && (
@@ -106,7 +106,7 @@ function WrapUp({
             Reopen it to log more or to decide otherwise.
           </Banner>
         )}
-        <View className={wide ? 'flex-row flex-wrap gap-4' : 'gap-4'}>
+        <View className={wide ? 'flex-row flex-wrap gap-x-12' : 'border-t border-line'}>
           {cards.map((card) => {
             const { id } = card.view.lift;
             return (
@@ -133,7 +133,7 @@ function WrapUp({
         </View>
       </ScrollView>
       {!finished && (
-        <View className="flex-row gap-2 border-t-2 border-line bg-paper px-4 py-2">
+        <View className="flex-row gap-2 border-t border-line bg-paper px-4 py-2">
           <Button label="Back" icon="back" onPress={() => router.push('/floor')} />
           <Button
             kind="main"

@@ -2,8 +2,7 @@ import type { Account } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
 import { openFlags, sessionDuration } from '@spalo/core';
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
-import { Button } from '../../design/Button';
+import { Pressable, View } from 'react-native';
 import { Icon } from '../../design/Icon';
 import { Sheet } from '../../design/Sheet';
 import { Quiet, Strong } from '../../design/Words';
@@ -58,7 +57,7 @@ function Coming({ row, account }: { row: HourRow; account: Account }) {
   const watch = watchText(row);
   const late = minutes !== null && minutes > booking.minutes;
   return (
-    <View className="flex-row items-stretch gap-3 border-b-2 border-line py-2">
+    <View className="flex-row items-stretch gap-3 border-b border-line py-2">
       <View className="relative w-16 border-b-[3px] border-ink">
         {draft && <Silhouette draft={draft} />}
       </View>
@@ -111,11 +110,22 @@ export function HourAhead({ slot, account }: { slot: readonly HourRow[]; account
   const odd = short > 0 ? `, ${short} ${short === 1 ? 'thing is' : 'things are'} short` : '';
   return (
     <>
-      <Button
-        icon={short > 0 ? 'alert' : 'clients'}
-        label={`${title}${odd}`}
+      <Pressable
+        role="button"
+        aria-label={`${title}${odd}`}
         onPress={() => setOpen(true)}
-      />
+        className="min-h-[44px] flex-row items-center gap-2 border-t border-line active:opacity-70"
+      >
+        <Icon
+          name={short > 0 ? 'alert' : 'clients'}
+          size={18}
+          color={short > 0 ? 'oxide' : 'slate'}
+        />
+        <Strong className={`min-w-0 flex-1 text-small ${short > 0 ? 'text-oxide' : ''}`}>
+          {`${slot.length} at once${odd}`}
+        </Strong>
+        <Icon name="forward" size={18} color="slate" />
+      </Pressable>
       <Sheet title={title} open={open} onClose={() => setOpen(false)}>
         <Slot slot={slot} account={account} />
         <Packing rows={slot} account={account} />

@@ -33,7 +33,7 @@ function Thing({
     return `${row.client.calledName || row.client.name}: ${findLift(liftId)?.name.toLowerCase() ?? liftId}, ${load}`;
   };
   return (
-    <View className="gap-0.5 border-b-2 border-line pb-2">
+    <View className="gap-0.5 border-b border-line pb-2">
       <View className="flex-row items-center gap-2">
         {isShort && <Icon name="alert" size={18} color="oxide" />}
         <Strong className={isShort ? 'text-oxide' : ''}>

@@ -13,9 +13,9 @@ export function slotOf(row: HourRow, all: readonly HourRow[]): HourRow[] {
   return [row, ...there];
 }
 
-/** The next slot of a day: the first that is not over, with all that are there at the same time. */
+/** The next slot of a day: the first that nobody has begun, with all that are there at the same time. */
 export function nextSlot(rows: readonly HourRow[]): HourRow[] {
-  const coming = rows.filter(({ booking }) => isExpected(booking) && !booking.session?.finished);
+  const coming = rows.filter(({ booking }) => isExpected(booking) && !booking.session);
   const [first] = coming;
   return first ? slotOf(first, coming) : [];
 }

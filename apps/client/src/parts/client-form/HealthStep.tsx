@@ -62,7 +62,7 @@ export function HealthStep({
                   aria-label={`Note: ${question.asks}`}
                   placeholder="What, since when"
                   maxLength={300}
-                  className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink"
+                  className="min-h-tap rounded-2xl border border-slate bg-card px-4 font-text text-body text-ink"
                 />
               </View>
             )}

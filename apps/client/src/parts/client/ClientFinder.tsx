@@ -32,7 +32,7 @@ export function ClientFinder({
           key={client.id}
           role="button"
           onPress={() => onPick(client)}
-          className="min-h-tap justify-center border-b-2 border-line active:opacity-80"
+          className="min-h-tap justify-center border-b border-line active:opacity-80"
         >
           <Strong>{client.name}</Strong>
         </Pressable>

@@ -8,24 +8,32 @@ const sideWord = { left: 'left ', right: 'right ', both: 'both ', none: '' } as 
 export const flagName = ({ place, side }: ListedClient['flags'][number]) =>
   `${sideWord[side]}${place}${side === 'both' ? 's' : ''}`;
 
+/** What constrains choice in words: flags, what screening asks for, and what to be careful with. */
+export function constraintsOf(client: ListedClient): { flags: string[]; notes: string[] } {
+  return {
+    flags: openFlags(client).map(flagName),
+    notes: [
+      ...(client.screened ? [] : ['screening not finished']),
+      ...(askAgain(client, nowIso()) === null ? [] : ['ask the questions again']),
+      ...(client.cautions.includes('clearance') ? ['no clearance yet'] : []),
+      ...(exhales(client) ? ['breathe out'] : []),
+      ...(client.nervous ? ['nervous: start low'] : []),
+    ],
+  };
+}
+
 /** The flags and cautions that constrain choice, an unfinished screening, and that this client is nervous. */
 export function FlagChips({ client }: { client: ListedClient }) {
-  const flags = openFlags(client);
-  const uncleared = client.cautions.includes('clearance');
-  const out = exhales(client);
-  const again = askAgain(client, nowIso()) !== null;
-  const nothing = flags.length === 0 && !client.nervous && !uncleared && !out && !again;
-  if (nothing && client.screened) return null;
+  const { flags, notes } = constraintsOf(client);
+  if (flags.length + notes.length === 0) return null;
   return (
     <View className="flex-row flex-wrap gap-2">
-      {flags.map((flag) => (
-        <Chip key={flag.id} look="flag" icon="alert" label={flagName(flag)} />
+      {flags.map((label) => (
+        <Chip key={label} look="flag" icon="alert" label={label} />
       ))}
-      {!client.screened && <Chip look="flag" icon="alert" label="screening not finished" />}
-      {again && <Chip look="flag" icon="alert" label="ask the questions again" />}
-      {uncleared && <Chip look="flag" icon="alert" label="no clearance yet" />}
-      {out && <Chip look="flag" label="breathe out" />}
-      {client.nervous && <Chip label="nervous: start low" />}
+      {notes.map((label) => (
+        <Chip key={label} look="flag" label={label} />
+      ))}
     </View>
   );
 }

@@ -61,7 +61,7 @@ function OwnSet({
   const name = `${loadReps(set.loadG, set.cleanReps, unit)}, ${shortDate(set.at, zone, now)}`;
   const left = set.bearing === 'left out';
   return (
-    <View className="gap-1 border-b-2 border-line pb-2">
+    <View className="gap-1 border-b border-line pb-2">
       <View className="flex-row items-baseline justify-between gap-2">
         <Figure className={left ? 'text-slate line-through' : ''}>
           {loadReps(set.loadG, set.cleanReps, unit)}

@@ -46,7 +46,7 @@ export function ChartsSheet({
       {charts.map((chart, at) => {
         const [title, ...rest] = chart.name.split(': ');
         return (
-          <View key={at} className="gap-1 border-b-2 border-line pb-2">
+          <View key={at} className="gap-1 border-b border-line pb-2">
             <Strong>{title}</Strong>
             <Quiet>{rest.join(': ')}</Quiet>
             <View className="flex-row gap-2">

@@ -34,7 +34,7 @@ export function LiftChooser({ taken = [], among, note, onPick }: ChooserProps) {
         onChangeText={setWanted}
         aria-label="Find a lift"
         placeholder="Name, muscle or implement"
-        className="min-h-tap rounded-2xl border-2 border-slate bg-card px-4 font-text text-body text-ink"
+        className="min-h-tap rounded-2xl border border-slate bg-card px-4 font-text text-body text-ink"
       />
       {found.length === 0 && <Body>{`No lift matches “${wanted}”.`}</Body>}
       {patterns.map((pattern) => {

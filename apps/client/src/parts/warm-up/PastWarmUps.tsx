@@ -21,11 +21,7 @@ export function PastWarmUps({
   return (
     <View role="list" className="gap-2">
       {records.map((record) => (
-        <View
-          role="listitem"
-          key={record.sessionId}
-          className="gap-0.5 border-b-2 border-line pb-2"
-        >
+        <View role="listitem" key={record.sessionId} className="gap-0.5 border-b border-line pb-2">
           <Quiet>
             {[
               shortDate(record.at, zone, now),

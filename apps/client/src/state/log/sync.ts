@@ -52,6 +52,8 @@ export class Sync {
   /** One that messages have asked for, and that has not begun. */
   private nextPull: Promise<void> | null = null;
   private pulledAt = -Infinity;
+  /** How far this tab has fetched, and for whom. */
+  private reached: { holder: string | null; cursor: string } | null = null;
 
   /** `refresh` fetches anew what a change has touched; until then the device shows its own copy of the change. */
   constructor(
@@ -163,7 +165,11 @@ export class Sync {
     // What was fetched for one account is never taken in for the next.
     const isTheirs = this.sameHolder();
     try {
-      let cursor = (await this.journal.note.readNote(CURSOR)) ?? (await this.pullLive(isTheirs));
+      const noted = await this.journal.note.readNote(CURSOR);
+      // Another tab writes the same note: what that one has fetched, this one has not.
+      const { holder } = this.journal.state.getState();
+      const own = this.reached?.holder === holder ? this.reached.cursor : noted;
+      let cursor = noted === undefined || own === undefined ? await this.pullLive(isTheirs) : own;
       for (let more = true; more;) {
         const page: AnswerOf<'events'> = await this.call('events', { query: { after: cursor } });
         if (!isTheirs()) return;
@@ -172,6 +178,7 @@ export class Sync {
         more = page.more;
       }
       if (!isTheirs()) return;
+      this.reached = { holder, cursor };
       await this.journal.note.writeNote(CURSOR, cursor);
       this.state.setState({ connection: 'online' });
     } catch (error) {

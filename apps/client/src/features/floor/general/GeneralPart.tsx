@@ -65,7 +65,7 @@ function StepsThen({ onOpen }: { onOpen: (drillId: string) => void }) {
             role="button"
             aria-label={`About ${name}`}
             onPress={() => onOpen(step.drillId)}
-            className="min-h-tap flex-row items-center justify-between gap-3 border-b-2 border-line"
+            className="min-h-tap flex-row items-center justify-between gap-3 border-b border-line"
           >
             <Strong className="shrink">{name}</Strong>
             <Quiet>{lengthText(step.seconds * step.rounds)}</Quiet>

@@ -48,7 +48,7 @@ export function LaneFoot() {
   const { least } = useSpace();
   const { row } = useHand();
   return (
-    <View className={`border-t-2 border-line bg-paper px-4 ${least ? 'gap-0 py-1' : 'gap-1 py-2'}`}>
+    <View className={`border-t border-line bg-paper px-4 ${least ? 'gap-0 py-1' : 'gap-1 py-2'}`}>
       <JustStored undoable={undoable} />
       <View className={`${row} gap-2`}>
         {undoable && <UndoButton {...undoable} />}

@@ -169,7 +169,7 @@ function ToTheSet() {
       aria-label="To the set"
       aria-keyshortcuts="t"
       onPress={() => turn('set')}
-      className="min-h-[44px] flex-row items-center gap-1 rounded-2xl border-2 border-line bg-card pl-3 pr-1 active:opacity-80"
+      className="min-h-[44px] flex-row items-center gap-1 rounded-2xl bg-card pl-3 pr-1 active:opacity-80"
     >
       <Strong className="text-small">{least ? 'Set' : 'To the set'}</Strong>
       <Icon name="forward" size={20} />

@@ -12,7 +12,7 @@ export function PainNotes({ view }: { view: LiftView }) {
   return view.state.pains.map((pain) => (
     <View
       key={pain.id}
-      className="flex-row flex-wrap items-center justify-between gap-x-3 rounded-2xl border-2 border-oxide bg-oxide-soft pl-4"
+      className="flex-row flex-wrap items-center justify-between gap-x-3 rounded-2xl bg-oxide-soft pl-4"
     >
       <Strong className="shrink text-oxide">{`${painWords(pain)} noted`}</Strong>
       <Button

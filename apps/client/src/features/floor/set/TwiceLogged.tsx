@@ -39,7 +39,7 @@ export function TwiceLogged() {
         key={again.id}
         role="group"
         aria-label={`${view.lift.name}, logged twice`}
-        className="gap-1 rounded-2xl border-2 border-marigold bg-marigold-soft px-4 py-2"
+        className="gap-1 rounded-2xl bg-marigold-soft px-4 py-2"
       >
         <Strong className="text-small">
           {same

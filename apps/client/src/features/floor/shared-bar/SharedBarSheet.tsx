@@ -38,7 +38,7 @@ function Turns({ order, both, unit }: { order: Order; both: readonly [AtBar, AtB
           <View
             role="listitem"
             key={`${turn.who}/${turn.set}`}
-            className={`flex-row items-center gap-3 border-b-2 border-line pb-1 ${
+            className={`flex-row items-center gap-3 border-b border-line pb-1 ${
               turn.who === 1 ? 'pl-6' : ''
             }`}
           >

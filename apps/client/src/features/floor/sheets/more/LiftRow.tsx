@@ -32,7 +32,7 @@ export function LiftRow({
   const partner = partnerOf(state, lifts)?.plan.liftId;
   const move = (by: -1 | 1) => attempt(() => actions.moveLift(lane, lift.id, by));
   return (
-    <View className="gap-1 rounded-2xl border-2 border-line bg-card p-2 pl-4">
+    <View className="gap-1 rounded-2xl bg-card p-2 pl-4">
       <View className="flex-row items-center justify-between gap-2">
         <Pressable
           role="button"

@@ -30,7 +30,7 @@ export function Notes() {
         aria-label="Note"
         maxLength={500}
         multiline
-        className="min-h-[4rem] rounded-2xl border-2 border-slate bg-card p-3 font-text text-body text-ink"
+        className="min-h-[4rem] rounded-2xl border border-slate bg-card p-3 font-text text-body text-ink"
       />
       <Button label="Keep note" disabled={note.trim() === ''} onPress={keep} />
       {kept.map(({ id, text }) => (

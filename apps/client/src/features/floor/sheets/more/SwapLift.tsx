@@ -54,7 +54,7 @@ export function SwapLift({
             role="button"
             aria-label={`Do ${lift.name}: ${why}`}
             onPress={() => attempt(() => planThen(lane, lift, { take, onDone }))}
-            className="min-h-tap justify-center rounded-2xl border-2 border-line bg-card px-4 py-1 active:opacity-80"
+            className="min-h-tap justify-center rounded-2xl bg-card px-4 py-1 active:opacity-80"
           >
             <Strong>{lift.name}</Strong>
             <Quiet>{`${capital(why)}.`}</Quiet>

@@ -1,0 +1,10 @@
+import type { Booking } from '@spalo/contract';
+import { isExpected } from '@spalo/core';
+
+/** Where a booking stands. */
+type Standing = 'to come' | 'on the floor' | 'done' | 'off';
+
+export function stateOf(booking: Booking): Standing {
+  if (!booking.session) return isExpected(booking) ? 'to come' : 'off';
+  return booking.session.finished ? 'done' : 'on the floor';
+}
