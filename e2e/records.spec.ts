@@ -283,6 +283,7 @@ test('records go out as files; a token reads them, and no longer once it has exp
   );
   expect(csv.toString()).toContain(WHO);
 
+  await page.goto('/settings?part=scripts');
   const made: string[] = [];
   for (const name of ['Month’s end', 'Old one']) {
     await button(page, 'Make a token').click();
@@ -354,7 +355,7 @@ test('an owner saves the whole studio and brings it into an empty Spalo; all tha
   expect(json).toMatchObject({ format: 'spalo-client', version: 4 });
   expect(json.events.length).toBeGreaterThan(100);
 
-  await page.goto('/settings?part=records');
+  await page.goto('/settings?part=copies');
   const archive = await bytesOf(
     await fileOf(page, () => button(page, 'Save the whole studio').click()),
   );

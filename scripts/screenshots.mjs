@@ -130,9 +130,13 @@ await settled();
 await shoot('intake-phone');
 await next();
 await button('Add client').click();
-await heading('Weights for the next session');
+await page.getByRole('region', { name: 'Weights for the next session' }).waitFor();
 
-// A lesson on a phone.
+// Lifts and settings as lists, and a lesson on a phone.
+await page.goto('/lifts');
+await heading('Lifts');
+await settled();
+await shoot('lifts-phone');
 await page.goto('/lifts/back-squat');
 await heading('Back squat');
 await settled();
@@ -144,12 +148,14 @@ const toBody = () =>
     .evaluate((node) => node.scrollIntoView({ block: 'start' }));
 await page.goto('/clients');
 await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
+await page.getByRole('tab', { name: 'Technique' }).click();
 await heading('For this body');
 await page.getByRole('radio', { name: 'Pull, at its start' }).click();
 await toBody();
 await settled();
 await shoot('body-phone');
 await page.setViewportSize(wide);
+await page.getByRole('tab', { name: 'Progress' }).click();
 await button(/^Look at the sets of/).click();
 await button(/^Film of set/).waitFor();
 await button(/^Look at Back squat/)
@@ -203,6 +209,7 @@ await shoot('calendar-wide');
 // Records: what a client takes home; sets that come in from a spreadsheet.
 await page.goto('/clients');
 await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
+await page.getByRole('tab', { name: 'Progress' }).click();
 await button('What Isolde Marchbank takes home').click();
 await page.getByText('Think of this').waitFor();
 await page.setViewportSize(phone);
