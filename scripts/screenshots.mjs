@@ -132,11 +132,7 @@ await next();
 await button('Add client').click();
 await page.getByRole('region', { name: 'Weights for the next session' }).waitFor();
 
-// Lifts and settings as lists, and a lesson on a phone.
-await page.goto('/lifts');
-await heading('Lifts');
-await settled();
-await shoot('lifts-phone');
+// A lesson on a phone.
 await page.goto('/lifts/back-squat');
 await heading('Back squat');
 await settled();

@@ -33,7 +33,7 @@ export function Banner({
       className={`flex-row flex-wrap items-center gap-3 rounded-2xl px-4 py-3 ${look.box}`}
     >
       <Icon name={icon ?? look.icon} color={look.color} />
-      <View className="min-w-[10rem] flex-1 gap-0.5">
+      <View className="min-w-0 max-w-full shrink grow basis-[10rem] gap-0.5">
         <Strong className={look.text}>{title}</Strong>
         {typeof children === 'string' ? <Body>{children}</Body> : children}
       </View>

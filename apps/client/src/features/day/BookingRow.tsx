@@ -20,7 +20,10 @@ function Loads({ draft, unit }: { draft: LoadsDraft; unit: Unit }) {
   return (
     <View className="flex-row flex-wrap gap-y-0.5">
       {draft.lifts.map((plan) => (
-        <View key={plan.liftId} className="w-1/2 min-w-[9rem] flex-row items-baseline gap-1 pr-1">
+        <View
+          key={plan.liftId}
+          className="min-w-0 max-w-full shrink grow basis-[9rem] flex-row items-baseline gap-1 pr-1"
+        >
           <Figure className="shrink-0 text-[1.125rem] leading-6" numberOfLines={1}>
             {loadReps(plan.loadG, plan.reps, unit, plan.counted)}
           </Figure>
@@ -80,12 +83,12 @@ export function BookingRow({
   const ahead = state === 'to come' || state === 'on the floor';
   return (
     <View className={`gap-1 py-2 ${chosen ? 'border-l-4 border-moss pl-2' : ''}`}>
-      <View className="flex-row items-start gap-2">
+      <View className="flex-row flex-wrap items-start gap-2">
         <Pressable
           role="button"
           aria-label={`Plan of ${client.name}`}
           onPress={onOpen}
-          className="min-h-[44px] min-w-0 flex-1 justify-center active:opacity-70"
+          className="min-h-[44px] min-w-0 max-w-full shrink grow basis-[9rem] justify-center active:opacity-70"
         >
           <View className="flex-row flex-wrap items-baseline gap-x-2">
             <Strong className={ahead ? '' : 'text-slate'}>{client.name}</Strong>
