@@ -17,6 +17,9 @@ const looks: Record<ButtonKind, { box: string; text: string; icon: Tone }> = {
   stop: { box: 'bg-oxide-soft px-4', text: 'text-oxide', icon: 'oxide' },
 };
 
+/** A large label of more letters is set smaller, so that it stays in one line. */
+const LONG = 18;
+
 interface ButtonProps {
   label: string;
   onPress: () => void;
@@ -62,7 +65,7 @@ export function Button({
     >
       {icon && <Icon name={icon} color={look.icon} />}
       <Text
-        className={`text-center ${big ? 'font-figure text-[1.75rem] leading-8' : 'font-strong text-body'} ${look.text}`}
+        className={`text-center ${big ? `font-figure ${label.length > LONG ? 'text-[1.375rem] leading-6' : 'text-[1.75rem] leading-8'}` : 'font-strong text-body'} ${look.text}`}
       >
         {label}
       </Text>

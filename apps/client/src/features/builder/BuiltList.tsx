@@ -42,7 +42,7 @@ function BuiltRow({
       role="button"
       aria-label={`${name}, ${lift.sets} sets${load && `, ${load}`}. ${why} Change it`}
       onPress={onOpen}
-      className={`min-h-tap gap-0.5 rounded-2xl border-2 bg-card px-4 py-2 active:opacity-80 ${isKept ? 'border-ink' : 'border-line'}`}
+      className="min-h-tap gap-0.5 border-b border-line py-2 active:opacity-70"
     >
       <View className="flex-row items-baseline justify-between gap-3">
         <Strong className="shrink">{name}</Strong>

@@ -18,7 +18,7 @@ const countText = (sets: number) => (Number.isInteger(sets) ? String(sets) : set
 
 /** A bead a set; of a half set half as wide. */
 function Beads({ sets, planned }: { sets: number; planned: boolean }) {
-  const look = planned ? 'bg-marigold-soft' : 'bg-moss';
+  const look = planned ? 'border-2 border-marigold bg-marigold-soft' : 'bg-moss';
   return (
     <>
       {Array.from({ length: Math.ceil(sets) }, (_, at) => (
