@@ -144,7 +144,7 @@ test('thirty wrong taps of all kinds are taken back; the log keeps them, the ses
     await slip(
       inMore(async () => {
         await page.getByRole('textbox', { name: 'Note' }).fill(text);
-        await button(page, 'Keep note').click();
+        await button(page, 'Save note').click();
         await expect(button(page, new RegExp(`^Remove: .*${text}`))).toBeVisible();
       }),
     );
@@ -152,7 +152,7 @@ test('thirty wrong taps of all kinds are taken back; the log keeps them, the ses
   await slip(
     inMore(async () => {
       await button(page, /^Undo \d/).click();
-      await expect(button(page, /^Bring back /)).toBeVisible();
+      await expect(button(page, /^Restore /)).toBeVisible();
     }),
   );
   await slip(async () => {
@@ -170,7 +170,7 @@ test('thirty wrong taps of all kinds are taken back; the log keeps them, the ses
   await expect(page.getByText(/of 10.* noted$/)).toHaveCount(0);
   await more(page);
   await expect(page.getByRole('dialog').getByRole('button', { name: /^Remove: / })).toHaveCount(0);
-  await expect(button(page, /^Bring back /)).toHaveCount(0);
+  await expect(button(page, /^Restore /)).toHaveCount(0);
   await expect(page.getByText('skipped')).toHaveCount(0);
   await close(page);
 

@@ -143,7 +143,7 @@ test('a set is filmed and followed without network, marked, reviewed, sent, and 
   // A still of the last rep, with a line to it.
   await page.getByRole('radio', { name: 'Rep 8', exact: true }).click();
   await page.getByRole('textbox', { name: 'A line to it' }).fill('Where it goes forward');
-  await button(page, 'Keep this picture').click();
+  await button(page, 'Save this picture').click();
   await expect(page.getByRole('img', { name: 'Where it goes forward' })).toBeVisible();
 
   // The review, still without network, with what it says for next time.
@@ -152,8 +152,8 @@ test('a set is filmed and followed without network, marked, reviewed, sent, and 
   await expect(page.getByText(/^Rep 7: bar drifts/)).toBeVisible();
   await expect(page.getByRole('img', { name: 'Where it goes forward' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Keep on' }).fill('Elbows under the bar');
-  await button(page, 'Keep the review').click();
-  await expect(button(page, 'Keep the review')).toHaveCount(0);
+  await button(page, 'Save the review').click();
+  await expect(button(page, 'Save the review')).toHaveCount(0);
   await page.goto('/floor');
   await button(page, /^More for /).click();
   await button(page, 'Wrap up this session').click();

@@ -135,7 +135,7 @@ test('a light day stays light, whatever is proposed between its sets', async ({ 
   await button(page, 'Start this block').click();
   await button(page, /^Back squat, week 1: /).click();
   await page.getByRole('radio', { name: 'Light', exact: true }).click();
-  await button(page, 'Keep this week').click();
+  await button(page, 'Save this week').click();
   await startAt(page, id);
   await passGeneral(page);
   await expect(page.getByText(/Light day: no heavier/)).toBeVisible();

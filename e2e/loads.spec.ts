@@ -340,10 +340,10 @@ test('measurements and facts are kept, and bad ones answered beside the field', 
   await openTab(page, 'Progress');
   const section = page.getByRole('region', { name: 'Measurements' });
   await section.getByRole('textbox', { name: 'Body mass, kg' }).fill('7');
-  await button(page, 'Keep the measurement').click();
+  await button(page, 'Save the measurement').click();
   await expect(section.getByText('Between 25 and 300 kg')).toBeVisible();
   await section.getByRole('textbox', { name: 'Body mass, kg' }).fill('69,5');
-  await button(page, 'Keep the measurement').click();
+  await button(page, 'Save the measurement').click();
   await expect(section.getByText('69.5 kg').first()).toBeVisible();
   await expect(page.getByText(/^69.5 kg · /)).toBeVisible();
   await openTab(page, 'About');

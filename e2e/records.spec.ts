@@ -216,7 +216,7 @@ test('sets come in from a spreadsheet with two corrections, twice adds nothing, 
   await expect(page.getByText('“2025-02-30” is no day')).toBeVisible();
   await expect(page.getByText('“heavy” is no load')).toBeVisible();
   await expect(page.getByText('Nothing is brought in while 2 rows have faults')).toBeVisible();
-  await expect(button(page, 'Look what is new')).toBeDisabled();
+  await expect(button(page, 'Check before importing')).toBeDisabled();
   await expectAccessible(page);
   await expectNoOverflow(page);
 
@@ -238,7 +238,7 @@ test('sets come in from a spreadsheet with two corrections, twice adds nothing, 
   ).toBeVisible();
   await expect(button(page, 'Squats is Back squat')).toBeVisible();
   await expect(button(page, 'DB Bench is Dumbbell bench press')).toBeVisible();
-  await button(page, 'Look what is new').click();
+  await button(page, 'Check before importing').click();
   await button(page, 'Bring in 8 sets').click();
   await expect(page.getByText('years.csv')).toBeVisible();
 
@@ -257,7 +257,7 @@ test('sets come in from a spreadsheet with two corrections, twice adds nothing, 
   await button(page, 'Sets from a spreadsheet').click();
   await chooseSets(page, 'years.csv', log, ';');
   await expect(page.getByRole('radio', { name: 'Pounds' })).toBeChecked();
-  await button(page, 'Look what is new').click();
+  await button(page, 'Check before importing').click();
   await expect(page.getByText('0 new; 8 are here already')).toBeVisible();
   await expect(button(page, 'Nothing is new')).toBeDisabled();
 
@@ -410,7 +410,7 @@ test('the studio’s settings are changed and taken back: unit, week, screening 
 
   await page.getByRole('textbox', { name: 'Time zone' }).fill('Mars/Olympus');
   await expect(page.getByText('Not a known time zone')).toBeVisible();
-  await expect(button(page, 'Keep these')).toHaveCount(0);
+  await expect(button(page, 'Save these')).toHaveCount(0);
   await page.getByRole('textbox', { name: 'Time zone' }).fill('UTC');
 
   await button(page, 'Open Screening questions').click();
@@ -419,7 +419,7 @@ test('the studio’s settings are changed and taken back: unit, week, screening 
   await page
     .getByRole('textbox', { name: 'As you ask it' })
     .fill('Has the room ever spun round you this year?');
-  await button(page, 'Keep it').click();
+  await button(page, 'Save').click();
   await expect(page.getByText(/^1 of \d+ are asked in your own words\.$/)).toBeVisible();
   await page.goto('/clients/new');
   await page.goto(`/clients/${await idOf(page, 'Oluchi Venn')}`);

@@ -19,7 +19,7 @@ test('chest pain ends the session and locks the client until a clearance is reco
   // Taken back and put back, the flag goes and comes with the report: what follows is locked by it.
   await page.getByRole('button', { name: 'That was a wrong tap' }).click();
   await expect(page.getByRole('button', { name: /^Log / })).toBeVisible();
-  await page.getByRole('button', { name: /^Put back: / }).click();
+  await page.getByRole('button', { name: /^Redo: / }).click();
   await expect(page.getByRole('alert')).toContainText('Stop the session.');
 
   await page.getByRole('button', { name: 'Wrap up', exact: true }).click();

@@ -36,22 +36,22 @@ test('what was tapped by mistake is taken back where it shows, and the session i
   await expectAccessible(page);
   await undo(page).click();
   await expect(done(page)).toHaveCount(0);
-  await button(page, /^Put back: /).click();
+  await button(page, /^Redo: /).click();
   await expect(done(page)).toHaveCount(1);
-  await button(page, /^Undo: Put back/).click();
+  await button(page, /^Undo: Restored/).click();
   await expect(done(page)).toHaveCount(0);
 
   // A note, a skipped lift, a removed set, each from the session's sheet.
   await logSet(page);
   await button(page, /^More for/).click();
   await page.getByRole('textbox', { name: 'Note' }).fill('wrong client');
-  await button(page, 'Keep note').click();
+  await button(page, 'Save note').click();
   await button(page, /^Remove: .*wrong client/).click();
   await expect(page.getByText('wrong client')).toHaveCount(0);
   const remove = button(page, /^Undo \d/);
   await remove.click();
   await expect(done(page)).toHaveCount(0);
-  await button(page, /^Bring back /).click();
+  await button(page, /^Restore /).click();
   await expect(remove).toBeVisible();
   await close(page);
   await expect(done(page)).toHaveCount(1);
@@ -69,7 +69,7 @@ test('what was tapped by mistake is taken back where it shows, and the session i
   await expect(pain.getByRole('radio', { name: '1 of 10', exact: true })).toBeChecked();
   await button(page, /^Note: ache 1 of 10/).click();
   await expect(page.getByText(/^Ache 1 of 10, .* noted$/)).toBeVisible();
-  await button(page, /^Withdraw: /).click();
+  await button(page, /^Remove: /).click();
   await expect(page.getByText(/^Ache 1 of 10, .* noted$/)).toHaveCount(0);
 
   // The whole session was a mistake: the booking can be started again.
@@ -236,18 +236,18 @@ test('a flag and a measurement are changed, removed, brought back, and undone', 
   await expect(button(page, /^Remove the flag /)).toHaveCount(flags + 1);
   await undo(page).click();
   await expect(button(page, /^Remove the flag /)).toHaveCount(flags);
-  await button(page, 'Bring back the flag left ankle').click();
+  await button(page, 'Restore the flag left ankle').click();
   await button(page, 'Change the flag left ankle').click();
   await page.getByRole('textbox', { name: 'What hurts' }).fill('after running');
-  await button(page, 'Keep the flag').click();
+  await button(page, 'Save the flag').click();
   await expect(page.getByText('Hurts: after running')).toBeVisible();
   await expectAccessible(page);
 
   await openTab(page, 'Progress');
   await page.getByRole('textbox', { name: /^Body mass, / }).fill('73,5');
-  await button(page, 'Keep the measurement').click();
+  await button(page, 'Save the measurement').click();
   await button(page, /^Remove 73\.5 kg, today$/).click();
-  const back = button(page, /^Bring back 73\.5 kg, today$/);
+  const back = button(page, /^Restore 73\.5 kg, today$/);
   await expect(back).toBeVisible();
   await undo(page).click();
   await expect(back).toHaveCount(0);

@@ -102,7 +102,7 @@ async function warmUpWhole(page: Page, name: string): Promise<void> {
   await page
     .getByRole('textbox', { name: 'What worked, what would you change?' })
     .fill('Slow first set');
-  await button(page, 'Keep the note').click();
+  await button(page, 'Save the note').click();
   await expect(button(page, /^Warm-up rusty/)).toBeVisible();
 
   // To the end, and home: the client's page says what was learned.

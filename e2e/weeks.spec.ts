@@ -62,7 +62,7 @@ test('a wave is drafted, its first week trained without network, and what was mi
   await expect(third).toHaveAccessibleName(/3 × 8, leave 2, .* as planned$/);
   await third.click();
   await button(page, 'More: Sets').click();
-  await button(page, 'Keep this week').click();
+  await button(page, 'Save this week').click();
   await expect(third).toHaveAccessibleName(/4 × 8/);
   await button(page, /^Undo: /).click();
   await expect(third).toHaveAccessibleName(/3 × 8/);
@@ -163,14 +163,14 @@ test('weeks are turned down with their reason, ask less, and are ordinary again'
   await openDemo(page);
   await page.goto('/clients');
   await page.getByRole('link', { name: 'Teodor Brisling' }).click();
-  await button(page, 'Turn weeks down').click();
+  await button(page, 'Lighter week').click();
   await page.getByRole('textbox', { name: 'To' }).fill('2020-01-01');
-  await button(page, 'Turn them down').click();
+  await button(page, 'Make them lighter').click();
   await expect(page.getByText('Ends before it begins')).toBeVisible();
   await page.getByRole('textbox', { name: 'To' }).fill(dayAhead(6));
   await page.getByRole('radio', { name: 'Travel' }).click();
   await expectAccessible(page);
-  await button(page, 'Turn them down').click();
+  await button(page, 'Make them lighter').click();
   await expect(page.getByText(/^A turned-down week \(travel\)/).first()).toBeVisible();
   await button(page, /^Take back travel/).click();
   await expect(page.getByText(/^A turned-down week/)).toHaveCount(0);

@@ -102,7 +102,7 @@ test('lifts, room and settings stand on their own, and settings keep the theme',
   await expect(target).not.toHaveValue('40');
   await expectAccessible(page);
   await page.getByRole('link', { name: /^Settings of/ }).click();
-  await page.getByRole('button', { name: 'Open Look' }).click();
+  await page.getByRole('button', { name: 'Open Appearance' }).click();
   await page.getByRole('radio', { name: 'Dark' }).click();
   await page.reload();
   await expect(page.locator('html')).toHaveClass(/dark/);

@@ -55,7 +55,7 @@ function RulesForm({ rules, onKept }: { rules: Rules; onKept: () => void }) {
           />
         </View>
       </View>
-      {changed && !daysWrong && !roomWrong && <Button label="Keep these rules" onPress={save} />}
+      {changed && !daysWrong && !roomWrong && <Button label="Save these rules" onPress={save} />}
     </>
   );
 }

@@ -112,7 +112,7 @@ function TypedFacts({ account }: { account: Account }) {
         problem={wrong('emergencyNumber')}
       />
       {changed && read.success && (
-        <Button label="Keep these" onPress={() => keep(account, read.data)} />
+        <Button label="Save these" onPress={() => keep(account, read.data)} />
       )}
     </>
   );
@@ -218,7 +218,7 @@ function WordSheet({
       />
       <Banner title="What a yes limits stays as it is: ask for the same." />
       <View className="flex-row flex-wrap gap-2">
-        <Button kind="main" label="Keep it" disabled={empty} onPress={() => take(text.trim())} />
+        <Button kind="main" label="Save" disabled={empty} onPress={() => take(text.trim())} />
         {screeningWords[id] !== undefined && (
           <Button label="As it came" onPress={() => take(null)} />
         )}

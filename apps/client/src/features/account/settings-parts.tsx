@@ -44,7 +44,7 @@ const themes = [
 function Look() {
   const { theme, setTheme } = useSettings();
   return (
-    <Section title="Look">
+    <Section title="Appearance">
       <Choice label="Theme" options={themes} value={theme} onChange={setTheme} />
     </Section>
   );
@@ -88,7 +88,7 @@ export const settingsParts: readonly SettingsPart[] = [
   },
   {
     id: 'look',
-    title: 'Look',
+    title: 'Appearance',
     of: 'your own',
     Value: LookValue,
     Screen: Look,

@@ -24,7 +24,7 @@ export function KeepBlock({ block, onClose }: { block: BlockState; onClose: () =
     });
   };
   return (
-    <Sheet title="Keep it in the studio" open onClose={onClose}>
+    <Sheet title="Save it for the studio" open onClose={onClose}>
       <Body>Weeks, lifts, sets and reps are kept. Loads come from the client who does it.</Body>
       <TextField
         label="Name"
@@ -33,7 +33,7 @@ export function KeepBlock({ block, onClose }: { block: BlockState; onClose: () =
         max={60}
         problem={tried && name.trim() === '' ? 'A name to find it by' : null}
       />
-      <Button kind="main" label="Keep it" onPress={keep} />
+      <Button kind="main" label="Save" onPress={keep} />
     </Sheet>
   );
 }

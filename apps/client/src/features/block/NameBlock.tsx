@@ -36,7 +36,7 @@ export function NameBlock({
         max={60}
         problem={tried && name.trim() === '' ? 'Fill this in' : null}
       />
-      <Button kind="main" big label="Keep the name" onPress={keep} />
+      <Button kind="main" big label="Save the name" onPress={keep} />
     </Sheet>
   );
 }

@@ -92,7 +92,7 @@ export function RunningBlock({
       <View className="flex-row flex-wrap gap-2">
         <Button label="Add a lift" icon="plus" onPress={() => setOpened({ kind: 'add' })} />
         <Button label="Name it" onPress={() => setOpened({ kind: 'name' })} />
-        <Button label="Keep in the studio" onPress={() => setOpened({ kind: 'keep' })} />
+        <Button label="Save for the studio" onPress={() => setOpened({ kind: 'keep' })} />
         {next && (
           <Button
             label={`Leave session ${next.day + 1} of week ${next.week + 1} out`}

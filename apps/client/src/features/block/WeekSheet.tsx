@@ -171,7 +171,7 @@ export function WeekSheet({
         <Button
           kind="main"
           big
-          label="Keep this week"
+          label="Save this week"
           disabled={changed.length === 0}
           onPress={keep}
         />

@@ -72,13 +72,13 @@ function KeepAs({ builder, onClose }: Pick<WaysProps, 'builder' | 'onClose'>) {
   return (
     <View className="gap-2">
       <TextField
-        label="Keep it in the studio as"
+        label="Save it for the studio as"
         value={name}
         onChange={setName}
         max={60}
         problem={tried && name.trim() === '' ? 'A name to find it by' : null}
       />
-      <Button label="Keep it" onPress={keep} />
+      <Button label="Save" onPress={keep} />
     </View>
   );
 }

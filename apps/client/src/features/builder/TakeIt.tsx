@@ -46,7 +46,7 @@ export function TakeIt({
       <Button
         kind="main"
         big={!least}
-        label={booking ? 'Keep this session' : 'Start this session'}
+        label={booking ? 'Save this session' : 'Start this session'}
         disabled={!isReady || (!booking && redFlag(client) !== null)}
         onPress={booking ? keep : start}
         className="flex-1"

@@ -139,19 +139,25 @@ function Crossings({
   const clashes = useMemo(() => allClashes(rows, unit), [rows, unit]);
   const [now] = useState(() => nowMs());
   const coming = clashes.filter(({ row }) => Date.parse(row.booking.startsAt) > now);
-  return coming.map(({ row, text }) => (
-    <Pressable
-      key={text}
-      role="button"
-      onPress={() => onOpen(row)}
-      className="min-h-tap flex-row items-center gap-2 rounded-2xl bg-oxide-soft px-3 py-1 active:opacity-80"
-    >
-      <Icon name="alert" size={20} color="oxide" />
-      <Quiet className="min-w-0 flex-1 text-ink">
-        {`${capital(shortDate(row.booking.startsAt, zone, now))}, ${clockTime(row.booking.startsAt, zone)}: ${text}.`}
-      </Quiet>
-    </Pressable>
-  ));
+  if (coming.length === 0) return null;
+  return (
+    <View className="rounded-2xl bg-oxide-soft px-3">
+      {coming.map(({ row, text }) => (
+        <Pressable
+          key={text}
+          role="button"
+          onPress={() => onOpen(row)}
+          className="min-h-[44px] flex-row items-center gap-2 active:opacity-70"
+        >
+          <Icon name="alert" size={18} color="oxide" />
+          <Quiet className="min-w-0 flex-1 text-ink">
+            {`${capital(shortDate(row.booking.startsAt, zone, now))}, ${clockTime(row.booking.startsAt, zone)}: ${text}.`}
+          </Quiet>
+          <Icon name="forward" size={18} color="slate" />
+        </Pressable>
+      ))}
+    </View>
+  );
 }
 
 const monthOf = (day: string) =>

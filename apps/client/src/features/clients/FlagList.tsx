@@ -79,7 +79,7 @@ function RemovedFlag({ flag, clientId }: { flag: Flag; clientId: string }) {
   return (
     <View className="flex-row items-center justify-between gap-3">
       <Quiet className="shrink line-through">{[name, flag.note].filter(Boolean).join(', ')}</Quiet>
-      <Chip label="Bring back" says={`Bring back the flag ${name}`} onPress={() => attempt(back)} />
+      <Chip label="Restore" says={`Restore the flag ${name}`} onPress={() => attempt(back)} />
     </View>
   );
 }

@@ -32,7 +32,7 @@ export function MarksSay({ client }: { client: Client }) {
           </View>
           <Body>{`${patternRemedy[each.pattern]}.`}</Body>
           <Button
-            label="Put it away"
+            label="Dismiss"
             says={`Put away what the marks of the ${each.lift.name} say`}
             className="self-start"
             onPress={() => putPatternAway(keyOf(client, each))}

@@ -58,8 +58,8 @@ function MeasuredLine({
       <View className="flex-row items-center gap-3">
         <Quiet>{removed ? `${when}, removed` : when}</Quiet>
         <Chip
-          label={removed ? 'Bring back' : 'Remove'}
-          says={`${removed ? 'Bring back' : 'Remove'} ${what}, ${when}`}
+          label={removed ? 'Restore' : 'Remove'}
+          says={`${removed ? 'Restore' : 'Remove'} ${what}, ${when}`}
           onPress={() => attempt(turn)}
         />
       </View>
@@ -138,7 +138,7 @@ export function Measurements({ client, account }: { client: Client; account: Acc
           onYes={() => save(bodyMassG)}
         />
       ) : (
-        <Button label="Keep the measurement" onPress={() => save(null)} />
+        <Button label="Save the measurement" onPress={() => save(null)} />
       )}
     </Section>
   );

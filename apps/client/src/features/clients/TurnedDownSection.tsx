@@ -54,7 +54,7 @@ function TurnDown({
     if (!problemOf(from, to)) onKeep({ from, to, reason, ...(roomId && { roomId }) });
   };
   return (
-    <Sheet title="Turn weeks down" open onClose={onClose}>
+    <Sheet title="Lighter week" open onClose={onClose}>
       <Body>
         Each pattern once, a third fewer sets, a little lighter. A block goes on after them.
       </Body>
@@ -76,7 +76,7 @@ function TurnDown({
           />
         </View>
       )}
-      <Button kind="main" big label="Turn them down" onPress={keep} />
+      <Button kind="main" big label="Make them lighter" onPress={keep} />
     </Sheet>
   );
 }
@@ -101,12 +101,7 @@ export function TurnedDownSection({ client, account }: { client: Client; account
     <Section
       title="Turned-down weeks"
       action={
-        <Button
-          label="Turn down"
-          says="Turn weeks down"
-          icon="plus"
-          onPress={() => setOpen(true)}
-        />
+        <Button label="Turn down" says="Lighter week" icon="plus" onPress={() => setOpen(true)} />
       }
     >
       {turnedDown.length === 0 && <Body>None. Holidays and busy seasons are planned here.</Body>}

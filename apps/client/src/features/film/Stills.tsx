@@ -35,7 +35,7 @@ export function Stills({
       </ScrollView>
       <View className="gap-2">
         <TextField label="A line to it" value={text} onChange={setText} max={200} />
-        <Button label="Keep this picture" onPress={keep} />
+        <Button label="Save this picture" onPress={keep} />
       </View>
     </Section>
   );

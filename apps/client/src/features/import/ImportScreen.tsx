@@ -98,7 +98,7 @@ function BringIn({ importing, onDone }: { importing: Importing; onDone: () => vo
         {!count && (
           <Button
             kind="main"
-            label="Look what is new"
+            label="Check before importing"
             disabled={busy || blocked}
             onPress={() => void importing.check()}
           />

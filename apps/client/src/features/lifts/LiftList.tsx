@@ -107,9 +107,9 @@ export function LiftList({ chosen }: { chosen: string | null }) {
         button={on.length > 0 ? `Filter · ${on.length}` : 'Filter'}
         says="Filter"
       >
-        <Strong>Hardest where the muscle is</Strong>
+        <Strong>Hardest when the muscle is</Strong>
         <Choice
-          label="Hardest where the muscle is"
+          label="Hardest when the muscle is"
           options={peaks}
           value={peak}
           onChange={setPeak}

@@ -38,7 +38,7 @@ export function ReviewText({
       <TextField label="Good" value={text.good} onChange={set('good')} max={300} />
       <TextField label="Keep on" value={text.keepOn} onChange={set('keepOn')} max={300} />
       <TextField label="Change" value={text.change} onChange={set('change')} max={300} />
-      {changed && <Button kind="main" label="Keep the review" onPress={keep} />}
+      {changed && <Button kind="main" label="Save the review" onPress={keep} />}
     </View>
   );
 }

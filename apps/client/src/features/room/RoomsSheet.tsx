@@ -65,7 +65,7 @@ export function RoomsSheet({
         max={80}
         problem={tried && !name.trim() ? 'A name to find it by' : null}
       />
-      <Button label="Keep the name" onPress={rename} />
+      <Button label="Save the name" onPress={rename} />
       <Strong>Begin another room</Strong>
       {roomPresets.map((preset) => (
         <Card

@@ -143,7 +143,7 @@ export function MeasureStill({ client, onClose }: { client: Client; onClose: () 
           <Body>
             {`Hip to knee ${lengths.thighMm / 10}, knee to ankle ${lengths.shinMm / 10}, hip to shoulder ${lengths.trunkMm / 10}, arm ${lengths.armMm / 10} cm, each to about 2.5 %.`}
           </Body>
-          <Button kind="main" label="Keep these lengths" onPress={keep} />
+          <Button kind="main" label="Save these lengths" onPress={keep} />
         </>
       )}
       <Button label={file ? 'Another picture' : 'Choose a picture'} onPress={() => void choose()} />

@@ -116,7 +116,7 @@ export function FlagSheet({
       {tried && missing.length > 0 && (
         <Strong role="alert" className="text-oxide">{`Say ${missing.join(', ')}.`}</Strong>
       )}
-      <Button kind="main" label={flag ? 'Keep the flag' : 'Raise the flag'} onPress={save} />
+      <Button kind="main" label={flag ? 'Save the flag' : 'Raise the flag'} onPress={save} />
     </Sheet>
   );
 }

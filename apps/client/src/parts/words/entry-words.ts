@@ -69,7 +69,7 @@ const words: Words = {
   'still.kept': () => 'Still kept',
   'review.written': ({ liftId }) => `${lift(liftId)}: review kept`,
   'note.added': () => 'Note kept',
-  'entries.withdrawn': ({ withdrawn }) => (withdrawn ? 'Taken back' : 'Put back'),
+  'entries.withdrawn': ({ withdrawn }) => (withdrawn ? 'Taken back' : 'Restored'),
 };
 
 /** What an entry did, in words. */

@@ -44,7 +44,7 @@ export function JustStored({ undoable }: { undoable: Undoable | undefined }) {
 /** Takes back what was stored a moment ago, in the thumb's reach. */
 export function UndoButton({ says, undo }: Undoable) {
   const { lane, actions } = useLane();
-  const word = undo.withdrawn ? 'Undo' : 'Put back';
+  const word = undo.withdrawn ? 'Undo' : 'Redo';
   const { least } = useSpace();
   return (
     <IconButton

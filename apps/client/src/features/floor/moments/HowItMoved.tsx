@@ -6,9 +6,9 @@ import { attempt } from '../../../state/problems';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 
 const answers: { value: RampMove; label: string }[] = [
-  { value: 'flew', label: 'Flew' },
-  { value: 'usual', label: 'As usual' },
-  { value: 'stuck', label: 'Stuck' },
+  { value: 'flew', label: 'Fast' },
+  { value: 'usual', label: 'Normal' },
+  { value: 'stuck', label: 'Slow' },
 ];
 
 /** How the last warm-up set moved: it moves the day's form before the first working set. */

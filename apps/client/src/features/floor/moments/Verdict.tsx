@@ -70,7 +70,7 @@ export function Verdict() {
             onChange={setNote}
             max={200}
           />
-          <Button label="Keep the note" onPress={() => judge(judged.verdict)} />
+          <Button label="Save the note" onPress={() => judge(judged.verdict)} />
         </>
       )}
     </View>

@@ -16,8 +16,8 @@ export function PainNotes({ view }: { view: LiftView }) {
     >
       <Strong className="shrink text-oxide">{`${painWords(pain)} noted`}</Strong>
       <Button
-        label="Withdraw"
-        says={`Withdraw: ${painWords(pain)}`}
+        label="Remove"
+        says={`Remove: ${painWords(pain)}`}
         onPress={() =>
           attempt(() => actions.withdraw(lane, { eventIds: [pain.id], withdrawn: true }))
         }

@@ -57,7 +57,7 @@ export function LiftRow({
         <Chip label="Swap" says={`Swap ${lift.name}`} onPress={onSwap} />
         {partner !== undefined ? (
           <Chip
-            label="Part them"
+            label="Unpair"
             says={`Part ${lift.name} from the lift it is done in turn with`}
             onPress={() => attempt(() => actions.pairLifts(lift.id, partner, false))}
           />

@@ -32,7 +32,7 @@ export function Notes() {
         multiline
         className="min-h-[4rem] rounded-2xl border border-slate bg-card p-3 font-text text-body text-ink"
       />
-      <Button label="Keep note" disabled={note.trim() === ''} onPress={keep} />
+      <Button label="Save note" disabled={note.trim() === ''} onPress={keep} />
       {kept.map(({ id, text }) => (
         <Stored
           key={id}

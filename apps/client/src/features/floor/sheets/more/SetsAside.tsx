@@ -18,8 +18,8 @@ export function SetsAside() {
         <Stored
           key={set.id}
           text={`Removed: ${what(view, set)}`}
-          word="Bring back"
-          says={`Bring back ${what(view, set)}`}
+          word="Restore"
+          says={`Restore ${what(view, set)}`}
           onPress={() => actions.setVoided(set, false)}
         />
       )),
