@@ -35,7 +35,7 @@ export function Tabs<T extends string>({
             tabIndex={tabStop(shown, at, true)}
             aria-selected={shown}
             onPress={() => onChange(tab.value)}
-            className={`min-h-[44px] flex-1 items-center justify-center rounded-[13px] border px-2 active:opacity-80 ${
+            className={`min-h-[44px] grow items-center justify-center rounded-[13px] border px-2 active:opacity-80 ${
               shown ? 'border-line bg-card' : 'border-transparent'
             }`}
           >

@@ -15,9 +15,12 @@ import { LoadPicture } from '../../design/LoadPicture';
 import { Ramp, type RampStepItem } from '../../design/Ramp';
 import { RampLine } from '../../design/RampLine';
 import { RepRail } from '../../design/RepRail';
+import { FindBar } from '../../design/FindBar';
+import { Row } from '../../design/Row';
 import { Sheet } from '../../design/Sheet';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { Stepper } from '../../design/Stepper';
+import { Tabs } from '../../design/Tabs';
 import { TextField } from '../../design/TextField';
 import { Trend } from '../../design/Trend';
 import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
@@ -25,6 +28,34 @@ import { Body, Figure, Quiet, Strong, Title } from '../../design/Words';
 const nothing = () => undefined;
 const long = 'Bartholomew Ingleby-Castellanos of the upper slipway, second boat from the left';
 const kilos = (load: number) => String(load / 1000);
+
+const parts = [
+  { value: 'next', label: 'Next' },
+  { value: 'progress', label: 'Progress' },
+  { value: 'technique', label: 'Technique' },
+  { value: 'about', label: 'About' },
+] as const;
+
+function Parts() {
+  const [value, setValue] = useState<(typeof parts)[number]['value']>('next');
+  return <Tabs label="Parts" tabs={parts} value={value} onChange={setValue} />;
+}
+
+function Finding() {
+  const [value, setValue] = useState('');
+  return (
+    <FindBar
+      label="Find"
+      hint="Find by name"
+      value={value}
+      onChange={setValue}
+      button="Filter · 1"
+      says="Filter"
+    >
+      <Body>What is narrowed</Body>
+    </FindBar>
+  );
+}
 
 /** A ramp of `count` steps with `done` of them behind. */
 function rampOf(count: number, done: number): RampStepItem[] {
@@ -125,6 +156,7 @@ export const pieces: [name: string, states: ReactNode][] = [
       <Button kind="now" label="On the floor" onPress={nothing} />
       <Button kind="stop" label="Remove this set" onPress={nothing} />
       <Button label="Plain" icon="plus" onPress={nothing} />
+      <Button kind="quiet" label="Quiet" onPress={nothing} />
       <Button label="Not now" disabled onPress={nothing} />
       <Button kind="main" label={long} onPress={nothing} />
       <IconButton
@@ -149,6 +181,18 @@ export const pieces: [name: string, states: ReactNode][] = [
   ],
   ['Stepper', <Stepping key="stepper" />],
   ['Choice', <Choosing key="choice" />],
+  ['Tabs', <Parts key="tabs" />],
+  [
+    'Row',
+    <View key="row">
+      <Row name="Runa Hallvard-Iyer" end="Fri 27 Nov" onPress={nothing}>
+        left shoulder
+      </Row>
+      <Row name={long} end="no session yet" onPress={nothing} chosen />
+      <Row name="Nothing to open">as it is</Row>
+    </View>,
+  ],
+  ['FindBar', <Finding key="find" />],
   [
     'Card',
     <View key="card" className="gap-2">
