@@ -191,17 +191,18 @@ test('a new version that comes in mid-session waits in each tab until it is take
   for (const tab of [page, other]) await expect(take(tab)).toBeVisible();
   const mark = (tab: Page) => tab.evaluate(() => Object.assign(window, { untouched: true }));
   const untouched = (tab: Page) => tab.evaluate(() => 'untouched' in window);
+  const reloaded = (tab: Page) => tab.waitForFunction(() => !('untouched' in window));
   await mark(page);
   await mark(other);
   const done = await steps(page).count();
   await take(other).click();
-  await expect.poll(() => untouched(other)).toBe(false);
+  await reloaded(other);
   // In the middle of a set nothing is taken away from under a thumb.
   await logSet(page);
   await expect(steps(page)).toHaveCount(done + 1);
   expect(await untouched(page)).toBe(true);
   await take(page).click();
-  await expect.poll(() => untouched(page)).toBe(false);
+  await reloaded(page);
   await expect(steps(page)).toHaveCount(done + 1);
   await other.close();
   await removeFiles();
