@@ -222,7 +222,7 @@ function BodyDrawing({ build, width }: { build: Extract<Build, { kind: 'body' }>
         />
       ))}
       <Label x={middle}>
-        {build.added.length > 0 ? `body + ${platesText(build.added)}` : 'own body'}
+        {build.added.length > 0 ? `body + ${platesText(build.added)}` : 'bodyweight'}
       </Label>
     </>
   );

@@ -87,8 +87,8 @@ describe('plates in words', () => {
       addOnsG: [2500],
     };
     expect(buildText(pinned, null)).toBe('Pulldown, pin at 35 + 2.5 kg');
-    expect(buildText({ kind: 'body', added: [] }, null)).toBe('Own body');
-    expect(buildText({ kind: 'body', added: [five] }, null)).toBe('Own body, with 5 added');
+    expect(buildText({ kind: 'body', added: [] }, null)).toBe('Bodyweight');
+    expect(buildText({ kind: 'body', added: [five] }, null)).toBe('Bodyweight, with 5 added');
     expect(buildText(horn(2), null)).toBe('Leg press, 32 kg empty, nothing on it');
     const kettlebell = { id: 'k', massG: 16_000, unit: 'kg', count: 1 } as const;
     expect(buildText({ kind: 'kettlebell', kettlebell, hands: 1 }, null)).toBe(

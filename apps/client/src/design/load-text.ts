@@ -40,7 +40,7 @@ function holder(build: Build): string {
       return `${name}, ${assisted ? 'help' : 'pin'} at ${massNumber(build.pinG, unit)}${extra} ${unit}`;
     }
     case 'body':
-      return 'Own body';
+      return 'Bodyweight';
   }
 }
 
@@ -54,7 +54,9 @@ function sameHolder(a: Build, b: Build): boolean {
 /** What is on the implement, and what to change where something else was on it. */
 export function buildText(build: Build, previous: Build | null): string {
   if (build.kind === 'body') {
-    return build.added.length > 0 ? `Own body, with ${platesText(build.added)} added` : 'Own body';
+    return build.added.length > 0
+      ? `Bodyweight, with ${platesText(build.added)} added`
+      : 'Bodyweight';
   }
   if (build.kind !== 'barbell' && build.kind !== 'machine') return holder(build);
   const plates = platesOf(build);

@@ -104,7 +104,7 @@ describe('an implement', () => {
     [{ kind: 'machine', machineId: 'gone' }, 'Machine'],
     [{ kind: 'dumbbell', hands: 2 }, 'Dumbbells'],
     [{ kind: 'kettlebell', hands: 1 }, 'Kettlebells'],
-    [{ kind: 'body', bodyG: kg(40) }, 'Own body'],
+    [{ kind: 'body', bodyG: kg(40) }, 'Bodyweight'],
   ] as const)('%j is called as the room calls it', (implement, name) => {
     expect(implementName(implement, room)).toBe(name);
   });

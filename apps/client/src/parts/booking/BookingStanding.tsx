@@ -56,8 +56,8 @@ export function BookingStanding({
   if (booking.session) return <Quiet>A session was held for it: it stays as it was.</Quiet>;
   return (
     <View className="gap-3">
-      <Strong>What became of it</Strong>
-      <Choice label="What became of it" options={states} value={state} wrap onChange={choose} />
+      <Strong>Outcome</Strong>
+      <Choice label="Outcome" options={states} value={state} wrap onChange={choose} />
       {state === 'booked' && (
         <Quiet>
           {inTime

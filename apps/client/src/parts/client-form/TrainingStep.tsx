@@ -141,7 +141,7 @@ function LiftedBefore({
         />
       ))}
       <Button
-        label={picking ? 'None of these' : 'Add a lift they did'}
+        label={picking ? 'Close' : 'Add a lift they did'}
         icon={picking ? 'close' : 'plus'}
         onPress={() => setPicking(!picking)}
       />

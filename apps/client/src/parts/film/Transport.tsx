@@ -27,8 +27,8 @@ export function Transport({ player }: { player: Player }) {
         onPress={player.playing ? player.pause : player.play}
         className="min-w-[9rem] flex-1"
       />
-      <Button label="‹" says="One picture back" onPress={() => player.seek(player.t - FRAME_S)} />
-      <Button label="›" says="One picture on" onPress={() => player.seek(player.t + FRAME_S)} />
+      <Button label="‹" says="Back one frame" onPress={() => player.seek(player.t - FRAME_S)} />
+      <Button label="›" says="Forward one frame" onPress={() => player.seek(player.t + FRAME_S)} />
       <Button
         label={speed.label}
         says={`${speed.says}; tap for another`}

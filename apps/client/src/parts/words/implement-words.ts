@@ -17,6 +17,6 @@ export function implementName(implement: Implement, room: Room): string {
     case 'kettlebell':
       return 'Kettlebells';
     case 'body':
-      return 'Own body';
+      return 'Bodyweight';
   }
 }
