@@ -158,6 +158,14 @@ test('a booking is repeated weekly, one is dragged, one moved by keys, one cance
   await page.getByRole('textbox', { name: 'Day' }).fill(day);
   await page.getByRole('textbox', { name: 'Time' }).fill('07:00');
   await page.getByRole('radio', { name: 'Every week' }).click();
+  // On the way to another day nothing breaks, and the weekday follows the day that is typed.
+  const weekday = (name: string) => page.getByRole('button', { name, exact: true });
+  await page.getByRole('textbox', { name: 'Day' }).fill('1.12.');
+  await expect(weekday('Mon')).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('textbox', { name: 'Day' }).fill(format(addDays(day, 2), 'yyyy-MM-dd'));
+  await expect(weekday('Wed')).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('textbox', { name: 'Day' }).fill(day);
+  await expect(weekday('Mon')).toHaveAttribute('aria-pressed', 'true');
   for (let count = 12; count > 4; count -= 1) await button(page, 'Less: Bookings in all').click();
   await expectAccessible(page);
   await button(page, 'Book all 4').click();

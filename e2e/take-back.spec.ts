@@ -44,6 +44,11 @@ test('what was tapped by mistake is taken back where it shows, and the session i
   // A note, a skipped lift, a removed set, each from the session's sheet.
   await logSet(page);
   await button(page, /^More for/).click();
+  // What is written stays through a sheet that is closed.
+  await page.getByRole('textbox', { name: 'Note' }).fill('half a thought');
+  await page.keyboard.press('Escape');
+  await button(page, /^More for/).click();
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('half a thought');
   await page.getByRole('textbox', { name: 'Note' }).fill('wrong client');
   await button(page, 'Save note').click();
   await button(page, /^Remove: .*wrong client/).click();

@@ -1,6 +1,6 @@
 import { instantOf } from '../time/day-time';
 import { readCalendarFile } from './calendar-file';
-import { movedAlike, repeated, ruleText, weekdayOf } from './repeat';
+import { fromDay, movedAlike, repeated, ruleText, weekdayOf } from './repeat';
 
 const wall = (iso: string, zone: string) =>
   new Intl.DateTimeFormat('en-GB', {
@@ -39,6 +39,16 @@ describe('a repeated booking', () => {
       '2027-02-01',
       '2027-02-04',
     ]);
+  });
+
+  it('goes to the weekday of another day where it was on that of the day before', () => {
+    const weekly = { every: 1, days: [0], count: 12 } as const;
+    expect(fromDay(weekly, '2026-11-30', '2026-12-02')).toEqual({ ...weekly, days: [2] });
+    // Days that were chosen stay.
+    const chosen = { ...weekly, days: [0, 3] };
+    expect(fromDay(chosen, '2026-11-30', '2026-12-02')).toBe(chosen);
+    expect(fromDay(weekly, '2026-12-01', '2026-12-02')).toBe(weekly);
+    expect(fromDay(weekly, '2026-11-30', '1.12.')).toBe(weekly);
   });
 
   it('is said in words, and moved as one of it was moved', () => {

@@ -1,6 +1,6 @@
 import { dayPlus } from '@spalo/core';
 import { RRule, type Weekday } from 'rrule';
-import { instantOf } from '../time/day-time';
+import { instantOf, isDay } from '../time/day-time';
 
 export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 const rules: readonly Weekday[] = [
@@ -26,6 +26,12 @@ export interface Repeat {
 /** The weekday of a day ("2026-11-24"), from 0 for Monday. */
 export const weekdayOf = (day: string): number =>
   (new Date(`${day}T12:00:00Z`).getUTCDay() + 6) % 7;
+
+/** The same repeat from another day on: where it was on the weekday of the day before, it is on that of the new one. */
+export const fromDay = (repeat: Repeat, before: string, after: string): Repeat =>
+  isDay(before) && isDay(after) && repeat.days.length === 1 && repeat.days[0] === weekdayOf(before)
+    ? { ...repeat, days: [weekdayOf(after)] }
+    : repeat;
 
 const two = (number: number) => String(number).padStart(2, '0');
 

@@ -3,10 +3,10 @@ import type { Account, Booking } from '@spalo/contract';
 import { useMemo, useState } from 'react';
 import { newId } from '../../state/log/ids';
 import { useBookings } from '../../state/queries';
-import { clockTime, dayBounds, formDay } from '../time/day-time';
+import { clockTime, dayBounds, formDay, isDay } from '../time/day-time';
 import { bookingDoubt, readBooking, type TypedBooking } from './booking-form';
 import type { Booked } from './change-booking';
-import { repeated, type Repeat } from './repeat';
+import { fromDay, repeated, type Repeat } from './repeat';
 
 const WEEK_MS = 7 * 24 * 3600 * 1000;
 /** A repeated booking goes on for a year at the most. */
@@ -43,17 +43,26 @@ export function useBookingForm(clientId: string, account: Account, begin: Begin)
     [now, zone],
   );
   const { data: others = [] } = useBookings(span.from, span.to, account.trainer.id);
-  const [typed, setTyped] = useState(() => typedFrom(begin, now, account.studio));
+  const [typed, setTypedOnly] = useState(() => typedFrom(begin, now, account.studio));
+  /** The last day that was one: what is typed on the way to another is none. */
+  const [lastDay, setLastDay] = useState(typed.day);
   const [trainerId, setTrainer] = useState(booking?.trainerId ?? account.trainer.id);
   const [roomId, setRoom] = useState(booking?.roomId ?? built?.roomId ?? null);
   const [repeat, setRepeat] = useState<Repeat | null>(null);
+  const setTyped = (next: TypedBooking) => {
+    setTypedOnly(next);
+    if (!isDay(next.day)) return;
+    setLastDay(next.day);
+    if (repeat) setRepeat(fromDay(repeat, lastDay, next.day));
+  };
   const [tried, setTried] = useState(false);
   /** What was typed when its doubt was shown: the same again is meant. */
   const [asked, setAsked] = useState<object | null>(null);
   const read = useMemo(() => readBooking(typed, zone), [typed, zone]);
   const times = useMemo(
-    () => (repeat ? repeated(repeat, typed, zone) : null),
-    [repeat, typed, zone],
+    // Nothing is repeated from a day or an hour that is none.
+    () => (repeat && 'booking' in read ? repeated(repeat, typed, zone) : null),
+    [repeat, read, typed, zone],
   );
   const ids = useMemo(() => (times?.startsAt ?? ['']).map(() => newId()), [times]);
   const series = useMemo(() => newId(), []);

@@ -8,10 +8,13 @@ interface FloorUi {
   liftOf: Record<string, string>;
   /** What was seen of sets that are not logged yet. */
   watched: Record<string, Watched>;
+  /** Notes that are being written, by session: a sheet that closes loses none. */
+  notes: Record<string, string>;
   choose: (sessionId: string) => void;
   openLift: (sessionId: string, liftId: string | null) => void;
   watch: (key: string, change: Watched) => void;
   forgetWatched: (key: string) => void;
+  writeNote: (sessionId: string, text: string) => void;
   /** Lets go of everything, as when somebody signs out. */
   forgetAll: () => void;
 }
@@ -33,6 +36,7 @@ export const useFloorUi = create<FloorUi>()(
       chosen: null,
       liftOf: {},
       watched: {},
+      notes: {},
       choose: (chosen) => set({ chosen }),
       openLift: (sessionId, liftId) =>
         set(({ liftOf }) => ({
@@ -41,7 +45,11 @@ export const useFloorUi = create<FloorUi>()(
       watch: (key, change) =>
         set(({ watched }) => ({ watched: { ...watched, [key]: { ...watched[key], ...change } } })),
       forgetWatched: (key) => set(({ watched }) => ({ watched: without(watched, key) })),
-      forgetAll: () => set({ chosen: null, liftOf: {}, watched: {} }),
+      writeNote: (sessionId, text) =>
+        set(({ notes }) => ({
+          notes: text === '' ? without(notes, sessionId) : { ...notes, [sessionId]: text },
+        })),
+      forgetAll: () => set({ chosen: null, liftOf: {}, watched: {}, notes: {} }),
     }),
     {
       name: 'spalo-floor',
