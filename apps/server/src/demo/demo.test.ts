@@ -200,6 +200,7 @@ describe('loading it', () => {
   it('signs in by one tap and shows the day, the clients and the room', async () => {
     const agent = device(server.running);
     expect((await agent.get('/api/v1/setup')).body).toEqual({
+      bringingIn: null,
       firstRun: false,
       needsCode: false,
       demo: true,
