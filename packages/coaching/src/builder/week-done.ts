@@ -1,6 +1,5 @@
-import { studioDay } from '@spalo/core';
 import { findLift } from '@spalo/catalog';
-import type { ClientHistory } from '@spalo/core';
+import { studioDay, type ClientHistory } from '@spalo/core';
 import type { DoneSets } from '@spalo/core/builder';
 
 /** The working sets of a client's finished sessions that began from `from` to before `to` (ISO), the earliest first. */

@@ -1,4 +1,5 @@
 import { dayIn } from '@spalo/core';
+
 /** How a file writes its days. Those with a month in letters are told by themselves. */
 export const dayOrders = ['year first', 'day first', 'month first', 'serial'] as const;
 export type DayOrder = (typeof dayOrders)[number];

@@ -1,4 +1,5 @@
 import { dayIn } from '@spalo/core';
+
 type Json = Record<string, unknown>;
 
 const ID = '019a0000-0000-7000-8000-000000000001';

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { Choice } from '../../design/Choice';
+import { ChoiceField } from '../../design/ChoiceField';
 import { Section } from '../../design/Section';
 import { Quiet, Strong } from '../../design/Words';
 import { useSettings } from '../../state/settings';
@@ -31,10 +32,7 @@ export function FloorSection() {
         />
         <Quiet>Of your own clients, whichever screen is open. Not every device can vibrate.</Quiet>
       </View>
-      <View className="gap-1">
-        <Strong>Held with</Strong>
-        <Choice label="Held with" options={hands} value={hand} onChange={setHand} />
-      </View>
+      <ChoiceField label="Held with" options={hands} value={hand} onChange={setHand} />
     </Section>
   );
 }

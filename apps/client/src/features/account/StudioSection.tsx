@@ -6,6 +6,7 @@ import { call } from '../../api/call';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
+import { ChoiceField } from '../../design/ChoiceField';
 import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
@@ -137,24 +138,18 @@ export function StudioSection({ account }: { account: Account }) {
   return (
     <Section title="Studio">
       <TypedFacts key={JSON.stringify(facts)} account={account} />
-      <View className="gap-1">
-        <Strong>Loads are shown in</Strong>
-        <Choice
-          label="Loads are shown in"
-          options={units}
-          value={facts.unit}
-          onChange={(unit) => keep(account, { unit })}
-        />
-      </View>
-      <View className="gap-1">
-        <Strong>Weeks begin on</Strong>
-        <Choice
-          label="Weeks begin on"
-          options={weeks}
-          value={facts.weekStart}
-          onChange={(weekStart) => keep(account, { weekStart })}
-        />
-      </View>
+      <ChoiceField
+        label="Loads are shown in"
+        options={units}
+        value={facts.unit}
+        onChange={(unit) => keep(account, { unit })}
+      />
+      <ChoiceField
+        label="Weeks begin on"
+        options={weeks}
+        value={facts.weekStart}
+        onChange={(weekStart) => keep(account, { weekStart })}
+      />
       <View className="gap-1">
         <Strong>Trainers see</Strong>
         <Choice
@@ -170,16 +165,13 @@ export function StudioSection({ account }: { account: Account }) {
         </Quiet>
       </View>
       {rooms.length > 1 && (
-        <View className="gap-1">
-          <Strong>A device begins in</Strong>
-          <Choice
-            label="A device begins in"
-            options={roomOptions}
-            value={facts.roomId ?? FIRST}
-            onChange={(id) => keep(account, { roomId: id === FIRST ? null : id })}
-            wrap
-          />
-        </View>
+        <ChoiceField
+          label="A device begins in"
+          options={roomOptions}
+          value={facts.roomId ?? FIRST}
+          onChange={(id) => keep(account, { roomId: id === FIRST ? null : id })}
+          wrap
+        />
       )}
     </Section>
   );

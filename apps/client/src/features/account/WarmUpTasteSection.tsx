@@ -1,6 +1,7 @@
 import { drills } from '@spalo/catalog';
 import { View } from 'react-native';
 import { Choice } from '../../design/Choice';
+import { ChoiceField } from '../../design/ChoiceField';
 import { Section } from '../../design/Section';
 import { Quiet, Strong } from '../../design/Words';
 import { useSettings } from '../../state/settings';
@@ -32,16 +33,13 @@ export function WarmUpTasteSection() {
   const { taste, setTaste } = useSettings();
   return (
     <Section title="General warm-up">
-      <View className="gap-1">
-        <Strong>Raise with</Strong>
-        <Choice
-          label="Raise with"
-          options={raises}
-          value={taste.raise}
-          onChange={(raise) => setTaste({ raise })}
-          wrap
-        />
-      </View>
+      <ChoiceField
+        label="Raise with"
+        options={raises}
+        value={taste.raise}
+        onChange={(raise) => setTaste({ raise })}
+        wrap
+      />
       <View className="gap-1">
         <Strong>For</Strong>
         <Choice
@@ -53,15 +51,12 @@ export function WarmUpTasteSection() {
         />
         <Quiet>By rule: 5 min, longer for stiff, older or early clients and in a cold room.</Quiet>
       </View>
-      <View className="gap-1">
-        <Strong>Wake the hips</Strong>
-        <Choice
-          label="Wake the hips"
-          options={hips}
-          value={taste.hips}
-          onChange={(way) => setTaste({ hips: way })}
-        />
-      </View>
+      <ChoiceField
+        label="Wake the hips"
+        options={hips}
+        value={taste.hips}
+        onChange={(way) => setTaste({ hips: way })}
+      />
       <Choice
         label="Room"
         options={rooms}

@@ -41,7 +41,7 @@ const themes = [
   { value: 'dark', label: 'Dark' },
 ] as const;
 
-function Look() {
+function Appearance() {
   const { theme, setTheme } = useSettings();
   return (
     <Section title="Appearance">
@@ -60,7 +60,7 @@ const OnFloorValue = () => {
   const hand = useSettings((state) => state.hand);
   return <Quiet>{`For the ${hand} hand`}</Quiet>;
 };
-const LookValue = () => {
+const AppearanceValue = () => {
   const theme = useSettings((state) => state.theme);
   return <Quiet>{themes.find(({ value }) => value === theme)!.label}</Quiet>;
 };
@@ -87,11 +87,11 @@ export const settingsParts: readonly SettingsPart[] = [
     ),
   },
   {
-    id: 'look',
+    id: 'appearance',
     title: 'Appearance',
     of: 'your own',
-    Value: LookValue,
-    Screen: Look,
+    Value: AppearanceValue,
+    Screen: Appearance,
   },
   {
     id: 'floor',

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button, IconButton } from '../../design/Button';
 import { Choice } from '../../design/Choice';
+import { ChoiceField } from '../../design/ChoiceField';
 import { Stepper } from '../../design/Stepper';
 import { TextField } from '../../design/TextField';
 import { Strong } from '../../design/Words';
@@ -65,16 +66,13 @@ export function BenchControls({ bench, rooms }: { bench: Bench; rooms: readonly 
         less={reps > 1 ? () => setReps(reps - 1) : null}
         more={reps < 30 ? () => setReps(reps + 1) : null}
       />
-      <View className="gap-1">
-        <Strong>Training age</Strong>
-        <Choice
-          label="Training age"
-          options={ages}
-          value={bench.months}
-          onChange={bench.setMonths}
-          wrap
-        />
-      </View>
+      <ChoiceField
+        label="Training age"
+        options={ages}
+        value={bench.months}
+        onChange={bench.setMonths}
+        wrap
+      />
       <View className="gap-1">
         <Strong>Last warm-up set</Strong>
         <Choice

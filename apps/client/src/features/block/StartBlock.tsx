@@ -7,7 +7,8 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
-import { Body, Quiet, Strong, Title } from '../../design/Words';
+import { ChoiceField } from '../../design/ChoiceField';
+import { Body, Quiet, Title } from '../../design/Words';
 import { formDay, isDay } from '../../parts/time/day-time';
 import { removeTemplate } from '../../parts/template/change-template';
 import { attempt } from '../../state/problems';
@@ -101,16 +102,13 @@ export function StartBlock({
           }}
         />
       ) : (
-        <View className="gap-1">
-          <Strong>Sessions a week</Strong>
-          <Choice
-            label="Sessions a week"
-            options={dayChoices}
-            value={days}
-            figures
-            onChange={setDays}
-          />
-        </View>
+        <ChoiceField
+          label="Sessions a week"
+          options={dayChoices}
+          value={days}
+          figures
+          onChange={setDays}
+        />
       )}
       <BeginBlock
         plan={plan}

@@ -5,8 +5,8 @@ import { Button } from '../../design/Button';
 import { Chip } from '../../design/Chip';
 import { Sheet } from '../../design/Sheet';
 import { Stepper } from '../../design/Stepper';
-import { Body, Quiet, Strong } from '../../design/Words';
-import { Choice } from '../../design/Choice';
+import { Body, Quiet } from '../../design/Words';
+import { ChoiceField } from '../../design/ChoiceField';
 import { minutesText } from '../../parts/words/ramp-words';
 import type { KnownClient } from '../../state/resources/known-client';
 import type { Builder } from './use-builder';
@@ -72,16 +72,13 @@ function WhereAndWhen({
       />
       <Body>General part, ramps, rests and changes are in it.</Body>
       {rooms.length > 1 && (
-        <View className="gap-1">
-          <Strong>Room</Strong>
-          <Choice
-            label="Room"
-            options={rooms.map(({ id, name }) => ({ value: id, label: name }))}
-            value={room.id}
-            wrap
-            onChange={onRoom}
-          />
-        </View>
+        <ChoiceField
+          label="Room"
+          options={rooms.map(({ id, name }) => ({ value: id, label: name }))}
+          value={room.id}
+          wrap
+          onChange={onRoom}
+        />
       )}
       <Button kind="main" label="Done" onPress={onClose} />
     </Sheet>

@@ -1,7 +1,7 @@
 import { muscles, noWishes, type Wishes } from '@spalo/core';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
-import { Choice } from '../../design/Choice';
+import { ChoiceField } from '../../design/ChoiceField';
 import { Sheet } from '../../design/Sheet';
 import { capital } from '../../design/sentence';
 import { Body, Strong } from '../../design/Words';
@@ -43,16 +43,13 @@ export function WishesSheet({ client, onClose }: { client: KnownClient; onClose:
   return (
     <Sheet title="What they want" open onClose={onClose}>
       {client.goal ? <Body>{`Their goal: ${client.goal}`}</Body> : null}
-      <View className="gap-1">
-        <Strong>Sessions a week</Strong>
-        <Choice
-          label="Sessions a week"
-          options={often}
-          value={sessionsAWeek ?? AS_LATELY}
-          wrap
-          onChange={comes}
-        />
-      </View>
+      <ChoiceField
+        label="Sessions a week"
+        options={often}
+        value={sessionsAWeek ?? AS_LATELY}
+        wrap
+        onChange={comes}
+      />
       <View className="gap-1">
         <Strong>{`Muscles that the goal names, at most ${MOST_FOCUS}`}</Strong>
         <View className="flex-row flex-wrap gap-2">

@@ -256,7 +256,7 @@ function ClientPage(page: PageProps) {
         <PastMissing client={client} />
         <NextSession {...page} />
       </View>
-      <Tabs label="Parts of the page" tabs={tabs} value={tab} onChange={setTab} />
+      <Tabs label="Parts of the page" options={tabs} value={tab} onChange={setTab} />
       <Part key={tab} {...page} columns={columns} />
     </ScrollView>
   );

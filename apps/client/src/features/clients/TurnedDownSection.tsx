@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { Choice } from '../../design/Choice';
+import { ChoiceField } from '../../design/ChoiceField';
 import { DateField } from '../../design/DateField';
 import { capital } from '../../design/sentence';
 import { Section } from '../../design/Section';
@@ -62,19 +63,16 @@ function TurnDown({
       <DateField label="To" value={to} onChange={setTo} problem={problem?.to ?? null} />
       <Choice label="Why" options={reasons} value={reason} wrap onChange={setReason} />
       {rooms.length > 1 && (
-        <View className="gap-1">
-          <Strong>Where they train meanwhile</Strong>
-          <Choice
-            label="Where they train meanwhile"
-            options={[
-              { value: '', label: 'The usual room' },
-              ...rooms.map(({ id, name }) => ({ value: id, label: name })),
-            ]}
-            value={roomId}
-            wrap
-            onChange={setRoomId}
-          />
-        </View>
+        <ChoiceField
+          label="Where they train meanwhile"
+          options={[
+            { value: '', label: 'The usual room' },
+            ...rooms.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          value={roomId}
+          wrap
+          onChange={setRoomId}
+        />
       )}
       <Button kind="main" big label="Make them lighter" onPress={keep} />
     </Sheet>

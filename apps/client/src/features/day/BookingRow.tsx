@@ -13,6 +13,7 @@ import { PastMissing } from '../../parts/client/PastMissing';
 import { loadReps } from '../../parts/words/load-words';
 import { shortLiftNames } from '../../parts/words/short-lift-names';
 import { stateOf } from './booking-state';
+import { StartButton } from './StartButton';
 
 /** The planned lifts, two beside each other: load and reps, and of what. */
 function Loads({ draft, unit }: { draft: LoadsDraft; unit: Unit }) {
@@ -79,7 +80,6 @@ export function BookingRow({
   const state = stateOf(booking);
   const red = redFlag(client);
   const lock = red ? lockedBy(red) : null;
-  const mayStart = state === 'to come' && !lock && client.archivedAt === null;
   const ahead = state === 'to come' || state === 'on the floor';
   return (
     <View className={`gap-1 py-2 ${chosen ? 'border-l-4 border-moss pl-2' : ''}`}>
@@ -96,15 +96,7 @@ export function BookingRow({
           </View>
           {!open && <Line row={row} open={false} />}
         </Pressable>
-        {open && mayStart && (
-          <Button
-            kind="main"
-            label="Start"
-            says={`Start ${client.name}`}
-            disabled={client.past === 'coming'}
-            onPress={onStart}
-          />
-        )}
+        {open && <StartButton booking={booking} client={client} onStart={onStart} />}
         {state === 'on the floor' && (
           <Button
             kind="now"

@@ -1,12 +1,5 @@
 import type { Account, Booking } from '@spalo/contract';
-import {
-  lockedBy,
-  recordedFlags,
-  redFlag,
-  sessionDuration,
-  type LoadsDraft,
-  type Room,
-} from '@spalo/core';
+import { recordedFlags, sessionDuration, type LoadsDraft, type Room } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -22,6 +15,7 @@ import { stateOf } from './booking-state';
 import { FirstLoad } from './FirstLoad';
 import { SessionPlan } from './SessionPlan';
 import { SinceLastTime } from './SinceLastTime';
+import { StartButton } from './StartButton';
 import { TodayOfWeeks } from './TodayOfWeeks';
 
 /** What can be done with a booking besides starting it. */
@@ -98,13 +92,6 @@ export function Brief({
     () => whole && sessionDuration(whole.lifts, whole.general.steps, room),
     [whole, room],
   );
-  const state = stateOf(booking);
-  const red = redFlag(client);
-  const mayStart =
-    onStart !== null &&
-    state === 'to come' &&
-    client.archivedAt === null &&
-    !(red && lockedBy(red));
   const { minutes } = booking;
   const late = seconds ? Math.round(seconds.totalS / 60) - minutes : 0;
   return (
@@ -116,15 +103,7 @@ export function Brief({
         </View>
       )}
       {client.brief ? <Strong>{client.brief}</Strong> : null}
-      {mayStart && (
-        <Button
-          kind="main"
-          label="Start"
-          says={`Start ${client.name}`}
-          disabled={client.past === 'coming'}
-          onPress={onStart}
-        />
-      )}
+      {onStart && <StartButton booking={booking} client={client} onStart={onStart} />}
       <FlagChips client={client} />
       {recordedFlags(client.flags)
         .filter((flag) => flag.note)

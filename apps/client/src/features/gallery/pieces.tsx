@@ -38,7 +38,7 @@ const parts = [
 
 function Parts() {
   const [value, setValue] = useState<(typeof parts)[number]['value']>('next');
-  return <Tabs label="Parts" tabs={parts} value={value} onChange={setValue} />;
+  return <Tabs label="Parts" options={parts} value={value} onChange={setValue} />;
 }
 
 function Finding() {

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Choice } from '../../design/Choice';
+import { ChoiceField } from '../../design/ChoiceField';
 import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
 import { Quiet, Strong } from '../../design/Words';
@@ -163,15 +164,12 @@ export function HowItIsRead({ importing }: { importing: Importing }) {
           <Quiet className="text-oxide">They read as well in another order.</Quiet>
         )}
       </View>
-      <View className="gap-1">
-        <Strong>Decimals are written as</Strong>
-        <Choice
-          label="Decimals are written as"
-          options={marks}
-          value={reading.comma}
-          onChange={(comma) => void importing.read({ comma })}
-        />
-      </View>
+      <ChoiceField
+        label="Decimals are written as"
+        options={marks}
+        value={reading.comma}
+        onChange={(comma) => void importing.read({ comma })}
+      />
     </Section>
   );
 }

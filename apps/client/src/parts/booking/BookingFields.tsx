@@ -1,9 +1,8 @@
 import type { Account } from '@spalo/contract';
 import { View } from 'react-native';
-import { Choice } from '../../design/Choice';
+import { ChoiceField } from '../../design/ChoiceField';
 import { DateField } from '../../design/DateField';
 import { TextField } from '../../design/TextField';
-import { Strong } from '../../design/Words';
 import { useRooms, useTrainers } from '../../state/queries';
 import type { TypedBooking } from './booking-form';
 import type { BookingForm } from './use-booking-form';
@@ -35,34 +34,28 @@ export function BookingFields({ form, account }: { form: BookingForm; account: A
         </View>
       </View>
       {here.length > 1 && (
-        <View className="gap-1">
-          <Strong>Trainer</Strong>
-          <Choice
-            label="Trainer"
-            options={here.map(({ id, name }) => ({
-              value: id,
-              label: id === account.trainer.id ? 'You' : name,
-            }))}
-            value={form.trainerId}
-            wrap
-            onChange={form.setTrainer}
-          />
-        </View>
+        <ChoiceField
+          label="Trainer"
+          options={here.map(({ id, name }) => ({
+            value: id,
+            label: id === account.trainer.id ? 'You' : name,
+          }))}
+          value={form.trainerId}
+          wrap
+          onChange={form.setTrainer}
+        />
       )}
       {rooms.length > 1 && (
-        <View className="gap-1">
-          <Strong>Room</Strong>
-          <Choice
-            label="Room"
-            options={[
-              { value: HERE, label: 'The room at hand' },
-              ...rooms.map(({ id, name }) => ({ value: id, label: name })),
-            ]}
-            value={form.roomId ?? HERE}
-            wrap
-            onChange={(id) => form.setRoom(id === HERE ? null : id)}
-          />
-        </View>
+        <ChoiceField
+          label="Room"
+          options={[
+            { value: HERE, label: 'The room at hand' },
+            ...rooms.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          value={form.roomId ?? HERE}
+          wrap
+          onChange={(id) => form.setRoom(id === HERE ? null : id)}
+        />
       )}
     </View>
   );

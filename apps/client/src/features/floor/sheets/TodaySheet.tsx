@@ -7,12 +7,12 @@ import {
   reserveAsked,
 } from '@spalo/core';
 import { useState } from 'react';
-import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { Choice } from '../../../design/Choice';
+import { ChoiceField } from '../../../design/ChoiceField';
 import { Sheet } from '../../../design/Sheet';
 import { Stepper } from '../../../design/Stepper';
-import { Quiet, Strong } from '../../../design/Words';
+import { Quiet } from '../../../design/Words';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { askedNow, type AskedToday } from '../../../parts/lane/asked-now';
 import { clock } from '../../../design/clock';
@@ -104,16 +104,13 @@ export function TodaySheet() {
         onChange={(value) => askFor({ reps: value })}
       />
       {!counted && (
-        <View className="gap-1">
-          <Strong>Clean reps to leave in reserve</Strong>
-          <Choice
-            label="Clean reps to leave in reserve"
-            options={reserve}
-            value={reserveAsked(view.state.plan) === null ? null : targetRir}
-            figures
-            onChange={(value) => askFor({ targetRir: value })}
-          />
-        </View>
+        <ChoiceField
+          label="Clean reps to leave in reserve"
+          options={reserve}
+          value={reserveAsked(view.state.plan) === null ? null : targetRir}
+          figures
+          onChange={(value) => askFor({ targetRir: value })}
+        />
       )}
       <LoadStepper view={view} loadG={loadG} onPick={takeLoad} />
       {suggested && suggested.loadG !== loadG && (
