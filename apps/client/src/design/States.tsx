@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button } from './Button';
 import { Icon, type IconName } from './Icon';
+import { NotWorkedOut, type Again } from './NotWorkedOut';
 import { Body, Title } from './Words';
 
 interface StateProps {
@@ -40,8 +41,9 @@ export function ErrorState({ what, onRetry }: { what: string; onRetry?: () => vo
   );
 }
 
-/** Shapes where content will stand; nothing moves. */
-export function LoadingState({ what }: { what: string }) {
+/** Shapes where content will stand; nothing moves. What could not be worked out says so: `again` tries it anew. */
+export function LoadingState({ what, again = null }: { what: string; again?: Again }) {
+  if (again) return <NotWorkedOut what={what} again={again} />;
   return (
     <View role="status" aria-label={`Loading ${what}`} className="gap-3 py-2">
       {[0, 1, 2].map((row) => (

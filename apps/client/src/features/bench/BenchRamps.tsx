@@ -35,9 +35,9 @@ export function BenchRamps({
     () => ({ workingG, workingReps: reps, lift, room, implement, unit, primer }),
     [workingG, reps, lift, room, implement, unit, primer],
   );
-  const ramps = useTask('bench', request);
+  const { answer: ramps, again } = useTask('bench', request);
   const shown = ramps?.find((each) => each.kind === opened);
-  if (!ramps) return <LoadingState what="the ramps" />;
+  if (!ramps) return <LoadingState what="the ramps" again={again} />;
   // In one column the ramp by rule comes first; side by side each keeps its place.
   const rank = (each: BenchRamp) => (columns === 1 && each.kind === byRule ? 0 : 1);
   const ordered = ramps.toSorted((a, b) => rank(a) - rank(b));

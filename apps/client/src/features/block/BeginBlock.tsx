@@ -37,7 +37,7 @@ export function BeginBlock({
     () => plan && asState(plan, client.id, trainerId),
     [plan, client.id, trainerId],
   );
-  const view = useBlockView(client, state, room, account);
+  const { answer: view, again } = useBlockView(client, state, room, account);
   return (
     <>
       <DateField
@@ -49,7 +49,7 @@ export function BeginBlock({
       {state && view ? (
         <BlockTerrain block={state} view={view} unit={account.studio.unit} />
       ) : (
-        state && <LoadingState what="the loads" />
+        state && <LoadingState what="the loads" again={again} />
       )}
       <Button
         kind="main"

@@ -5,6 +5,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
+import { NotWorkedOut } from '../../design/NotWorkedOut';
 import { LoadingState } from '../../design/States';
 import { Quiet, Title } from '../../design/Words';
 import { NoSuchClient } from '../../parts/client/NoSuchClient';
@@ -26,14 +27,14 @@ import { useBlockView } from './use-block-view';
 /** From here on the page has two columns beside the list. */
 const TWO_COLUMNS = 1180;
 
-/** Whether a block works, worked out beside the screen; null until it is. */
+/** Whether a block works, worked out beside the screen. */
 function useWorking(client: KnownClient, block: BlockState | null) {
   const sets = useEvidence(client);
   const task = useMemo(
     () => (block && sets ? { client, block, sets, now: nowIso() } : null),
     [client, block, sets],
   );
-  return useTask('working', task) ?? null;
+  return useTask('working', task);
 }
 
 interface PageProps {
@@ -51,15 +52,15 @@ function OneBlock({
   account,
 }: PageProps & { block: BlockState; running: boolean }) {
   const wide = useWindowDimensions().width >= TWO_COLUMNS;
-  const view = useBlockView(client, block, room, account);
-  const working = useWorking(client, block);
+  const { answer: view, again } = useBlockView(client, block, room, account);
+  const { answer: working, again: judgeAgain } = useWorking(client, block);
   const change = useMemo(
     () => blockActions(block.id, account.trainer.id),
     [block.id, account.trainer.id],
   );
   const [anew, setAnew] = useState(false);
   const ground = !view ? (
-    <LoadingState what="the block" />
+    <LoadingState what="the block" again={again} />
   ) : running ? (
     <RunningBlock block={block} view={view} account={account} change={change} />
   ) : anew ? (
@@ -76,7 +77,7 @@ function OneBlock({
           account={account}
         />
       ) : (
-        <LoadingState what="the next block" />
+        <LoadingState what="the next block" again={judgeAgain} />
       )}
       <View className="flex-row flex-wrap gap-2">
         <Button label="Something else" onPress={() => setAnew(true)} />
@@ -92,7 +93,11 @@ function OneBlock({
       </View>
     </View>
   );
-  const judged = working && <IsItWorking working={working} block={block} change={change} />;
+  const judged = working ? (
+    <IsItWorking working={working} block={block} change={change} />
+  ) : (
+    <NotWorkedOut what="whether it works" again={judgeAgain} />
+  );
   return (
     <View className="gap-4">
       <Title level={2} className="text-figure">

@@ -3,20 +3,20 @@ import type { Account, Client } from '@spalo/contract';
 import { nowIso, type BlockState, type Room } from '@spalo/core';
 import { useMemo } from 'react';
 import { ratiosHere } from '../../state/strength';
-import { useTask } from '../../state/worker/use-task';
+import { useTask, type Asked } from '../../state/worker/use-task';
 
-/** A block as it was done and will likely go on, worked out beside the screen; null until it is. */
+/** A block as it was done and will likely go on, worked out beside the screen. */
 export function useBlockView(
   client: Client,
   block: BlockState | null,
   room: Room | undefined,
   account: Account,
-): BlockView | null {
+): Asked<BlockView> {
   const { unit } = account.studio;
   const task = useMemo(
     () =>
       block && room ? { client, room, unit, block, now: nowIso(), ratios: ratiosHere() } : null,
     [client, room, unit, block],
   );
-  return useTask('block', task) ?? null;
+  return useTask('block', task);
 }

@@ -29,7 +29,7 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
     const { history: _history, ...person } = client;
     return { person, sets, now };
   }, [client, sets, now]);
-  const trends = useTask('trends', task);
+  const { answer: trends, again } = useTask('trends', task);
   if (sets?.length === 0) return null;
   const say = (grams: number) => massText(Math.round(grams), unit);
   const rows = Object.entries(trends ?? {}).flatMap(([liftId, points]) => {
@@ -49,7 +49,7 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
         )
       }
     >
-      {!trends && <LoadingState what="the trends" />}
+      {!trends && <LoadingState what="the trends" again={again} />}
       {rows.map(({ lift, points }) => {
         const course = points.map(({ at, load }) => ({ at: Date.parse(at), ...inGrams(load) }));
         const last = course.at(-1)!;

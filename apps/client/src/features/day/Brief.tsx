@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
+import { NotWorkedOut } from '../../design/NotWorkedOut';
 import { Quiet, Strong, Title } from '../../design/Words';
 import { FlagChips } from '../../parts/client/FlagChips';
 import type { KnownClient } from '../../state/resources/known-client';
@@ -87,7 +88,7 @@ export function Brief({
     () => visitOf(client, room, account, booking),
     [client, room, account, booking],
   );
-  const whole = useTask('draft', task);
+  const { answer: whole, again } = useTask('draft', task);
   const seconds = useMemo(
     () => whole && sessionDuration(whole.lifts, whole.general.steps, room),
     [whole, room],
@@ -118,6 +119,7 @@ export function Brief({
       )}
       <SinceLastTime client={client} draft={draft} unit={account.studio.unit} />
       <FirstLoad lift={whole?.lifts[0]} room={room} />
+      <NotWorkedOut what="the warm-up" again={again} />
       <SessionPlan
         draft={draft}
         whole={whole}

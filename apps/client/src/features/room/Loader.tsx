@@ -4,6 +4,7 @@ import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
 import { dropText } from '../../design/load-text';
+import { NotWorkedOut } from '../../design/NotWorkedOut';
 import { Section } from '../../design/Section';
 import { Quiet } from '../../design/Words';
 import { useRoomUi } from '../../parts/room/use-room';
@@ -41,7 +42,7 @@ export function Loader({
   bars: readonly [Barbell, ...Barbell[]];
   unit: Unit;
 }) {
-  const { unit, switchUnit, two, setTwo, sameBar, first, second, answer } = useLoader(
+  const { unit, switchUnit, two, setTwo, sameBar, first, second, answer, again } = useLoader(
     room,
     bars,
     studioUnit,
@@ -62,6 +63,7 @@ export function Loader({
       <LoadTarget label={two ? 'First target' : 'Target'} bars={bars} unit={unit} target={first} />
       {two && <LoadTarget label="Second target" bars={bars} unit={unit} target={second} />}
       {sameBar && <Banner kind="wait" title="Choose two different bars" />}
+      <NotWorkedOut what="the load" again={again} />
       {shown.map(({ title, bar, found, onBar }) => (
         <LoadAnswer
           key={title}

@@ -9,6 +9,7 @@ import {
 } from '@spalo/core';
 import { useMemo, useRef, useState } from 'react';
 import { useRoomUi } from '../../parts/room/use-room';
+import { attempt } from '../../state/problems';
 import { inWorker } from '../../state/worker/ask';
 import { useTask } from '../../state/worker/use-task';
 
@@ -58,7 +59,7 @@ function useTarget(room: Room, bars: readonly Barbell[], first: Barbell, unit: U
     setBar: (barId) => take({ ...latest.current, barId }),
     setText: (text) => take({ ...latest.current, text }),
     step: (by) => {
-      steps.current = steps.current.then(async () => {
+      const stepOnce = async () => {
         const from = latest.current;
         const typedG = parse(from.text, unit) ?? START_G;
         const found = await inWorker('stepLoad', {
@@ -69,7 +70,11 @@ function useTarget(room: Room, bars: readonly Barbell[], first: Barbell, unit: U
         });
         if (found !== null && latest.current === from)
           take({ ...from, text: massNumber(found, unit) });
-      });
+      };
+      // A step that fails is said; the next one is taken all the same.
+      const before = steps.current.catch(() => undefined);
+      steps.current = before.then(stepOnce);
+      attempt(() => steps.current);
     },
   };
   const switchUnit = (to: Unit) => {
@@ -98,7 +103,7 @@ export function useLoader(room: Room, bars: readonly [Barbell, ...Barbell[]], st
     if (two && otherG !== null) aims.push({ barId: otherId, typedG: otherG });
     return { room, unit, aims, standing: onBar };
   }, [room, unit, two, sameBar, oneId, oneG, otherId, otherG, onBar]);
-  const answer = useTask('loadNear', asked);
+  const { answer, again } = useTask('loadNear', asked);
   return {
     unit,
     switchUnit: (to: Unit) => {
@@ -112,5 +117,6 @@ export function useLoader(room: Room, bars: readonly [Barbell, ...Barbell[]], st
     first: one,
     second: other,
     answer,
+    again,
   };
 }

@@ -6,6 +6,7 @@ import { ScrollView, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button, IconButton } from '../../design/Button';
 import { Choice } from '../../design/Choice';
+import { NotWorkedOut } from '../../design/NotWorkedOut';
 import { EmptyState, LoadingState } from '../../design/States';
 import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
@@ -147,7 +148,7 @@ function PageOf({
   account: Account;
 }) {
   const wide = useWide();
-  const whole = usePage(client, session, sessions, account);
+  const { page: whole, noDrills } = usePage(client, session, sessions, account);
   const [large, setLarge] = useState(false);
   const [withStills, setWithStills] = useState(true);
   const [note, setNote] = useState('');
@@ -155,6 +156,7 @@ function PageOf({
   const page = { ...whole, note: note.trim(), ...(withStills ? {} : { stills: [] }) };
   const ways = (
     <View className={wide ? 'w-[22rem] gap-4' : 'gap-4'}>
+      <NotWorkedOut what="the general warm-up" again={noDrills} />
       <HandOver page={page} large={large} />
       <Choice label="Print" options={sizes} value={large} onChange={setLarge} />
       {whole.stills.length > 0 && (

@@ -2,6 +2,7 @@ import { takeHomeOf, type TakeHome } from '@spalo/coaching/take-home';
 import type { Account } from '@spalo/contract';
 import type { Room, SessionState } from '@spalo/core';
 import { useMemo } from 'react';
+import type { Again } from '../../design/NotWorkedOut';
 import { useNow } from '../../design/use-now';
 import type { DrawnFigure } from '../../parts/body/drawn-figure';
 import { useDrawnFigure } from '../../parts/body/Figures';
@@ -72,19 +73,19 @@ function useNextTime(client: KnownClient, account: Account) {
     () => (room ? visitOf(client, room, account) : null),
     [client, room, account],
   );
-  const whole = useTask('draft', visit);
-  return { draft, drills: whole?.general.steps ?? [] };
+  const { answer, again } = useTask('draft', visit);
+  return { draft, drills: answer?.general.steps ?? [], again };
 }
 
-/** The page of a session; undefined until all that it is made of is known. */
+/** The page of a session, undefined until all that it is made of is known; without drills where they could not be worked out. */
 export function usePage(
   client: KnownClient,
   session: SessionState,
   sessions: readonly SessionState[],
   account: Account,
-): Page | undefined {
+): { page: Page | undefined; noDrills: Again } {
   const now = useNow(false);
-  const { draft, drills } = useNextTime(client, account);
+  const { draft, drills, again } = useNextTime(client, account);
   const nextAt = useNextAt(client, account, now);
   const { unit, zone, name: studio } = account.studio;
   const told = useMemo(() => {
@@ -93,7 +94,7 @@ export function usePage(
     return takeHomeOf(session, { unit, person: client, before, next: draft.lifts, drills });
   }, [client, session, sessions, draft, drills, unit]);
   const figure = useCueFigure(client, told?.cue ?? null);
-  return useMemo(
+  const page = useMemo(
     () =>
       told &&
       draft && {
@@ -111,4 +112,5 @@ export function usePage(
       },
     [told, draft, client, session, figure, nextAt, zone, studio],
   );
+  return { page, noDrills: again };
 }

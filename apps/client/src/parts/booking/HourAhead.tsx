@@ -4,6 +4,7 @@ import { openFlags, sessionDuration } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../design/Icon';
+import { NotWorkedOut } from '../../design/NotWorkedOut';
 import { Sheet } from '../../design/Sheet';
 import { Quiet, Strong } from '../../design/Words';
 import { useTask } from '../../state/worker/use-task';
@@ -17,19 +18,20 @@ import { Silhouette } from './Silhouette';
 import type { HourRow } from './use-hours';
 
 /** How long a session takes, whole minutes; null while it is planned. */
-function useMinutes({ client, room, booking }: HourRow, account: Account): number | null {
+function useMinutes({ client, room, booking }: HourRow, account: Account) {
   const task = useMemo(
     () => (room ? visitOf(client, room, account, booking) : null),
     [client, room, account, booking],
   );
-  const whole = useTask('draft', task);
-  return useMemo(
+  const { answer: whole, again } = useTask('draft', task);
+  const minutes = useMemo(
     () =>
       whole && room
         ? Math.round(sessionDuration(whole.lifts, whole.general.steps, room).totalS / 60)
         : null,
     [whole, room],
   );
+  return { minutes, again };
 }
 
 /** What makes one be watched: flags, nerves, and lifts that are new. */
@@ -50,7 +52,7 @@ function heaviest({ draft }: HourRow) {
 }
 
 function Coming({ row, account }: { row: HourRow; account: Account }) {
-  const minutes = useMinutes(row, account);
+  const { minutes, again } = useMinutes(row, account);
   const { booking, client, draft } = row;
   const { unit } = account.studio;
   const top = heaviest(row);
@@ -78,6 +80,7 @@ function Coming({ row, account }: { row: HourRow; account: Account }) {
           </Quiet>
         )}
         {watch !== '' && <Quiet>{`Watch: ${watch}`}</Quiet>}
+        <NotWorkedOut what={`the minutes of ${client.calledName || client.name}`} again={again} />
       </View>
     </View>
   );

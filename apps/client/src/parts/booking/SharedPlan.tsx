@@ -10,6 +10,7 @@ import {
 } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import { useMemo } from 'react';
+import { NotWorkedOut } from '../../design/NotWorkedOut';
 import { Quiet } from '../../design/Words';
 import type { Sharer } from '../../state/worker/tasks/shared-bar';
 import { useTask } from '../../state/worker/use-task';
@@ -23,14 +24,14 @@ const sharerOf = ({ liftId, implement, steps }: PlannedLift, room: Room): Sharer
   stacks: steps.map((step) => platesOf(buildOf(step, implement, room, null))),
 });
 
-/** A client's session with its ramps; null while it is planned, or where there is nothing to plan. */
+/** A lift of a client's session with its ramp; null while it is planned, or where there is nothing to plan. */
 function usePlanned(row: HourRow | undefined, account: Account, liftId: string | undefined) {
   const task = useMemo(
     () => (row?.room ? visitOf(row.client, row.room, account, row.booking) : null),
     [row, account],
   );
-  const draft = useTask('draft', task);
-  return draft?.lifts.find((each) => each.liftId === liftId) ?? null;
+  const { answer, again } = useTask('draft', task);
+  return { planned: answer?.lifts.find((each) => each.liftId === liftId) ?? null, again };
 }
 
 /** Two on one bar, before they come: the order in which it is loaded least, and what that spares. */
@@ -47,8 +48,8 @@ export function SharedPlan({
   const [oneRow, otherRow] = ids.map((id) => rows.find(({ booking }) => booking.id === id));
   const liftOf = (id: string | undefined) =>
     wants.find(({ bookingId }) => bookingId === id)?.liftId;
-  const one = usePlanned(oneRow, account, liftOf(ids[0]));
-  const other = usePlanned(otherRow, account, liftOf(ids[1]));
+  const { planned: one, again: oneAgain } = usePlanned(oneRow, account, liftOf(ids[0]));
+  const { planned: other, again: otherAgain } = usePlanned(otherRow, account, liftOf(ids[1]));
   const room = oneRow?.room;
   const sharing = useMemo(
     () =>
@@ -63,8 +64,10 @@ export function SharedPlan({
         : null,
     [one, other, room],
   );
-  const order = useTask('share', sharing);
-  if (ids.length !== 2 || !order) return null;
+  const { answer: order, again } = useTask('share', sharing);
+  if (ids.length !== 2) return null;
+  if (!order)
+    return <NotWorkedOut what="the common order" again={oneAgain ?? otherAgain ?? again} />;
   const { unit } = account.studio;
   const names = [oneRow, otherRow].map((row) => row!.client.calledName || row!.client.name);
   const turns = order.turns.map(({ who, loadG }) => `${names[who]} ${massNumber(loadG, unit)}`);

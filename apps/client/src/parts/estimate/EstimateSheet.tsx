@@ -167,7 +167,7 @@ export function EstimateSheet({
     return { person, sets, now, liftId: lift.id, reps, rir, ratios: ratiosHere() };
   }, [client, sets, now, lift.id, reps, rir]);
   // Sets that the trainer left out move nothing, and are shown all the same.
-  const answer = useTask('explain', task);
+  const { answer, again } = useTask('explain', task);
   const leftOut = (sets ?? []).filter(
     (set) => set.liftId === lift.id && set.bearing === 'left out',
   );
@@ -183,7 +183,7 @@ export function EstimateSheet({
   return (
     <Sheet title={lift.name} open onClose={onClose}>
       <Body>{`What ${client.calledName || client.name} can likely do for ${reps} clean with ${rir} left, ${loadUnit(lift, unit)}.`}</Body>
-      {!answer && <LoadingState what="what moved it" />}
+      {!answer && <LoadingState what="what moved it" again={again} />}
       {answer && likely && (
         <>
           <BeliefShift

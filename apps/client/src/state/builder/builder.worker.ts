@@ -1,11 +1,12 @@
 import { teachHere, teachingOf } from '@spalo/catalog';
-import { buildFor, solveBy } from '@spalo/coaching/builder';
+import { buildFor, solveBy, type BuiltFor } from '@spalo/coaching/builder';
 import { setStudioZone } from '@spalo/core';
 import type { Solve } from '@spalo/core/builder';
+import { expose } from 'comlink';
 import loadHighs from 'highs';
 import { profileOfClient } from '../strength';
 import { steadyRoom } from '../worker/tasks/steady-room';
-import type { BuilderAsk, BuilderSays } from './ask-builder';
+import type { BuilderAsk } from './ask-builder';
 
 /** Where the build puts the solver. */
 const SOLVER = '/solver/highs.wasm';
@@ -21,20 +22,18 @@ function theSolver(): Promise<Solve> {
   return solver;
 }
 
-const say = (says: BuilderSays) => self.postMessage(says);
-
 /** Sessions are built here, beside the screen's thread. */
-self.onmessage = async ({ data }: MessageEvent<{ id: number; ask: BuilderAsk }>) => {
-  const { id, ask } = data;
-  try {
+const work = {
+  async build({ visit, wish, studio }: BuilderAsk): Promise<BuiltFor> {
     const solve = await theSolver();
-    teachHere(teachingOf(ask.studio.own));
-    setStudioZone(ask.studio.zone);
-    const { client, room, unit, now, hour, taste, ratios } = ask.visit;
+    teachHere(teachingOf(studio.own));
+    setStudioZone(studio.zone);
+    const { client, room, unit, now, hour, taste, ratios } = visit;
     const profile = profileOfClient(client, ratios);
     const training = { client, profile, room: steadyRoom(room), unit, now };
-    say({ id, answer: buildFor(training, ask.wish, { hour, taste }, solve) });
-  } catch (error) {
-    say({ id, error: error instanceof Error ? error.message : 'It failed' });
-  }
+    return buildFor(training, wish, { hour, taste }, solve);
+  },
 };
+
+export type BuilderWork = typeof work;
+expose(work);

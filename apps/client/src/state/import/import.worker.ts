@@ -1,20 +1,23 @@
-import type { ImportAsk, ImportSays } from './ask-import';
-import { OpenFile } from './read-file';
+import type { Reading } from '@spalo/coaching/import';
+import { expose } from 'comlink';
+import { OpenFile, type Here, type Meant } from './read-file';
 
 let file: OpenFile | null = null;
 
-const say = (says: ImportSays) => self.postMessage(says);
+function theFile(): OpenFile {
+  if (!file) throw new Error('No file is open');
+  return file;
+}
 
 /** A file is read here, beside the screen's thread, and stays here while it is looked at. */
-self.onmessage = ({ data: { id, ask } }: MessageEvent<{ id: number; ask: ImportAsk }>) => {
-  try {
-    if (ask.text !== undefined) file = new OpenFile(ask.text);
-    if (!file) throw new Error('No file is open');
-    say({
-      id,
-      answer: 'meant' in ask ? file.facts(ask.meant) : file.read(ask.reading, ask.here),
-    });
-  } catch (error) {
-    say({ id, error: error instanceof Error ? error.message : 'It cannot be read' });
-  }
+const work = {
+  open(text: string, reading: Reading | null, here: Here) {
+    file = new OpenFile(text);
+    return file.read(reading, here);
+  },
+  read: (reading: Reading, here: Here) => theFile().read(reading, here),
+  facts: (meant: Meant) => theFile().facts(meant),
 };
+
+export type ImportWork = typeof work;
+expose(work);

@@ -51,6 +51,14 @@ export interface Meant {
   without: number[];
 }
 
+/** Where it is read. */
+export interface Here {
+  unit: Unit;
+  /** The last day that can have been (YYYY-MM-DD). */
+  today: string;
+  own: readonly OwnLift[];
+}
+
 const SAMPLE = 12;
 const FIRST = 40;
 
@@ -75,10 +83,7 @@ export class OpenFile {
   }
 
   /** Reads the file: as `wanted`, or where that is null as it is most likely meant. */
-  read(
-    wanted: Reading | null,
-    { unit, today, own }: { unit: Unit; today: string; own: readonly OwnLift[] },
-  ): FileView {
+  read(wanted: Reading | null, { unit, today, own }: Here): FileView {
     teachHere(teachingOf(own));
     const liftOf = liftFinder();
     const guess = guessReading(this.table, unit, liftOf);

@@ -93,7 +93,7 @@ export function SharedBarSheet({
       standing: platesOf(own.onBar),
     };
   }, [lane, own, other, theirs]);
-  const order = useTask('share', task);
+  const { answer: order, again } = useTask('share', task);
   if (!own || !other || !theirs) return null;
   const both = [
     { lane, view: own },
@@ -110,7 +110,7 @@ export function SharedBarSheet({
           wrap
         />
       )}
-      {!order && <LoadingState what="the common order" />}
+      {!order && <LoadingState what="the common order" again={again} />}
       {order && (
         <>
           <Strong>{`${order.moves} pairs handled together; ${order.apart} with each plan on its own`}</Strong>
