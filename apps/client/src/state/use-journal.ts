@@ -60,4 +60,7 @@ export function useOutbox() {
   }, [entries]);
 }
 
+/** How many sessions and blocks this device holds and cannot make sense of. */
+export const useUntold = (): number => useStore(journal.state, ({ untold }) => untold.size);
+
 export const useConnection = () => useStore(sync.state, (state) => state.connection);

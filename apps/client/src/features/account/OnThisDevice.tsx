@@ -4,7 +4,7 @@ import { Section } from '../../design/Section';
 import { Body } from '../../design/Words';
 import { journal } from '../../state/device';
 import { attempt } from '../../state/problems';
-import { useOutbox } from '../../state/use-journal';
+import { useOutbox, useUntold } from '../../state/use-journal';
 import { HeldHere } from './HeldHere';
 
 /** Whether all of this device has reached the server, in words. */
@@ -21,6 +21,7 @@ export function useSentText(): string {
 export function OnThisDevice() {
   const { refused } = useOutbox();
   const sent = useSentText();
+  const untold = useUntold();
   return (
     <Section title="On this device">
       <Body>{sent}</Body>
@@ -35,6 +36,11 @@ export function OnThisDevice() {
       ))}
       {refused.length > 0 && (
         <Button label="Send these again" onPress={() => attempt(() => journal.retryRefused())} />
+      )}
+      {untold > 0 && (
+        <Banner icon="alert" title={`${untold} of the sessions and blocks here cannot be shown`}>
+          They are kept as they are, and sent. A newer version may read them.
+        </Banner>
       )}
       <HeldHere />
     </Section>

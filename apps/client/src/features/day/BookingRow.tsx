@@ -114,6 +114,9 @@ export function BookingRow({
       {open && <Line row={row} open />}
       {lock && <Banner kind="stop" title={lock} />}
       {state === 'to come' && <PastMissing client={client} />}
+      {open && ahead && !draft && row.room && client.past !== 'coming' && (
+        <Quiet>Its plan could not be worked out.</Quiet>
+      )}
       {open && ahead && draft && <Loads draft={draft} unit={account.studio.unit} />}
     </View>
   );

@@ -26,25 +26,28 @@ export interface RecordPart {
 const nameOf = (liftId: string) => findLift(liftId)?.name ?? liftId;
 const said = (label: string, value: string | null) => (value ? [`${label}: ${value}`] : []);
 
-/** What a log tells, stream by stream; what cannot be told is passed over here, and stands in the file. */
+/** What a log tells, stream by stream, and how many of them cannot be told: these stand in the file alone. */
 function told<S>(
   events: readonly LogEvent[],
   kind: string,
   reduce: (log: LogEvent[]) => S | null,
-): S[] {
+): { states: S[]; untold: number } {
   const logs = new Map<string, LogEvent[]>();
   for (const event of events) {
     if (event.stream !== kind) continue;
     const key = streamKey(event);
     logs.set(key, [...(logs.get(key) ?? []), event]);
   }
-  return [...logs.values()].flatMap((log) => {
+  let untold = 0;
+  const states = [...logs.values()].flatMap((log) => {
     try {
       return reduce(log) ?? [];
     } catch {
+      untold += 1;
       return [];
     }
   });
+  return { states, untold };
 }
 
 function factLines({ client }: ClientRecord, unit: Unit, zone: string): string[] {
@@ -150,10 +153,10 @@ const sessionPart = (session: SessionState, zone: string): RecordPart => ({
 
 /** A client's whole record in reading order: who they are, what constrains them, what is planned, and every set. */
 export function recordParts(record: ClientRecord, unit: Unit, zone: string): RecordPart[] {
-  const sessions = told(record.events, 'session', reduceSession).sort((a, b) =>
-    a.startedAt > b.startedAt ? -1 : 1,
-  );
+  const sessions = told(record.events, 'session', reduceSession);
   const blocks = told(record.events, 'block', reduceBlock);
+  const untold = sessions.untold + blocks.untold;
+  const latestFirst = sessions.states.sort((a, b) => (a.startedAt > b.startedAt ? -1 : 1));
   const parts = [
     { title: 'Who they are', lines: factLines(record, unit, zone) },
     { title: 'Flags', lines: flagLines(record) },
@@ -175,12 +178,19 @@ export function recordParts(record: ClientRecord, unit: Unit, zone: string): Rec
     },
     {
       title: 'Blocks',
-      lines: blocks.map(
+      lines: blocks.states.map(
         ({ name, from, weeks, days, endedAt }) =>
           `${name}: ${weeks} weeks of ${days} sessions from ${from}${endedAt ? ', ended' : ''}`,
       ),
     },
-    ...sessions.map((session) => sessionPart(session, zone)),
+    ...latestFirst.map((session) => sessionPart(session, zone)),
+    {
+      title: 'Not readable here',
+      lines:
+        untold > 0
+          ? [`Sessions and blocks that stand in the file of the record only: ${untold}`]
+          : [],
+    },
     {
       title: 'From other records',
       lines: record.imported.map(

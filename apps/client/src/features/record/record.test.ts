@@ -83,6 +83,15 @@ describe('all that is kept of a client', () => {
     expect(lines('Screening').filter((line) => line.includes('murmur'))).toHaveLength(1);
   });
 
+  it('says how many sessions cannot be read here', () => {
+    const broken = { stream: 'session', streamId: 'b', id: 'f', type: 'session.started' };
+    const events = [...record.events, { ...broken, payload: null, author: 't', sentBy: 't' }];
+    const told = recordParts({ ...record, events } as ClientRecord, 'kg', 'UTC');
+    expect(told.find(({ title }) => title === 'Not readable here')?.lines).toEqual([
+      'Sessions and blocks that stand in the file of the record only: 1',
+    ]);
+  });
+
   it('says that the answers are not for everybody where they are not there', () => {
     const closed = recordParts({ ...record, screening: null }, 'kg', 'UTC');
     expect(JSON.stringify(closed)).not.toContain('murmur');

@@ -253,7 +253,8 @@ describe('streams of many kinds', () => {
 
     const after = new Journal(memory, both);
     await after.load(nowMs());
-    const { streams, entries } = after.state.getState();
+    const { streams, entries, untold } = after.state.getState();
+    expect([...untold].sort()).toEqual([`session/${broken}`, `tally/${first}`]);
     expect(streams.tally.has(first)).toBe(false);
     expect(streams.tally.get(second)).toEqual({ count: 1 });
     expect([...streams.session.keys()]).toEqual([session]);

@@ -14,6 +14,8 @@ export interface JournalState<R extends Reducers = typeof reducers> {
   entries: ReadonlyMap<string, Entry>;
   /** What the logs tell, by kind of stream and by what each is about. */
   streams: StatesOf<R>;
+  /** Keys of streams that cannot be made sense of here: kept and sent all the same. */
+  untold: ReadonlySet<string>;
 }
 
 /** Who writes, and where. */
@@ -52,6 +54,7 @@ export class Journal<R extends Reducers = typeof reducers> {
       holder: null,
       entries: new Map(),
       streams: emptyStates(kinds),
+      untold: new Set(),
     }));
   }
 
@@ -79,6 +82,7 @@ export class Journal<R extends Reducers = typeof reducers> {
       holder,
       entries: new Map(),
       streams: emptyStates(this.kinds),
+      untold: new Set(),
     });
   }
 
@@ -212,7 +216,7 @@ export class Journal<R extends Reducers = typeof reducers> {
     const entries = new Map(this.state.getState().entries);
     const touched = eventsOf(ids.flatMap((id) => entries.get(id) ?? []));
     for (const id of ids) entries.delete(id);
-    this.state.setState({ entries, streams: this.retold(entries, touched) });
+    this.state.setState({ entries, ...this.retold(entries, touched) });
   }
 
   /** Shows entries that are stored already, reducing the streams they touch anew. */
@@ -223,30 +227,37 @@ export class Journal<R extends Reducers = typeof reducers> {
     const fresh = eventsOf(list.filter((entry) => !before.has(entry.id)));
     for (const entry of list) entries.set(entry.id, entry);
     if (fresh.length === 0) this.state.setState({ entries });
-    else this.state.setState({ entries, streams: this.retold(entries, fresh) });
+    else this.state.setState({ entries, ...this.retold(entries, fresh) });
   }
 
   /** What the streams tell, those that some events belong to told anew. One that cannot be told stops no other. */
-  private retold(entries: ReadonlyMap<string, Entry>, touched: readonly LogEvent[]): StatesOf<R> {
+  private retold(
+    entries: ReadonlyMap<string, Entry>,
+    touched: readonly LogEvent[],
+  ): Pick<JournalState<R>, 'streams' | 'untold'> {
     const streams: Record<string, ReadonlyMap<string, object>> = {
       ...this.state.getState().streams,
     };
+    const untold = new Set(this.state.getState().untold);
     const logs = new Map<string, LogEvent[]>(touched.map((event) => [streamKey(event), []]));
     for (const event of eventsOf(entries.values())) logs.get(streamKey(event))?.push(event);
     for (const { stream, streamId } of touched) {
-      const log = logs.get(streamKey({ stream, streamId }));
+      const key = streamKey({ stream, streamId });
+      const log = logs.get(key);
       const reduce = this.kinds[stream];
       // A kind that a later version made is kept, and shown by that version.
       if (!log || !reduce) continue;
-      logs.delete(streamKey({ stream, streamId }));
+      logs.delete(key);
       const states = new Map(streams[stream]);
       const told = tell(reduce, log);
+      if (told === undefined) untold.add(key);
+      else untold.delete(key);
       if (told) states.set(streamId, told);
       // Taken back, or let go of.
       else if (told === null) states.delete(streamId);
       streams[stream] = states;
     }
-    return streams as StatesOf<R>;
+    return { streams: streams as StatesOf<R>, untold };
   }
 }
 

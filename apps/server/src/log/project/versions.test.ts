@@ -1,0 +1,26 @@
+import { HISTORY_VERSION, MODEL_VERSION, STATE_VERSION } from '@spalo/core';
+import { createHash } from 'node:crypto';
+import { join } from 'node:path';
+import * as constants from '../../../../../packages/core/src/strength/constants';
+import { typeShapes } from '../../../../../scripts/type-shape';
+
+const core = join(__dirname, '../../../../../packages/core/src/index.ts');
+const hash = (text: string) => createHash('sha256').update(text).digest('hex').slice(0, 12);
+
+/**
+ * What is kept is made anew where its version is another one, so a shape that changes without its version would be read
+ * wrongly. Whoever changes one raises the version and writes the new pair here.
+ */
+test('each version belongs to one shape, or to the constants of one model', () => {
+  const shapes = typeShapes(core, ['SessionState', 'ClientHistory', 'SavedBelief']);
+  const numbers = JSON.stringify(Object.entries(constants).sort(([a], [b]) => (a < b ? -1 : 1)));
+  expect({
+    STATE_VERSION: [STATE_VERSION, hash(shapes.SessionState!)],
+    HISTORY_VERSION: [HISTORY_VERSION, hash(shapes.ClientHistory!)],
+    MODEL_VERSION: [MODEL_VERSION, hash(shapes.SavedBelief! + numbers)],
+  }).toEqual({
+    STATE_VERSION: [10, 'c4788b41341d'],
+    HISTORY_VERSION: [5, '91fe2947798d'],
+    MODEL_VERSION: [4, 'cfb5007c8cab'],
+  });
+});
