@@ -1,3 +1,5 @@
+const orders = require('./.dependency-cruiser.orders.cjs');
+
 /** Who may import whom; docs/architecture.md says why and draws it. */
 const TEST = '\\.test\\.tsx?$|test-help|/test/';
 
@@ -21,56 +23,14 @@ const only = (from, allowed, faces = []) => ({
   },
 });
 
-/** Folders of one place, the lowest first: each may import those before it, never those behind it. */
-const downward = (root, folders) =>
+/** No folder imports one that stands behind it in the order of its place. */
+const downward = ({ root, folders }) =>
   folders.slice(0, -1).map((folder, at) => ({
     name: `${root.replaceAll('/', '-')}-${folder.replaceAll('/', '-')}-imports-downward`,
     severity: 'error',
     from: { path: `^${root}/${folder}/`, pathNot: TEST },
     to: { path: `^${root}/(${folders.slice(at + 1).join('|')})/` },
   }));
-
-const CORE = [
-  'unit',
-  'log',
-  'lift',
-  'person',
-  'room',
-  'plates',
-  'loads',
-  'strength',
-  'warm-up',
-  'technique',
-  'geometry',
-  'film',
-  'session',
-  'memory',
-  'floor',
-  'block',
-  'decision',
-  'planning',
-  'insight',
-];
-const CLIENT = ['api', 'design', 'state', 'parts', 'features', 'shell'];
-const STATE = ['changes', 'log', 'resources', 'worker'];
-const PARTS = [
-  'words',
-  'time',
-  'forms',
-  'lesson',
-  'pickers',
-  'room',
-  'client',
-  'client-form',
-  'estimate',
-  'warm-up',
-  'lane',
-  'session',
-];
-const FLOOR = ['lane', 'set', 'sheets'];
-const SERVER = ['db', 'http', 'access', 'changes', 'log', 'app'];
-const CONTRACT = ['operations', 'primitives', 'events', 'resources', 'files', 'routes', 'api'];
-const CATALOG = ['schema', 'facts', 'made', 'lessons', 'authoring'];
 
 module.exports = {
   forbidden: [
@@ -91,13 +51,7 @@ module.exports = {
       ['packages/core', 'packages/catalog', 'packages/coaching', 'packages/contract'],
       ['packages/catalog/src/lessons/load\\.ts', 'packages/contract/src/operations/index\\.ts'],
     ),
-    ...downward('packages/core/src', CORE),
-    ...downward('packages/contract/src', CONTRACT),
-    ...downward('packages/catalog/src', CATALOG),
-    ...downward('apps/server/src', SERVER),
-    ...downward('apps/client/src', CLIENT),
-    ...downward('apps/client/src/state', STATE),
-    ...downward('apps/client/src/parts', PARTS),
+    ...orders.flatMap(downward),
     {
       name: 'features-never-import-features',
       comment:

@@ -1,6 +1,7 @@
 import { teachHere, teachingOf } from '@spalo/catalog';
 import { setStudioZone, type OwnLift } from '@spalo/core';
-import { tellWorker, type OfStudio } from './worker/ask';
+import { tellWorker } from './worker/ask';
+import type { OfStudio } from './worker/of-studio';
 
 let learnt: OfStudio = { own: [], zone: 'UTC' };
 

@@ -5,7 +5,8 @@ import type { Fixed } from '@spalo/core/builder';
 import { useEffect, useMemo, useState } from 'react';
 import { visitOf } from '../../parts/session/visit';
 import { weekBounds } from '../../parts/time/day-time';
-import { buildInWorker, type BuilderAsk } from '../../state/builder/ask-builder';
+import { buildInWorker } from '../../state/builder/ask-builder';
+import type { BuilderAsk } from '../../state/builder/builder.worker';
 import type { KnownClient } from '../../state/resources/known-client';
 import { useTeaching } from '../../state/use-teaching';
 

@@ -1,15 +1,6 @@
-import type { BuiltFor, BuildWish } from '@spalo/coaching/builder';
-import type { OfStudio } from '../worker/ask';
+import type { BuiltFor } from '@spalo/coaching/builder';
 import { AskedWorker } from '../worker/asked-worker';
-import type { Visit } from '../worker/tasks/draft';
-import type { BuilderWork } from './builder.worker';
-
-/** A session to build: who, where, and what the trainer wants of it. */
-export interface BuilderAsk {
-  visit: Visit;
-  wish: BuildWish;
-  studio: OfStudio;
-}
+import type { BuilderAsk, BuilderWork } from './builder.worker';
 
 /** The builder's worker: it holds a solver, so it starts with the first session that is built and stays. */
 const worker = new AskedWorker<BuilderWork>(

@@ -1,15 +1,21 @@
-import { teachHere, teachingOf } from '@spalo/catalog';
-import { buildFor, solveBy, type BuiltFor } from '@spalo/coaching/builder';
-import { setStudioZone } from '@spalo/core';
+import { buildFor, solveBy, type BuiltFor, type BuildWish } from '@spalo/coaching/builder';
 import type { Solve } from '@spalo/core/builder';
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import { profileOfClient } from '../strength';
+import { workFor, type OfStudio } from '../worker/of-studio';
+import type { Visit } from '../worker/tasks/draft';
 import { steadyRoom } from '../worker/tasks/steady-room';
-import type { BuilderAsk } from './ask-builder';
 
 /** Where the build puts the solver. */
 const SOLVER = '/solver/highs.wasm';
+
+/** A session to build: who, where, and what the trainer wants of it. */
+export interface BuilderAsk {
+  visit: Visit;
+  wish: BuildWish;
+  studio: OfStudio;
+}
 
 let solver: Promise<Solve> | null = null;
 
@@ -26,8 +32,7 @@ function theSolver(): Promise<Solve> {
 const work = {
   async build({ visit, wish, studio }: BuilderAsk): Promise<BuiltFor> {
     const solve = await theSolver();
-    teachHere(teachingOf(studio.own));
-    setStudioZone(studio.zone);
+    workFor(studio);
     const { client, room, unit, now, hour, taste, ratios } = visit;
     const profile = profileOfClient(client, ratios);
     const training = { client, profile, room: steadyRoom(room), unit, now };

@@ -1,18 +1,12 @@
-import type { OwnLift } from '@spalo/core';
 import type { Remote } from 'comlink';
 import { AskedWorker } from './asked-worker';
+import type { OfStudio } from './of-studio';
 import type { SpaloWork } from './spalo.worker';
 import type { TaskAnswer, TaskInput, TaskName } from './tasks';
 
-/** What the studio teaches of its own, and its zone. */
-export interface OfStudio {
-  own: readonly OwnLift[];
-  zone: string;
-}
-
 let studio: OfStudio = { own: [], zone: 'UTC' };
 
-const learn = (api: Remote<SpaloWork>) => void api.learn(studio);
+const learn = (api: Remote<SpaloWork>) => void api.workFor(studio);
 const worker = new AskedWorker<SpaloWork>(
   () => new Worker(new URL('./spalo.worker', import.meta.url)),
   learn,
