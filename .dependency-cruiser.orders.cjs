@@ -46,6 +46,20 @@ module.exports = [
     ],
   },
   {
+    root: 'packages/coaching/src',
+    folders: [
+      'client',
+      'programme',
+      'technique',
+      'planning',
+      'weeks',
+      'builder',
+      'build',
+      'import',
+      'practice',
+    ],
+  },
+  {
     root: 'apps/server/src',
     folders: [
       'db',

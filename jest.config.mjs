@@ -1,4 +1,7 @@
+import { fileURLToPath } from 'node:url';
 import { compileLessons } from './scripts/lessons.mjs';
+
+const root = fileURLToPath(new URL('.', import.meta.url));
 
 const swc = {
   '^.+\\.[tj]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }],
@@ -7,25 +10,25 @@ const node = (displayName, dir, extra = {}) => ({
   displayName,
   rootDir: dir,
   testEnvironment: 'node',
-  setupFiles: ['<rootDir>/../../scripts/jest-clock.ts'],
+  setupFiles: [`${root}scripts/jest-clock.ts`],
   testMatch: ['<rootDir>/src/**/*.test.ts'],
   transform: swc,
   // Some packages ship as ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!(uuid|@date-fns)/)'],
   moduleNameMapper: {
-    '^@spalo/catalog/lessons$': '<rootDir>/../../packages/catalog/src/lessons/load.ts',
-    '^@spalo/contract/operations$': '<rootDir>/../../packages/contract/src/operations/index.ts',
-    '^@spalo/core/builder$': '<rootDir>/../../packages/core/src/planning/builder/index.ts',
-    '^@spalo/coaching/builder$': '<rootDir>/../../packages/coaching/src/builder.ts',
-    '^@spalo/coaching/import$': '<rootDir>/../../packages/coaching/src/import.ts',
-    '^@spalo/coaching/take-home$': '<rootDir>/../../packages/coaching/src/take-home.ts',
-    '^@spalo/coaching/build$': '<rootDir>/../../packages/coaching/src/build.ts',
-    '^@spalo/core/film$': '<rootDir>/../../packages/core/src/film/index.ts',
-    '^@spalo/simulator/camera$': '<rootDir>/../../packages/simulator/src/camera/index.ts',
-    '^@spalo/core/geometry$': '<rootDir>/../../packages/core/src/geometry/index.ts',
-    '^@spalo/core/blocks$': '<rootDir>/../../packages/core/src/block/index.ts',
-    '^@spalo/coaching/blocks$': '<rootDir>/../../packages/coaching/src/blocks.ts',
-    '^@spalo/(.*)$': '<rootDir>/../../packages/$1/src/index.ts',
+    '^@spalo/catalog/lessons$': `${root}packages/catalog/src/lessons/load.ts`,
+    '^@spalo/contract/operations$': `${root}packages/contract/src/operations/index.ts`,
+    '^@spalo/core/builder$': `${root}packages/core/src/planning/builder/index.ts`,
+    '^@spalo/coaching/builder$': `${root}packages/coaching/src/builder.ts`,
+    '^@spalo/coaching/import$': `${root}packages/coaching/src/import.ts`,
+    '^@spalo/coaching/take-home$': `${root}packages/coaching/src/take-home.ts`,
+    '^@spalo/coaching/build$': `${root}packages/coaching/src/build.ts`,
+    '^@spalo/core/film$': `${root}packages/core/src/film/index.ts`,
+    '^@spalo/simulator/camera$': `${root}packages/simulator/src/camera/index.ts`,
+    '^@spalo/core/geometry$': `${root}packages/core/src/geometry/index.ts`,
+    '^@spalo/core/blocks$': `${root}packages/core/src/block/index.ts`,
+    '^@spalo/coaching/blocks$': `${root}packages/coaching/src/blocks.ts`,
+    '^@spalo/(.*)$': `${root}packages/$1/src/index.ts`,
   },
   ...extra,
 });
@@ -42,9 +45,10 @@ export default async () => {
       node('coaching', 'packages/coaching'),
       node('contract', 'packages/contract'),
       node('server', 'apps/server', {
-        globalSetup: '<rootDir>/../../scripts/jest-database.mjs',
-        globalTeardown: '<rootDir>/../../scripts/jest-database-stop.mjs',
+        globalSetup: `${root}scripts/jest-database.mjs`,
+        globalTeardown: `${root}scripts/jest-database-stop.mjs`,
       }),
+      node('repository', 'scripts', { testMatch: ['<rootDir>/*.test.ts'] }),
       '<rootDir>/apps/client/jest.config.js',
     ],
   };

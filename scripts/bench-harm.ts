@@ -1,4 +1,4 @@
-import { walkOfAnybody } from '../packages/coaching/src/anybody.test-help';
+import { walkOfAnybody } from '../packages/coaching/src/practice/anybody.test-help';
 
 /** Whether anything that is planned or proposed could hurt, over random people, rooms, logs and orders. SESSIONS=… plays more. */
 const SESSIONS = Number(process.env.SESSIONS ?? 20_000);

@@ -1,19 +1,19 @@
-export { blockNow } from './block-today';
-export { cueAgainst, cuesAgainst } from './cue-choice';
-export type { CoachedClient } from './client';
-export { decideFor, ruleFor } from './decision-context';
-export { draftInputFor } from './draft-input';
-export { firstLesson, offersLesson, type LessonStep } from './first-lesson';
-export { floorContextFor, liftHere } from './floor-context';
-export { cueTo, type Learner } from './taught-to';
-export { generalInputFor, generalMinutes } from './general-input';
-export { historyContext } from './history';
-export { cueToJudge, type CueToJudge } from './judge-cue';
-export { ladderStanding } from './ladder-standing';
-export { pointsGotWrong } from './points-to-see';
-export { builtProgramme, programmeFor, programmeLift } from './programme';
-export { rampTodayFor } from './ramp-today';
-export { warmLifts } from './warm-lifts';
+export { blockNow } from './planning/block-today';
+export { cueAgainst, cuesAgainst } from './technique/cue-choice';
+export type { CoachedClient } from './client/client';
+export { decideFor, ruleFor } from './planning/decision-context';
+export { draftInputFor } from './planning/draft-input';
+export { firstLesson, offersLesson, type LessonStep } from './technique/first-lesson';
+export { floorContextFor, liftHere } from './planning/floor-context';
+export { cueTo, type Learner } from './technique/taught-to';
+export { generalInputFor, generalMinutes } from './planning/general-input';
+export { historyContext } from './planning/history';
+export { cueToJudge, type CueToJudge } from './technique/judge-cue';
+export { ladderStanding } from './technique/ladder-standing';
+export { pointsGotWrong } from './technique/points-to-see';
+export { builtProgramme, programmeFor, programmeLift } from './programme/programme';
+export { rampTodayFor } from './planning/ramp-today';
+export { warmLifts } from './planning/warm-lifts';
 export {
   cuesOf,
   learnedFrom,
@@ -21,7 +21,7 @@ export {
   shareOf,
   type ClientShare,
   type StudioLearned,
-} from './studio-learned';
-export { substitutesFor } from './substitutes';
-export { suggestStyle } from './suggest-style';
-export { whatMarksSay, type FoundPattern } from './what-marks-say';
+} from './technique/studio-learned';
+export { substitutesFor } from './programme/substitutes';
+export { suggestStyle } from './technique/suggest-style';
+export { whatMarksSay, type FoundPattern } from './technique/what-marks-say';

@@ -14,7 +14,7 @@ import {
   type SessionState,
   type Unit,
 } from '@spalo/core';
-import { cueTo, type Learner } from './taught-to';
+import { cueTo, type Learner } from './technique/taught-to';
 
 /** What a client takes home of a session, in plain words. */
 export interface TakeHome {

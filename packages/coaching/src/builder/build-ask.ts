@@ -26,8 +26,8 @@ import {
   type Fixed,
   type Merit,
 } from '@spalo/core/builder';
-import { draftInputFor, type Training } from '../draft-input';
-import { programmeLift, suitsTheirYears, usualProgramme } from '../programme';
+import { draftInputFor, type Training } from '../planning/draft-input';
+import { programmeLift, suitsTheirYears, usualProgramme } from '../programme/programme';
 import { sessionsAWeek, setsBetween } from './week-done';
 
 /** What the trainer wants of a session. */

@@ -6,9 +6,9 @@ import {
   type WarmUpTaste,
 } from '@spalo/core';
 import { buildSession, type Built, type BuiltSession, type Solve } from '@spalo/core/builder';
-import { draftInputFor, type Training } from '../draft-input';
-import { generalInputFor, generalMinutes } from '../general-input';
-import { programmeFor, programmeOf } from '../programme';
+import { draftInputFor, type Training } from '../planning/draft-input';
+import { generalInputFor, generalMinutes } from '../planning/general-input';
+import { programmeFor, programmeOf } from '../programme/programme';
 import { buildAskFor, coverById, type BuildWish } from './build-ask';
 
 /** How long a built session takes, part by part, seconds. */

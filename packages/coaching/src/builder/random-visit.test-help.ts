@@ -12,9 +12,9 @@ import {
   type LiftMemory,
   type Room,
 } from '@spalo/core';
-import type { CoachedClient } from '../client';
-import { draftInputFor, type Training } from '../draft-input';
-import { programmeLift } from '../programme';
+import type { CoachedClient } from '../client/client';
+import { draftInputFor, type Training } from '../planning/draft-input';
+import { programmeLift } from '../programme/programme';
 import type { BuildWish } from './build-ask';
 
 /** Chance from 0 to below 1. */

@@ -1,6 +1,6 @@
 import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
 import { canBeLoaded, isClosed, liftLimit, type Person } from '@spalo/core';
-import { somebody } from './somebody.test-help';
+import { somebody } from '../practice/somebody.test-help';
 import { substitutesFor } from './substitutes';
 
 let next = 0;

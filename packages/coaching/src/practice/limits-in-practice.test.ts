@@ -17,7 +17,7 @@ import {
   roomPresets,
   type ScreeningAnswer,
 } from '@spalo/catalog';
-import { programmeFor, usualProgramme } from './programme';
+import { programmeFor, usualProgramme } from '../programme/programme';
 import { somebody } from './somebody.test-help';
 
 let next = 0;

@@ -11,8 +11,8 @@ import {
 import { draftBlock, templates } from '@spalo/core/blocks';
 import fc from 'fast-check';
 import { walkOfAnybody } from './anybody.test-help';
-import type { CoachedClient } from './client';
-import { substitutesFor } from './substitutes';
+import type { CoachedClient } from '../client/client';
+import { substitutesFor } from '../programme/substitutes';
 import { road, type Played } from './road.test-help';
 import { somebody } from './somebody.test-help';
 

@@ -1,7 +1,7 @@
 import { findLift } from '@spalo/catalog';
 import { doneDays, type BlockState, type DoneDay, type OneChange, type PastSet } from '@spalo/core';
 import { changeOf, responseOf, type Response } from '@spalo/core/blocks';
-import type { CoachedClient } from './client';
+import type { CoachedClient } from '../client/client';
 
 /** How a lift of a block goes, with what says so. */
 export interface LiftWorking {

@@ -19,11 +19,11 @@ import {
 } from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import fc from 'fast-check';
-import { blockToday } from './block-today';
-import { blockView } from './block-view';
-import type { CoachedClient } from './client';
-import { draftInputFor } from './draft-input';
-import { isItWorking } from './is-it-working';
+import { blockToday } from '../planning/block-today';
+import { blockView } from '../weeks/block-view';
+import type { CoachedClient } from '../client/client';
+import { draftInputFor } from '../planning/draft-input';
+import { isItWorking } from '../weeks/is-it-working';
 import { somebody } from './somebody.test-help';
 
 afterEach(() => setStudioZone('UTC'));

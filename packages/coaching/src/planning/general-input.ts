@@ -8,7 +8,7 @@ import {
   type GeneralInput,
   type WarmUpTaste,
 } from '@spalo/core';
-import type { CoachedClient } from './client';
+import type { CoachedClient } from '../client/client';
 
 /** A client as the general warm-up sees them. */
 export type WarmUpClient = Omit<CoachedClient, 'programme' | 'history'> & {

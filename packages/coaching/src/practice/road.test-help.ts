@@ -20,11 +20,11 @@ import {
   type SessionState,
   type Step,
 } from '@spalo/core';
-import type { CoachedClient } from './client';
-import { decideFor } from './decision-context';
-import { draftInputFor } from './draft-input';
-import { floorContextFor, liftHere } from './floor-context';
-import { historyContext } from './history';
+import type { CoachedClient } from '../client/client';
+import { decideFor } from '../planning/decision-context';
+import { draftInputFor } from '../planning/draft-input';
+import { floorContextFor, liftHere } from '../planning/floor-context';
+import { historyContext } from '../planning/history';
 
 /** What a set was proposed as, beside what its lift was planned with. */
 export interface Proposed {

@@ -12,9 +12,9 @@ import {
   studioDay,
 } from '@spalo/core';
 import { blockNow, blockToday, type BlockToday } from './block-today';
-import type { CoachedClient } from './client';
-import { programmeFor, programmeLift } from './programme';
-import { withStandIns } from './stand-in';
+import type { CoachedClient } from '../client/client';
+import { programmeFor, programmeLift } from '../programme/programme';
+import { withStandIns } from '../programme/stand-in';
 
 /** A client about to train: where, in which unit, when (ISO), and what is believed of their strength. */
 export interface Training {

@@ -27,9 +27,9 @@ import {
   type CalendarWeek,
   type Projected,
 } from '@spalo/core/blocks';
-import { daysAhead } from './block-today';
-import { draftInputFor, type Training } from './draft-input';
-import { programmeLift } from './programme';
+import { daysAhead } from '../planning/block-today';
+import { draftInputFor, type Training } from '../planning/draft-input';
+import { programmeLift } from '../programme/programme';
 
 /** A lift on a day of a block: what is asked, what was done, what is likely to come. */
 export interface BlockDayView {

@@ -1,6 +1,6 @@
 import { faultOf, findLift, type TaughtFault } from '@spalo/catalog';
 import { patternsOf, type Lift, type MarkedSet, type MarkPattern } from '@spalo/core';
-import type { CoachedClient } from './client';
+import type { CoachedClient } from '../client/client';
 
 /** A pattern of one fault in a lift, over the latest sessions. */
 export interface FoundPattern {

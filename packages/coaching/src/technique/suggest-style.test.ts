@@ -1,6 +1,6 @@
 import { stylesOf } from '@spalo/catalog';
 import type { Flag } from '@spalo/core';
-import { somebody } from './somebody.test-help';
+import { somebody } from '../practice/somebody.test-help';
 import { suggestStyle, type StyleClient } from './suggest-style';
 
 const client: StyleClient = {

@@ -8,7 +8,7 @@ import {
   type CueTally,
   type LiftState,
 } from '@spalo/core';
-import type { CoachedClient } from './client';
+import type { CoachedClient } from '../client/client';
 import { cuesAgainst, knownOf } from './cue-choice';
 
 /** Sessions without a mark, this one included, after which the focus moves on. */

@@ -6,7 +6,7 @@ import {
   type RampChoice,
   type RampToday,
 } from '@spalo/core';
-import type { CoachedClient } from './client';
+import type { CoachedClient } from '../client/client';
 
 /** Most warm-up sets where nobody is known who could ask for fewer. */
 const MOST_SETS = 12;

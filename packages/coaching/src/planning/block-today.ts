@@ -18,7 +18,7 @@ import {
   type PlannedLift,
   studioDay,
 } from '@spalo/core';
-import type { CoachedClient } from './client';
+import type { CoachedClient } from '../client/client';
 
 /** A block with what was done of it. */
 export interface BlockSoFar {

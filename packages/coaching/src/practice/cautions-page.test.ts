@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { screeningQuestions } from '@spalo/catalog';
 import { cautionKinds, flagDegrees } from '@spalo/core';
 
-const root = join(__dirname, '../../..');
+const root = join(__dirname, '../../../..');
 const page = readFileSync(join(root, 'docs/cautions.md'), 'utf8');
 
 /** The rows of one of the page's tables by what they are about: the other cells, trimmed. */

@@ -9,7 +9,7 @@ import {
   type CueTally,
   type LiftState,
 } from '@spalo/core';
-import type { CoachedClient } from './client';
+import type { CoachedClient } from '../client/client';
 
 /**
  * Cues that may answer a fault: those its causes name, then others at the same checkpoints, then of the same phase; then

@@ -11,7 +11,7 @@ import {
   type StrengthProfile,
   type Unit,
 } from '@spalo/core';
-import { taughtTo, type Learner } from './taught-to';
+import { taughtTo, type Learner } from '../technique/taught-to';
 
 /** A lift of a session with what the catalogue knows of it here: its facts, its style for this client, its loads. */
 export interface LiftHere {

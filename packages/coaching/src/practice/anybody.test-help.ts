@@ -15,11 +15,11 @@ import {
   type Room,
 } from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
-import { chanceFrom, type Chance } from './builder/random-visit.test-help';
-import type { CoachedClient } from './client';
-import { generalInputFor } from './general-input';
+import { chanceFrom, type Chance } from '../builder/random-visit.test-help';
+import type { CoachedClient } from '../client/client';
+import { generalInputFor } from '../planning/general-input';
 import { road, type Played, type Visit } from './road.test-help';
-import { substitutesFor } from './substitutes';
+import { substitutesFor } from '../programme/substitutes';
 
 const one = <T>(all: readonly T[], chance: Chance): T => all[Math.floor(chance() * all.length)]!;
 const START_MS = Date.parse('2026-11-02T10:00:00.000Z');

@@ -9,7 +9,7 @@ import {
   type ProgrammeLift,
   type Room,
 } from '@spalo/core';
-import type { CoachedClient } from './client';
+import type { CoachedClient } from '../client/client';
 import { programmeLift } from './programme';
 import { substitutesFor } from './substitutes';
 

@@ -19,10 +19,10 @@ import {
   type Unit,
 } from '@spalo/core';
 import { aheadAfter } from './block-today';
-import type { CoachedClient } from './client';
-import { withMarksToday } from './faults';
+import type { CoachedClient } from '../client/client';
+import { withMarksToday } from '../technique/faults';
 import type { LiftHere } from './floor-context';
-import { nextFocus } from './next-focus';
+import { nextFocus } from '../technique/next-focus';
 
 /** The rule for a lift's proposals: what was said of it today, else what stands from before. */
 export const ruleFor = (
