@@ -33,6 +33,7 @@ test('a first-timer: intake, six starting weights, a climb, and related lifts fo
   await untilOffline(page);
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await button(page, 'Add a client').click();
+  await button(page, 'Ask all of it now').click();
 
   // Bad input is answered beside the field, and nothing typed is lost.
   await field(page, 'E-mail').fill('nobody');
@@ -167,4 +168,62 @@ test('a first-timer: intake, six starting weights, a climb, and related lifts fo
   await expect(
     page.getByRole('button', { name: /^Goblet squat: .* Open the estimate$/ }),
   ).toBeVisible();
+});
+
+test('three fields and a choice put somebody new on the floor; the rest is asked when there is time', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Clients', exact: true }).click();
+  await button(page, 'Add a client').click();
+  await button(page, 'Save and start').click();
+  for (const missing of ['A name to call them by', 'A day, as 24 Nov 2026', 'A number in kg'])
+    await expect(page.getByText(missing)).toBeVisible();
+  await expectAccessible(page);
+
+  await field(page, 'Name').fill('Solveig Marran');
+  await field(page, 'Born on').fill('4 may 1991');
+  await expect(page.getByText('Saturday, 4 May 1991')).toBeVisible();
+  await expect(field(page, 'Born on')).toHaveValue('4 may 1991');
+  await field(page, 'Body mass, kg').fill('68');
+  await page.getByRole('radio', { name: 'Months', exact: true }).click();
+  await expectNoOverflow(page);
+  await button(page, 'Save and start').click();
+
+  // Nobody has asked the health questions: the general part, and no load.
+  await expect(page.getByRole('heading', { name: 'General warm-up' })).toBeVisible();
+  await button(page, 'Go to the first lift').click();
+  await expect(page.getByRole('heading', { name: 'No lift is planned' })).toBeVisible();
+  await expect(page.getByText(/the health questions are not answered/)).toBeVisible();
+
+  // Their page says what is missing, until it is told.
+  await page.getByRole('link', { name: 'Clients', exact: true }).click();
+  await page.getByRole('link', { name: 'Solveig Marran' }).click();
+  await expect(page.getByText(/^68 kg · 6 months of training · \d+ years old$/)).toBeVisible();
+  await expect(page.getByText(/^Still to ask: goal, loads of before, /)).toBeVisible();
+  await button(page, 'Ask what is missing').click();
+  await field(page, 'Goal, in their words').fill('Row again in spring');
+  await button(page, 'Save the facts').click();
+  await expect(page.getByText(/^Still to ask: loads of before, /)).toBeVisible();
+  await expect(page.getByText('Goal: Row again in spring')).toBeVisible();
+});
+
+test('the health questions can be asked before the first session, without the rest', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/clients/new');
+  await field(page, 'Name').fill('Eirik Tarrant');
+  await field(page, 'Born on').fill('1988-11-02');
+  await field(page, 'Body mass, kg').fill('82');
+  await page.getByRole('radio', { name: '1–2 years', exact: true }).click();
+  await button(page, 'Ask the health questions').click();
+  await page.getByRole('radio', { name: 'Yes, agreed' }).click();
+  await button(page, 'No to all questions that are not answered yet').click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await expect(page.getByText(/^(\d+) of \1 questions answered$/)).toBeVisible();
+  await button(page, 'Save and start').click();
+  await expect(page.getByRole('heading', { name: 'General warm-up' })).toBeVisible();
+  await button(page, 'Go to the first lift').click();
+  await expect(button(page, /^Log /)).toBeVisible();
 });

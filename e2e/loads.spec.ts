@@ -38,6 +38,7 @@ async function addClient(
 ) {
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await button(page, 'Add a client').click();
+  await button(page, 'Ask all of it now').click();
   await field(page, 'Name').fill(name);
   await field(page, 'Born on').fill(born);
   const guardian = page.getByRole('textbox', { name: 'Guardian' });
@@ -83,7 +84,7 @@ test('a wrist flag closes what loads the wrist, and the trainer opens one lift w
   await page.getByRole('radio', { name: 'Both' }).click();
   await field(page, 'Since').fill('last week');
   await button(page, 'Raise the flag').click();
-  await expect(page.getByText('A day as 2026-11-24')).toBeVisible();
+  await expect(page.getByText('A day, as 24 Nov 2026')).toBeVisible();
   const since = dayAhead(-30);
   await field(page, 'Since').fill(since);
   await field(page, 'What hurts').fill('Bent back under a bar');
@@ -161,6 +162,7 @@ test('of whom nothing was asked, nothing loaded is planned, and nobody opens it'
   await openDemo(page);
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await button(page, 'Add a client').click();
+  await button(page, 'Ask all of it now').click();
   await field(page, 'Name').fill('Ingvild Tarrant');
   await field(page, 'Born on').fill('1991-02-03');
   await next(page);

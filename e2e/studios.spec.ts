@@ -27,6 +27,7 @@ test('the first start makes a studio; a second studio reaches nothing of it by a
 
   await page.getByRole('link', { name: 'Clients', exact: true }).click();
   await page.getByRole('button', { name: 'Add the first client' }).click();
+  await page.getByRole('button', { name: 'Ask all of it now' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Quartermaster Client');
   await page.getByRole('textbox', { name: 'Born on' }).fill('1985-07-21');
   await page

@@ -47,7 +47,7 @@ test('a wave is drafted, its first week trained without network, and what was mi
   await page.getByRole('radio', { name: 'Wave: twelves to sixes' }).click();
   await page.getByRole('radiogroup', { name: 'Sessions a week' }).getByText('1').click();
   await page.getByRole('textbox', { name: 'Begins on' }).fill('soon');
-  await expect(page.getByText('A day as 2026-11-24')).toBeVisible();
+  await expect(page.getByText('A day, as 24 Nov 2026')).toBeVisible();
   // It was to begin a week ago: the session of that week was missed.
   await page.getByRole('textbox', { name: 'Begins on' }).fill(dayAhead(-7));
   const ground = page.getByRole('group', { name: 'Back squat over the block' });

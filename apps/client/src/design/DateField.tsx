@@ -1,32 +1,64 @@
-import { createElement, useRef } from 'react';
-import { View } from 'react-native';
+import { writtenDay } from '@spalo/core';
+import { createElement, useRef, useState, type Ref } from 'react';
+import { View, type TextInput } from 'react-native';
 import { IconButton } from './Button';
+import { dayOrder } from './day-order';
 import { TextField } from './TextField';
 
 /** The browser's own picker of days, out of sight; its button opens it. */
 const hidden = { position: 'absolute', bottom: 0, right: 0, width: 1, height: 1, opacity: 0 };
 
-/** A day ("2026-11-24"), typed or taken from the device's own picker. */
+const LONGEST = 20;
+const told = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'long',
+  day: 'numeric',
+  month: 'long',
+  year: 'numeric',
+  timeZone: 'UTC',
+});
+
+/**
+ * A day, typed as people type them or taken from the device's own picker; what it is read as stands below. `onChange` gets
+ * it as 2026-11-24, or what is typed where that is no day.
+ */
 export function DateField({
   label,
   value,
   onChange,
   most,
+  hint = 'As 24 Nov 2026',
   ...rest
 }: {
   label: string;
   value: string;
   onChange: (day: string) => void;
-  /** The last day that the picker offers. */
+  /** The last day that can be meant. */
   most?: string;
   hint?: string;
   problem?: string | null;
+  onBlur?: () => void;
+  inputRef?: Ref<TextInput>;
 }) {
   const picker = useRef<HTMLInputElement>(null);
+  const read = (text: string) => writtenDay(text, dayOrder, most);
+  const [typed, setTyped] = useState(value);
+  // A value that came from elsewhere is shown as it is; what was typed stays as it was typed.
+  const shown = (read(typed) ?? typed) === value ? typed : value;
+  const day = read(value);
   return (
     <View className="flex-row items-start gap-2">
       <View className="min-w-0 flex-1">
-        <TextField {...rest} label={label} value={value} onChange={onChange} max={10} />
+        <TextField
+          {...rest}
+          label={label}
+          value={shown}
+          onChange={(text) => {
+            setTyped(text);
+            onChange(read(text) ?? text);
+          }}
+          hint={day ? told.format(Date.parse(day)) : hint}
+          max={LONGEST}
+        />
       </View>
       <View className="pt-7">
         <IconButton
@@ -42,7 +74,7 @@ export function DateField({
           style: hidden,
           max: most,
           // What is typed may not be a day yet.
-          value: /^\d{4}-\d{2}-\d{2}$/.test(value) ? value : '',
+          value: day ?? '',
           onChange: ({ target }: { target: { value: string } }) => onChange(target.value),
         })}
       </View>

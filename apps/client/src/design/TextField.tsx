@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, type Ref } from 'react';
 import { TextInput, View, type TextInputProps } from 'react-native';
 import { Quiet, Strong } from './Words';
 
@@ -10,6 +10,7 @@ export function TextField({
   max,
   hint,
   problem,
+  inputRef,
   ...input
 }: {
   label: string;
@@ -18,12 +19,17 @@ export function TextField({
   max: number;
   hint?: string;
   problem?: string | null;
-} & Pick<TextInputProps, 'inputMode' | 'multiline' | 'placeholder' | 'onSubmitEditing'>) {
+  inputRef?: Ref<TextInput>;
+} & Pick<
+  TextInputProps,
+  'inputMode' | 'onBlur' | 'multiline' | 'placeholder' | 'onSubmitEditing'
+>) {
   const id = useId();
   return (
     <View className="gap-1">
       <Strong>{label}</Strong>
       <TextInput
+        ref={inputRef}
         value={value}
         onChangeText={onChange}
         aria-label={label}

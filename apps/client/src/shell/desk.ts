@@ -13,6 +13,7 @@ export { ClientScreen } from '../features/clients/ClientScreen';
 export { FilmScreen } from '../features/film/FilmScreen';
 export { ImportScreen } from '../features/import/ImportScreen';
 export { IntakeScreen } from '../features/intake/IntakeScreen';
+export { NewClientScreen } from '../features/intake/NewClientScreen';
 export { LiftScreen } from '../features/lifts/LiftScreen';
 export { OwnLiftsScreen } from '../features/lifts/own/OwnLiftsScreen';
 export { RecordScreen } from '../features/record/RecordScreen';

@@ -1,40 +1,18 @@
-import { dayIn } from '@spalo/core';
+import { dayFrom, dayIn, letteredDay } from '@spalo/core';
 
 /** How a file writes its days. Those with a month in letters are told by themselves. */
 export const dayOrders = ['year first', 'day first', 'month first', 'serial'] as const;
 export type DayOrder = (typeof dayOrders)[number];
 
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 const DAY_MS = 24 * 3600 * 1000;
 /** Spreadsheets count days from here. */
 const SERIAL_FROM = Date.UTC(1899, 11, 30);
 const SERIALS = { from: 20_000, to: 80_000 };
 
-const two = (part: number) => String(part).padStart(2, '0');
-
-/** A day as 2026-11-24; null where there is none such. Years of two digits are of this century. */
-function dayFrom(year: number, month: number, day: number): string | null {
-  const whole = year < 100 ? 2000 + year : year;
-  const date = new Date(Date.UTC(whole, month - 1, day));
-  const is = date.getUTCFullYear() === whole && date.getUTCMonth() === month - 1;
-  if (!is || date.getUTCDate() !== day || whole < 1950 || whole > 2100) return null;
-  return `${whole}-${two(month)}-${two(day)}`;
-}
-
-/** A day with its month in letters: "3 May 2025", "May 3, 2025", "03-May-25", also behind a weekday. */
-function lettered(text: string): string | null {
-  const words = text.toLowerCase().match(/[a-z]+|\d+/g) ?? [];
-  const month = words.map((word) => MONTHS.indexOf(word.slice(0, 3))).find((at) => at >= 0);
-  const numbers = words.filter((word) => /^\d+$/.test(word)).map(Number);
-  if (month === undefined || numbers.length < 2) return null;
-  const [first, second] = numbers as [number, number];
-  return first > 31 ? dayFrom(first, month + 1, second) : dayFrom(second, month + 1, first);
-}
-
 /** The day that a cell names, by how the file writes them; null where it names none. A time behind it is passed over. */
 export function dayOf(cell: string, order: DayOrder): string | null {
   if (/[a-z]{3}/i.test(cell.replace(/^[a-z]+,?\s/i, (word) => word))) {
-    const found = lettered(cell);
+    const found = letteredDay(cell);
     if (found) return found;
   }
   if (order === 'serial') {

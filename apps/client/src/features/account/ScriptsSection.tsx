@@ -12,7 +12,7 @@ import { Sheet } from '../../design/Sheet';
 import { TextField } from '../../design/TextField';
 import { useNow } from '../../design/use-now';
 import { Body, Quiet, Strong } from '../../design/Words';
-import { formDay, isDay, shortDate } from '../../parts/time/day-time';
+import { NO_DAY, formDay, isDay, shortDate } from '../../parts/time/day-time';
 import { attempt } from '../../state/problems';
 import { SecretAddress } from './SecretAddress';
 
@@ -68,7 +68,7 @@ function NewToken({ onMade, onClose }: { onMade: () => void; onClose: () => void
             value={lastDay}
             onChange={setLastDay}
             hint="At most a year from now"
-            problem={tried && !isDay(lastDay) ? 'A day as 2026-11-24' : null}
+            problem={tried && !isDay(lastDay) ? NO_DAY : null}
           />
           <Button kind="main" label="Make the token" onPress={() => void make()} />
         </>

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { Button } from '../../design/Button';
 import { DateField } from '../../design/DateField';
 import { LoadingState } from '../../design/States';
-import { isDay } from '../../parts/time/day-time';
+import { NO_DAY, isDay } from '../../parts/time/day-time';
 import { attempt } from '../../state/problems';
 import type { KnownClient } from '../../state/resources/known-client';
 import { asState } from './as-state';
@@ -44,7 +44,7 @@ export function BeginBlock({
         label="Begins on"
         value={from}
         onChange={onFrom}
-        problem={isDay(from) ? null : 'A day as 2026-11-24'}
+        problem={isDay(from) ? null : NO_DAY}
       />
       {state && view ? (
         <BlockTerrain block={state} view={view} unit={account.studio.unit} />

@@ -1,6 +1,7 @@
 import type { Account, Client } from '@spalo/contract';
 import { ageOn, askAgain, cautionsFor, massText, nowIso } from '@spalo/core';
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button, IconButton } from '../../design/Button';
@@ -10,6 +11,9 @@ import { Quiet, Strong, Title } from '../../design/Words';
 import { changeClient } from '../../parts/client/change-client';
 import { attempt } from '../../state/problems';
 import { FlagLine } from '../../parts/client/FlagLine';
+import { stillToAsk } from '../../parts/client/still-to-ask';
+import type { KnownClient } from '../../state/resources/known-client';
+import { FactsSheet } from './FactsSheet';
 
 function trained(months: number): string {
   if (months === 0) return 'new to training';
@@ -50,8 +54,22 @@ function Cautions({ client, today }: { client: Client; today: string }) {
   );
 }
 
+/** What the first talk left out, and the way to say it. */
+function StillToAsk({ client, account }: { client: KnownClient; account: Account }) {
+  const [asking, setAsking] = useState(false);
+  const asks = stillToAsk(client);
+  if (asks.length === 0 || client.past === 'coming') return null;
+  return (
+    <View className="flex-row items-center justify-between gap-3">
+      <Quiet className="min-w-0 flex-1">{`Still to ask: ${asks.join(', ')}.`}</Quiet>
+      <Button kind="quiet" label="Ask" says="Ask what is missing" onPress={() => setAsking(true)} />
+      {asking && <FactsSheet client={client} account={account} onClose={() => setAsking(false)} />}
+    </View>
+  );
+}
+
 /** Who they are and what to know before anything else. */
-export function ClientHead({ client, account }: { client: Client; account: Account }) {
+export function ClientHead({ client, account }: { client: KnownClient; account: Account }) {
   const router = useRouter();
   const wide = useWide();
   const today = new Date(useNow(false)).toISOString();
@@ -78,6 +96,7 @@ export function ClientHead({ client, account }: { client: Client; account: Accou
       {client.archivedAt && <Banner title="Archived" />}
       {client.brief ? <Strong>{client.brief}</Strong> : null}
       {client.goal ? <Quiet>{`Goal: ${client.goal}`}</Quiet> : null}
+      <StillToAsk client={client} account={account} />
       <FlagLine client={client} />
       <Cautions client={client} today={today} />
     </>

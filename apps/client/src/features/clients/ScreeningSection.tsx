@@ -14,7 +14,7 @@ import { useNow } from '../../design/use-now';
 import { sync } from '../../state/device';
 import { queryClient } from '../../state/query-client';
 import { useQuestions } from '../../parts/client/use-questions';
-import { clockTime, shortDate } from '../../parts/time/day-time';
+import { NO_DAY, clockTime, shortDate } from '../../parts/time/day-time';
 
 type Answers = Screening['answers'];
 
@@ -64,7 +64,7 @@ function Clearance({
               onChange({ clearedOn: whole ? text.trim() : null });
             }}
             hint="2026-11-24"
-            problem={wrong ? 'A day as 2026-11-24' : null}
+            problem={wrong ? NO_DAY : null}
           />
         </View>
       </View>

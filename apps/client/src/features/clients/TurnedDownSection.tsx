@@ -18,7 +18,7 @@ import { Sheet } from '../../design/Sheet';
 import { useNow } from '../../design/use-now';
 import { Body, Quiet, Strong } from '../../design/Words';
 import { changeClient } from '../../parts/client/change-client';
-import { formDay, isDay, shortDate } from '../../parts/time/day-time';
+import { NO_DAY, formDay, isDay, shortDate } from '../../parts/time/day-time';
 import { attempt } from '../../state/problems';
 import { useRooms } from '../../state/queries';
 
@@ -27,8 +27,8 @@ const reasons = turnedDownReasons.map((value) => ({ value, label: capital(value)
 
 /** What is wrong with the days that were typed; null where nothing is. */
 function problemOf(from: string, to: string): { from?: string; to?: string } | null {
-  if (!isDay(from)) return { from: 'A day as 2026-11-24' };
-  if (!isDay(to)) return { to: 'A day as 2026-11-24' };
+  if (!isDay(from)) return { from: NO_DAY };
+  if (!isDay(to)) return { to: NO_DAY };
   return from > to ? { to: 'Ends before it begins' } : null;
 }
 

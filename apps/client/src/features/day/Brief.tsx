@@ -8,6 +8,7 @@ import { Button } from '../../design/Button';
 import { NotWorkedOut } from '../../design/NotWorkedOut';
 import { Quiet, Strong, Title } from '../../design/Words';
 import { FlagChips } from '../../parts/client/FlagChips';
+import { stillToAsk } from '../../parts/client/still-to-ask';
 import type { KnownClient } from '../../state/resources/known-client';
 import { visitOf } from '../../parts/session/visit';
 import { useTask } from '../../state/worker/use-task';
@@ -93,6 +94,7 @@ export function Brief({
     () => whole && sessionDuration(whole.lifts, whole.general.steps, room),
     [whole, room],
   );
+  const asks = stillToAsk(client);
   const { minutes } = booking;
   const late = seconds ? Math.round(seconds.totalS / 60) - minutes : 0;
   return (
@@ -105,6 +107,7 @@ export function Brief({
       )}
       {client.brief ? <Strong>{client.brief}</Strong> : null}
       {onStart && <StartButton booking={booking} client={client} onStart={onStart} />}
+      {asks.length > 0 && <Quiet>{`Still to ask: ${asks.join(', ')}.`}</Quiet>}
       <FlagChips client={client} />
       {recordedFlags(client.flags)
         .filter((flag) => flag.note)

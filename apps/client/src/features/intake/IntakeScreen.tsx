@@ -1,30 +1,20 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import type { Account } from '@spalo/contract';
-import { type Flag, nowMs, type Person, typedMass } from '@spalo/core';
 import { useRouter } from 'expo-router';
-import { useEffect, useMemo, useState } from 'react';
-import { useForm, useWatch, type FieldPath } from 'react-hook-form';
+import { useEffect, useState } from 'react';
+import type { FieldPath } from 'react-hook-form';
 import { ScrollView, View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Title } from '../../design/Words';
-import { attempt } from '../../state/problems';
 import { FlagSheet } from '../../parts/client/FlagSheet';
-import { formDay } from '../../parts/time/day-time';
-import { useIntakeDrafts } from '../../parts/client-form/intake-drafts';
-import {
-  emptyIntake,
-  intakeForm,
-  typedBirth,
-  type IntakeInput,
-  type IntakeOutput,
-} from '../../parts/client-form/client-form';
-import { addClient } from './add-client';
-import { PlacesStep } from './PlacesStep';
-import { StepRamp } from './StepRamp';
 import { BodyStep } from '../../parts/client-form/BodyStep';
+import type { IntakeInput, IntakeOutput } from '../../parts/client-form/client-form';
 import { HealthStep } from '../../parts/client-form/HealthStep';
 import { TrainingStep } from '../../parts/client-form/TrainingStep';
 import { WhoStep } from '../../parts/client-form/WhoStep';
+import { attempt } from '../../state/problems';
+import { PlacesStep } from './PlacesStep';
+import { StepRamp } from './StepRamp';
+import { useIntake } from './use-intake';
 
 const steps: { title: string; fields: FieldPath<IntakeInput>[] }[] = [
   {
@@ -62,23 +52,6 @@ const steps: { title: string; fields: FieldPath<IntakeInput>[] }[] = [
   { title: 'Places', fields: ['brief'] },
 ];
 
-/** A person as far as the form tells, for asking back about what they say they lifted. */
-function personSoFar(form: IntakeInput, unit: 'kg' | 'lb', today: string): Person {
-  const massG = typedMass(form.bodyMass, unit) ?? 0;
-  return {
-    bodyMassG: massG > 0 ? massG : 75_000,
-    sex: form.sex,
-    trainingMonths: Number(form.trainingMonths) || 0,
-    birthDate: typedBirth(form.birthDate, today),
-    nervous: false,
-    preference: 'none',
-    flags: [],
-    reports: [],
-    cautions: [],
-    overrides: [],
-  };
-}
-
 /** The first field of a step that is wrong, to be seen and typed into once its step is drawn. */
 function useFirstError(
   setStep: (step: number) => void,
@@ -100,44 +73,23 @@ function useFirstError(
 /** The first talk with a client, in five short steps; kept on the device as it goes, with or without network. */
 export function IntakeScreen({ draftId, account }: { draftId: string; account: Account }) {
   const router = useRouter();
-  const { unit, zone } = account.studio;
-  const [today] = useState(() => formDay(nowMs(), zone));
-  const { keep, drop } = useIntakeDrafts.getState();
-  const [begun] = useState(() => useIntakeDrafts.getState().drafts[draftId]);
-  const [step, setStep] = useState(begun?.step ?? 0);
-  const [answers, setAnswers] = useState(begun?.answers ?? {});
-  const [flags, setFlags] = useState<Flag[]>(begun?.flags ?? []);
+  const { unit } = account.studio;
+  const intake = useIntake(draftId, account);
+  const { control, handleSubmit, setFocus, trigger, form, step, setStep, flags, setFlags } = intake;
   const [raising, setRaising] = useState(false);
-  const schema = useMemo(() => intakeForm(unit, today), [unit, today]);
-  const { control, handleSubmit, setFocus, trigger } = useForm<IntakeInput, unknown, IntakeOutput>({
-    resolver: zodResolver(schema),
-    // A draft of an earlier version lacks what was not asked then.
-    defaultValues: { ...emptyIntake(today), ...begun?.form },
-    mode: 'onTouched',
-  });
-  const form = useWatch({ control }) as IntakeInput;
-  const person = useMemo(() => personSoFar(form, unit, today), [form, unit, today]);
-
-  // Saved as it goes: nothing is lost to a phone call or a flat battery.
-  useEffect(() => {
-    const started = form.name.trim() !== '' || step > 0;
-    if (started) keep(draftId, { trainerId: account.trainer.id, step, form, answers, flags });
-  }, [account.trainer.id, answers, draftId, flags, form, keep, step]);
-
   const next = async () => {
     // The first field that is wrong comes in sight and has the focus.
     if (await trigger(steps[step]!.fields, { shouldFocus: true })) setStep(step + 1);
   };
   const finish = (filled: IntakeOutput) =>
     attempt(async () => {
-      await addClient(draftId, filled, { answers, flags });
-      drop(draftId);
+      await intake.save(filled);
       router.replace({ pathname: '/clients/[id]', params: { id: draftId } });
     });
   const toWrong = useFirstError(setStep, setFocus);
   const back = () => {
     if (step > 0) setStep(step - 1);
-    else router.push('/clients');
+    else router.replace({ pathname: '/clients/new', params: { draft: draftId } });
   };
   const last = step === steps.length - 1;
   return (
@@ -154,9 +106,13 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
         </View>
         {step === 0 && <WhoStep control={control} />}
         {step === 1 && <BodyStep control={control} unit={unit} />}
-        {step === 2 && <TrainingStep control={control} unit={unit} person={person} />}
+        {step === 2 && <TrainingStep control={control} unit={unit} person={intake.person} />}
         {step === 3 && (
-          <HealthStep answers={answers} consent={form.consent} onChange={setAnswers} />
+          <HealthStep
+            answers={intake.answers}
+            consent={form.consent}
+            onChange={intake.setAnswers}
+          />
         )}
         {last && (
           <PlacesStep

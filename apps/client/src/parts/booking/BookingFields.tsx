@@ -24,7 +24,7 @@ export function BookingFields({ form, account }: { form: BookingForm; account: A
   const here = trainers.filter(({ standing, id }) => standing !== 'left' || id === form.trainerId);
   return (
     <View className="gap-4">
-      <DateField {...props('day', 'Day', 'Year, month, day: 2026-11-24')} />
+      <DateField {...props('day', 'Day')} />
       <View className="flex-row gap-3">
         <View className="min-w-0 flex-1">
           <TextField {...props('time', 'Time', '24 hours: 09:30')} max={5} />

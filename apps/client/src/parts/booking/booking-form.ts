@@ -1,6 +1,6 @@
 import type { Booking } from '@spalo/contract';
 import { clashesOf } from '@spalo/core';
-import { instantOf } from '../time/day-time';
+import { NO_DAY, instantOf } from '../time/day-time';
 
 /** A booking as it is typed: a day and a time in the studio's zone. */
 export interface TypedBooking {
@@ -19,7 +19,7 @@ export function readBooking(
   const startsAt = instantOf(day, time, zone);
   const length = Number(minutes);
   const problems: Problems = {
-    ...(!instantOf(day, '12:00', zone) && { day: 'A day as 2026-11-24' }),
+    ...(!instantOf(day, '12:00', zone) && { day: NO_DAY }),
     ...(!instantOf('2026-01-01', time, zone) && { time: 'A time as 09:30' }),
     ...(!(Number.isInteger(length) && length >= 10 && length <= 240) && {
       minutes: 'Between 10 and 240',

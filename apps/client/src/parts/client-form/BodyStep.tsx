@@ -5,6 +5,7 @@ import { Button } from '../../design/Button';
 import { Field } from '../../design/Field';
 import { Quiet } from '../../design/Words';
 import { ChoiceField } from '../forms/ChoiceField';
+import { DayField } from '../forms/DayField';
 import { ManyField } from '../forms/ManyField';
 import { TapePicture } from '../body/TapePicture';
 import { rangeWords } from '../words/ramp-words';
@@ -21,7 +22,7 @@ export function BodyStep({ control, unit }: { control: IntakeControl; unit: Unit
   return (
     <>
       <Field control={control} name="bodyMass" label={`Body mass, ${unit}`} inputMode="decimal" />
-      <Field control={control} name="bodyMassDay" label="Weighed on" />
+      <DayField control={control} name="bodyMassDay" label="Weighed on" />
       <Field control={control} name="height" label="Height, cm" inputMode="decimal" />
       <ChoiceField
         control={control}

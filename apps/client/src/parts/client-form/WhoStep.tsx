@@ -2,6 +2,7 @@ import { isUnderAge, nowIso, nowMs } from '@spalo/core';
 import { useWatch } from 'react-hook-form';
 import { Field } from '../../design/Field';
 import { ChoiceField } from '../forms/ChoiceField';
+import { DayField } from '../forms/DayField';
 import { formDay } from '../time/day-time';
 import { typedBirth, type IntakeControl } from './client-form';
 
@@ -15,30 +16,37 @@ const consents = [
   { value: false, label: 'Not yet' },
 ] as const;
 
-/** What somebody agrees to: a guardian for who is under 18, else the client to touch cues. */
-function Agreements({ control }: { control: IntakeControl }) {
+const useUnderAge = (control: IntakeControl): boolean => {
   const typed = useWatch({ control, name: 'birthDate' });
-  const birthDate = typedBirth(typed, formDay(nowMs(), 'UTC'));
-  if (isUnderAge({ birthDate }, nowIso())) {
-    return (
-      <>
-        <Field
-          control={control}
-          name="guardian"
-          label="Guardian"
-          hint="Name and number"
-          autoComplete="off"
-        />
-        <ChoiceField
-          control={control}
-          name="guardianConsent"
-          label="The guardian agrees to training"
-          options={consents}
-          hint="Nothing is loaded before. Cues by touch are never shown under 18."
-        />
-      </>
-    );
-  }
+  return isUnderAge({ birthDate: typedBirth(typed, formDay(nowMs(), 'UTC')) }, nowIso());
+};
+
+/** A guardian for who is under 18; nothing for anybody else. */
+export function GuardianFields({ control }: { control: IntakeControl }) {
+  if (!useUnderAge(control)) return null;
+  return (
+    <>
+      <Field
+        control={control}
+        name="guardian"
+        label="Guardian"
+        hint="Name and number"
+        autoComplete="off"
+      />
+      <ChoiceField
+        control={control}
+        name="guardianConsent"
+        label="The guardian agrees to training"
+        options={consents}
+        hint="Nothing is loaded before. Cues by touch are never shown under 18."
+      />
+    </>
+  );
+}
+
+/** Whether cues by touch are agreed to; nobody is asked for a child. */
+function TouchField({ control }: { control: IntakeControl }) {
+  if (useUnderAge(control)) return null;
   return (
     <ChoiceField
       control={control}
@@ -50,18 +58,28 @@ function Agreements({ control }: { control: IntakeControl }) {
   );
 }
 
+/** Whether health answers may be kept. */
+export const ConsentField = ({ control }: { control: IntakeControl }) => (
+  <ChoiceField
+    control={control}
+    name="consent"
+    label="Agrees that health answers are kept"
+    options={consents}
+    hint="Without it the health questions are not stored."
+  />
+);
+
+/** When somebody was born: it decides what is offered. */
+export const BornField = ({ control }: { control: IntakeControl }) => (
+  <DayField control={control} name="birthDate" label="Born on" most={formDay(nowMs(), 'UTC')} />
+);
+
 export function WhoStep({ control }: { control: IntakeControl }) {
   return (
     <>
       <Field control={control} name="name" label="Name" autoComplete="off" />
       <Field control={control} name="calledName" label="Likes to be called" autoComplete="off" />
-      <Field
-        control={control}
-        name="birthDate"
-        label="Born on"
-        hint="Year, month, day: 1990-05-31"
-        inputMode="numeric"
-      />
+      <BornField control={control} />
       <ChoiceField
         control={control}
         name="sex"
@@ -78,14 +96,9 @@ export function WhoStep({ control }: { control: IntakeControl }) {
         hint="Name and number"
         autoComplete="off"
       />
-      <Agreements control={control} />
-      <ChoiceField
-        control={control}
-        name="consent"
-        label="Agrees that health answers are kept"
-        options={consents}
-        hint="Without it the health questions are not stored."
-      />
+      <GuardianFields control={control} />
+      <TouchField control={control} />
+      <ConsentField control={control} />
     </>
   );
 }

@@ -59,7 +59,7 @@ export function intakeForm(unit: Unit, today: string) {
           .transform((cm) => Math.round(cm * 10))
           .refine((mm) => mm >= 0 && mm <= 300, 'Between 0 and 30 cm'),
       ),
-      trainingMonths: typedCount(0, 720, 'Whole months, 0 when new'),
+      trainingMonths: typedCount(0, 720, 'How long? In whole months, 0 when new'),
       nervous: z.boolean(),
       preference: z.enum(['strength', 'size', 'endurance', 'none']),
       goal: typedLine(200),

@@ -7,7 +7,7 @@ import { Stepper } from '../../design/Stepper';
 import { TextField } from '../../design/TextField';
 import { Strong } from '../../design/Words';
 import { newId } from '../../state/log/ids';
-import { isDay } from '../time/day-time';
+import { NO_DAY, isDay } from '../time/day-time';
 import { FlagWhere } from './FlagWhere';
 
 /** A flag as it is typed: the day may be no day yet, and nothing is guessed of where, which side and how much. */
@@ -68,7 +68,7 @@ export function FlagSheet({
   const change = (part: Partial<Typed>) => setTyped({ ...typed, ...part });
   const dayWrong =
     since.trim() !== '' && !isDay(since.trim())
-      ? 'A day as 2026-11-24'
+      ? NO_DAY
       : since.trim() > today
         ? 'This day is still to come. When did it begin?'
         : null;

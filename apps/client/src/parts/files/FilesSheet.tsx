@@ -12,7 +12,7 @@ import { Body, Quiet, Strong } from '../../design/Words';
 import { downloadBlob } from '../../state/download';
 import { useClients } from '../../state/queries';
 import { ClientFinder } from '../client/ClientFinder';
-import { isDay } from '../time/day-time';
+import { NO_DAY, isDay } from '../time/day-time';
 
 const files = [
   { value: 'sets.csv', label: 'Sets' },
@@ -81,7 +81,7 @@ export function FilesSheet({ clientId, onClose }: { clientId?: string; onClose: 
   const [to, setTo] = useState('');
   const [come, setCome] = useState<Come | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const wrong = (day: string) => (day !== '' && !isDay(day) ? 'A day as 2026-11-24' : null);
+  const wrong = (day: string) => (day !== '' && !isDay(day) ? NO_DAY : null);
   const save = async () => {
     setProblem(null);
     setCome({ come: 0, whole: null });

@@ -1,5 +1,7 @@
-import { toGrams, type Unit } from '@spalo/core';
+import { toGrams, writtenDay, type Unit } from '@spalo/core';
 import { z } from 'zod';
+import { dayOrder } from '../../design/day-order';
+import { NO_DAY } from '../time/day-time';
 
 /** A number typed with a point or a comma. */
 export const typedNumber = (message: string) =>
@@ -26,13 +28,13 @@ export const typedGrams = (unit: Unit, low: number, high: number, message: strin
     .transform((value) => toGrams(value, unit))
     .refine((value) => value >= low && value <= high, message);
 
-/** A day typed as 1990-05-31 or 19900531, not after `latest`. */
+/** A day as people type it, not after `latest`. */
 export const typedDay = (latest: string) =>
   z
     .string()
     .trim()
-    .transform((value) => value.replace(/^(\d{4})(\d{2})(\d{2})$/, '$1-$2-$3'))
-    .pipe(z.iso.date('A day as 1990-05-31'))
+    .transform((value) => writtenDay(value, dayOrder, latest) ?? value)
+    .pipe(z.iso.date(NO_DAY))
     .refine((value) => value >= '1900' && value <= latest, 'Not in the future, nor before 1900');
 
 export const typedLine = (max: number) => z.string().trim().max(max, `At most ${max} characters`);

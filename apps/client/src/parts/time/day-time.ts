@@ -1,4 +1,5 @@
 import { TZDate } from '@date-fns/tz';
+import { writtenDay } from '@spalo/core';
 // One by one: the package's index would bring all of it along.
 import { addDays } from 'date-fns/addDays';
 import { isSameDay } from 'date-fns/isSameDay';
@@ -106,4 +107,7 @@ export function formDay(ms: number, zone: string): string {
 
 /** Whether a text is a day as forms hold it ("2026-11-24"). */
 export const isDay = (text: string): boolean =>
-  /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));
+  /^\d{4}-\d{2}-\d{2}$/.test(text) && writtenDay(text, 'day first') === text;
+
+/** What is said beside a field that holds no day. */
+export const NO_DAY = 'A day, as 24 Nov 2026';

@@ -33,7 +33,9 @@ function Heading() {
             `lift ${lane.position} of ${lane.lifts.length}`,
           ].join(' · '),
         ]
-      : ['All lifts done', `${lane.lifts.length} lifts`];
+      : lane.lifts.length === 0
+        ? ['No lift is planned', 'add one, or wrap up']
+        : ['All lifts done', `${lane.lifts.length} lifts`];
   const space = useSpace();
   const least = !wide && space.least;
   return (
