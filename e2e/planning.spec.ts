@@ -305,3 +305,46 @@ test('two trainers book the same bar without network: both see the crossing, and
   await expectNoOverflow(page);
   await otherContext.close();
 });
+
+test.describe('by finger', () => {
+  test.use({ hasTouch: true, viewport: { width: 1024, height: 768 } });
+
+  test('a booking that a finger rests on is lifted and moved; a finger that moves at once scrolls', async ({
+    page,
+  }) => {
+    await openDemo(page);
+    await page.goto('/calendar');
+    await button(page, 'The week after').click();
+    const block = page
+      .getByRole('button')
+      .and(page.locator('[aria-roledescription="booking that can be moved"]'))
+      .first();
+    await block.scrollIntoViewIfNeeded();
+    const hour = (await button(page, /^Book .*, 07:00$/)
+      .first()
+      .boundingBox())!.height;
+    const { x, y } = (await block.boundingBox())!;
+    const at = { x: Math.round(x + 8), y: Math.round(y + 8) };
+    const cdp = await page.context().newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', down = 0) =>
+      cdp.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: type === 'touchEnd' ? [] : [{ x: at.x, y: at.y + down }],
+      });
+
+    await touch('touchStart');
+    for (let step = 1; step <= 6; step += 1) await touch('touchMove', -step * 12);
+    await touch('touchEnd');
+    await expect(block).not.toHaveAttribute('aria-pressed', 'true');
+    await expect(page.getByText(/moved to|put back/i)).toHaveCount(0);
+
+    await block.scrollIntoViewIfNeeded();
+    const now = (await block.boundingBox())!;
+    Object.assign(at, { x: Math.round(now.x + 8), y: Math.round(now.y + 8) });
+    await touch('touchStart');
+    await expect(block).toHaveAttribute('aria-pressed', 'true');
+    for (let step = 1; step <= 8; step += 1) await touch('touchMove', (hour / 8) * step);
+    await touch('touchEnd');
+    await expect(page.getByText(/moved to/)).toBeVisible();
+  });
+});

@@ -1,7 +1,7 @@
 import { useDraggable } from '@dnd-kit/core';
 import { createElement, type ReactNode } from 'react';
 
-/** A booking that can be taken to another time: by mouse, by finger, or by Space and arrows; pressed, it opens. */
+/** A booking that can be taken to another time: by mouse, by a finger that rests on it, or by Space and arrows; pressed, it opens. */
 export function DragHour({
   id,
   says,
@@ -45,9 +45,13 @@ export function DragHour({
       },
       style: {
         ...style,
-        touchAction: fixed ? 'auto' : 'pan-y',
+        // A long press lifts it, and neither marks its text nor opens the browser's menu.
+        userSelect: 'none',
+        WebkitTouchCallout: 'none',
+        touchAction: 'manipulation',
         zIndex: isDragging ? 2 : 1,
         opacity: isDragging ? 0.8 : 1,
+        boxShadow: isDragging ? '0 4px 12px rgba(22, 32, 27, 0.35)' : 'none',
         transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined,
       },
     },

@@ -1,14 +1,18 @@
 import {
   KeyboardSensor,
-  PointerSensor,
+  MouseSensor,
+  TouchSensor,
   useSensor,
   useSensors,
   type KeyboardCoordinateGetter,
   type KeyboardSensorProps,
 } from '@dnd-kit/core';
 
-/** A press becomes a drag after so many pixels, so that a tap still opens. */
+/** A mouse's press becomes a drag after so many pixels, so that a click still opens. */
 const DISTANCE = 6;
+
+/** A finger that rests so long (ms), within so many pixels, lifts; one that moves sooner scrolls the page. */
+const REST = { delay: 300, tolerance: 8 };
 
 /** How a day's column is measured: pixels an hour and a day. */
 export interface HourScale {
@@ -45,10 +49,11 @@ class HourKeys extends KeyboardSensor {
   }
 }
 
-/** A mouse, a finger or the keys: Space takes a booking up and puts it down, Escape puts it back. */
+/** A mouse, a finger that rests on it, or the keys: Space takes a booking up and puts it down, Escape puts it back. */
 export const useHourSensors = (scale: HourScale) =>
   useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: DISTANCE } }),
+    useSensor(MouseSensor, { activationConstraint: { distance: DISTANCE } }),
+    useSensor(TouchSensor, { activationConstraint: REST }),
     useSensor(HourKeys, {
       coordinateGetter: byKeys(scale),
       keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
