@@ -100,23 +100,26 @@ await page.setViewportSize(phone);
 await settled();
 await shoot('client-phone');
 
-// The intake.
+// A new client: what is needed now, then all of it.
 const field = (name) => page.getByRole('textbox', { name, exact: true });
 const next = () => button('Next').click();
 await page.goto('/clients');
 await button('Add a client').click();
 await field('Name').fill('Wilhelmina Achterberg-Oduya');
-await field('Born on').fill('1999-04-12');
+await field('Born on').fill('12 April 1999');
+await field('Body mass, kg').fill('64.5');
+await page.getByRole('radio', { name: 'New', exact: true }).click();
+await settled();
+await shoot('new-client-phone');
+await button('Ask all of it now').click();
 await page.getByRole('radio', { name: 'Female', exact: true }).click();
 await page
   .getByRole('radiogroup', { name: 'Agrees that health answers are kept' })
   .getByRole('radio', { name: 'Yes, agreed' })
   .click();
 await next();
-await field('Body mass, kg').fill('64.5');
 await field('Height, cm').fill('171');
 await next();
-await field('Months of regular training').fill('0');
 await page.getByRole('radio', { name: 'Nervous' }).click();
 await next();
 for (const answers of await page.getByRole('radiogroup').all()) {
@@ -126,8 +129,6 @@ for (const answers of await page.getByRole('radiogroup').all()) {
 const medicine = page.getByRole('radiogroup', { name: /^Medicine/ }).first();
 await medicine.getByRole('radio', { name: 'Yes' }).click();
 await medicine.scrollIntoViewIfNeeded();
-await settled();
-await shoot('intake-phone');
 await next();
 await button('Add client').click();
 await page.getByRole('region', { name: 'Weights for the next session' }).waitFor();
