@@ -1,6 +1,6 @@
 import { isExpected } from '@spalo/core';
 import { and, asc, eq, gte, lte, sql } from 'drizzle-orm';
-import { ICalCalendarMethod, ICalEventStatus, default as ical } from 'ical-generator';
+import ICAL from 'ical.js';
 import type { Who } from '../access/sign-in';
 import { hashToken, newToken } from '../access/token';
 import type { StudioDb } from '../db/database';
@@ -43,6 +43,7 @@ export async function endFeed(db: StudioDb, who: Whose): Promise<void> {
 }
 
 const DAY_MS = 24 * 3600 * 1000;
+const AGAIN = ICAL.Duration.fromSeconds(900);
 /** How far back and ahead a calendar goes. */
 const SPAN = { back: 60 * DAY_MS, ahead: 370 * DAY_MS } as const;
 
@@ -75,25 +76,40 @@ export async function calendarOf(db: StudioDb, who: Whose, nowMs: number): Promi
       ),
     )
     .orderBy(asc(bookings.startsAt), asc(bookings.id));
-  const calendar = ical({
+  const calendar = component('vcalendar', {
+    version: '2.0',
+    prodid: '-//spalo//calendar//EN',
+    method: 'PUBLISH',
     name: studio!.name,
-    prodId: { company: 'spalo', product: 'calendar' },
-    method: ICalCalendarMethod.PUBLISH,
-    // Programs that follow it ask again so often, seconds.
-    ttl: 900,
+    'x-wr-calname': studio!.name,
+    // Programs that follow it ask again so often.
+    'refresh-interval': AGAIN,
+    'x-published-ttl': AGAIN,
   });
+  const stamp = instant(nowMs);
   for (const { booking, name, called } of rows) {
-    const start = new Date(booking.startsAt);
+    const startMs = Date.parse(booking.startsAt);
     const room = here.find(({ id }) => id === booking.roomId) ?? only;
-    calendar.createEvent({
-      id: `${booking.id}@spalo`,
-      start,
-      end: new Date(start.getTime() + booking.minutes * 60_000),
-      stamp: new Date(nowMs),
+    const event = component('vevent', {
+      uid: `${booking.id}@spalo`,
+      dtstamp: stamp,
+      dtstart: instant(startMs),
+      dtend: instant(startMs + booking.minutes * 60_000),
       summary: called || name,
-      status: isExpected(booking) ? ICalEventStatus.CONFIRMED : ICalEventStatus.CANCELLED,
+      status: isExpected(booking) ? 'CONFIRMED' : 'CANCELLED',
       ...(room && { location: room.name }),
     });
+    calendar.addSubcomponent(event);
   }
-  return calendar.toString();
+  return `${calendar.toString()}\r\n`;
+}
+
+const instant = (ms: number) => ICAL.Time.fromJSDate(new Date(ms), true);
+
+function component(name: string, properties: Record<string, string | ICAL.Time | ICAL.Duration>) {
+  const made = new ICAL.Component(name);
+  for (const [property, value] of Object.entries(properties)) {
+    made.addPropertyWithValue(property, value);
+  }
+  return made;
 }

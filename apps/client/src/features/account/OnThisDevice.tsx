@@ -5,6 +5,7 @@ import { Body } from '../../design/Words';
 import { journal } from '../../state/device';
 import { attempt } from '../../state/problems';
 import { useOutbox, useUntold } from '../../state/use-journal';
+import { entryWords } from './entry-words';
 import { HeldHere } from './HeldHere';
 
 /** Whether all of this device has reached the server, in words. */
@@ -26,11 +27,7 @@ export function OnThisDevice() {
     <Section title="On this device">
       <Body>{sent}</Body>
       {refused.map((entry) => (
-        <Banner
-          key={entry.id}
-          kind="stop"
-          title={`The server refused: ${entry.kind === 'event' ? entry.event.type : entry.change.route}`}
-        >
+        <Banner key={entry.id} kind="stop" title={`The server refused ${entryWords(entry)}`}>
           {entry.refusal ?? ''}
         </Banner>
       ))}
