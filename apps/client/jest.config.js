@@ -12,6 +12,8 @@ module.exports = {
   ],
   moduleNameMapper: {
     '\\.css$': '<rootDir>/jest/empty.js',
+    // Packages that are not compiled here ask for it by the name of the other platforms.
+    '^react-native$': require.resolve('react-native-web'),
     // There are no workers here: tasks are done where they are asked for.
     'worker/ask$': '<rootDir>/src/state/worker/ask-here.test-help.ts',
     '^@/(.*)$': '<rootDir>/src/$1',

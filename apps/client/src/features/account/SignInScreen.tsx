@@ -12,7 +12,7 @@ import { Field } from '../../design/Field';
 import { Icon } from '../../design/Icon';
 import { ErrorState, LoadingState } from '../../design/States';
 import { TextField } from '../../design/TextField';
-import { Body, Strong, Title } from '../../design/Words';
+import { Body, Quiet, Strong, Title } from '../../design/Words';
 import { useSetup } from '../../state/queries';
 import { enter } from './account-actions';
 import { showProblem } from './form-problem';
@@ -55,6 +55,10 @@ function SignInForm() {
         autoComplete="current-password"
       />
       <Button kind="main" big label="Sign in" onPress={handleSubmit((body) => submit(body))} />
+      <Quiet>
+        Password forgotten? An owner of your studio gives you a link to choose another; an owner
+        gets one from whoever runs the server.
+      </Quiet>
       {studios && (
         <View role="group" aria-label="Which studio" className="gap-2">
           <Strong>You work for several studios. Which one?</Strong>

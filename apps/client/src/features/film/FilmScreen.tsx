@@ -92,6 +92,7 @@ function FilmBench({ found, others, account }: BenchProps) {
     );
   const panel = (
     <View className="gap-6">
+      <RepsSeen seen={bench.reps.length} logged={found.set.reps} />
       <ToolPanel
         bench={bench}
         plates={plates}
@@ -122,6 +123,18 @@ function FilmBench({ found, others, account }: BenchProps) {
       {picture}
       {panel}
     </View>
+  );
+}
+
+/** Where a film shows other than the reps that were logged, it says so. */
+function RepsSeen({ seen, logged }: { seen: number; logged: number }) {
+  if (seen === 0 || seen === logged) return null;
+  return (
+    <Quiet className="text-ink">
+      {seen < logged
+        ? `${seen} of the ${logged} reps of the set are found in this film.`
+        : `${seen} reps are found in this film; ${logged} were logged.`}
+    </Quiet>
   );
 }
 

@@ -19,6 +19,8 @@ function One({ value, unit, name }: { value: string; unit: string; name: string 
 
 /** What a rep was, in numbers. */
 export function RepNumbersCard({ rep }: { rep: RepNumbers }) {
+  // The mean holds the start and the end as well: in the middle a rep is slower than that only where it sticks.
+  const sticks = rep.leastUp < rep.meanUp;
   return (
     <Card className="gap-3">
       <View className="flex-row flex-wrap gap-x-5 gap-y-3">
@@ -28,8 +30,9 @@ export function RepNumbersCard({ rep }: { rep: RepNumbers }) {
         <One value={rep.pauseS.toFixed(1)} unit="s" name="still" />
         <One value={rep.upS.toFixed(1)} unit="s" name="up" />
         <One value={(rep.meanUp / 1000).toFixed(2)} unit="m/s" name="up, mean" />
-        <One value={(rep.leastUp / 1000).toFixed(2)} unit="m/s" name="slowest midway" />
+        {sticks && <One value={(rep.leastUp / 1000).toFixed(2)} unit="m/s" name="slowest midway" />}
       </View>
+      {!sticks && <Quiet>No slow place midway.</Quiet>}
       {!rep.whole && <Quiet>The bar was hidden in this rep: its times and turn may be off.</Quiet>}
     </Card>
   );

@@ -43,6 +43,13 @@ describe('the intake form', () => {
     });
   });
 
+  it.each(['31.5.1990', '31 May 1990', '19900531', '31.5.90'])(
+    'reads a birth date typed as %s',
+    (typed) => {
+      expect(form.parse({ ...filled, birthDate: typed }).birthDate).toBe('1990-05-31');
+    },
+  );
+
   it.each([
     [{ name: ' ' }, 'name'],
     [{ bodyMass: '12' }, 'bodyMass'],
@@ -52,7 +59,7 @@ describe('the intake form', () => {
     [{ birthDate: '2040-01-01' }, 'birthDate'],
     [{ birthDate: '' }, 'birthDate'],
     [{ guardianConsent: true }, 'guardian'],
-    [{ birthDate: '31.5.1990' }, 'birthDate'],
+    [{ birthDate: '31.2.1990' }, 'birthDate'],
     [{ email: 'nobody' }, 'email'],
     [{ height: '3' }, 'height'],
     [{ thigh: '45' }, 'shin'],
