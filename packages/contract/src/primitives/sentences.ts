@@ -44,4 +44,7 @@ function sentenceFor(issue: z.core.$ZodRawIssue): string {
   }
 }
 
-z.config({ customError: sentenceFor });
+/** From here on every schema says what is wrong in these sentences, unless it has words of its own. */
+export const saySentences = (): void => {
+  z.config({ customError: sentenceFor });
+};

@@ -1,7 +1,9 @@
 import { nowMs, timeOfId, units } from '@spalo/core';
 import { z } from 'zod';
+import { saySentences } from './sentences';
+
 // What a schema does not say in its own words is a sentence all the same.
-import './sentences';
+saySentences();
 
 /** Text that PostgreSQL can hold: no NUL or other control characters, no half characters. */
 const clean = (value: string) =>

@@ -1,10 +1,17 @@
 import { dayPlus } from '@spalo/core';
-import ICAL from 'ical.js';
+import { RRule, type Weekday } from 'rrule';
 import { instantOf, isDay } from '../time/day-time';
 
 export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
-/** The same days as rules name them (RFC 5545). */
-const codes = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
+const rules: readonly Weekday[] = [
+  RRule.MO,
+  RRule.TU,
+  RRule.WE,
+  RRule.TH,
+  RRule.FR,
+  RRule.SA,
+  RRule.SU,
+];
 
 /** How a booking is repeated. */
 export interface Repeat {
@@ -26,6 +33,8 @@ export const fromDay = (repeat: Repeat, before: string, after: string): Repeat =
     ? { ...repeat, days: [weekdayOf(after)] }
     : repeat;
 
+const two = (number: number) => String(number).padStart(2, '0');
+
 /**
  * The times of a repeated booking (RFC 5545), at the same hour on the wall before and after the clocks change: the rule counts
  * days as they stand in the calendar of the studio's zone. An hour that a change skips falls on the next that there is.
@@ -35,32 +44,31 @@ export function repeated(
   first: { day: string; time: string },
   zone: string,
 ): { rule: string; startsAt: string[] } {
-  const rule = ICAL.Recur.fromData({
-    freq: 'WEEKLY',
+  const [year = 0, month = 1, date = 1] = first.day.split('-').map(Number);
+  const rule = new RRule({
+    freq: RRule.WEEKLY,
     interval: every,
-    byday: days.map((day) => codes[day]!),
+    byweekday: days.map((day) => rules[day]!),
     count,
-    wkst: ICAL.Time.MONDAY,
+    wkst: RRule.MO,
+    // Days without an hour or a zone: noon of the day, so that no rounding moves it.
+    dtstart: new Date(Date.UTC(year, month - 1, date, 12)),
   });
-  // Days without an hour or a zone; the hour is the studio's.
-  const all = rule.iterator(ICAL.Time.fromDateString(first.day));
-  const startsAt: string[] = [];
-  for (let day = all.next(); day; day = all.next()) {
-    const at = instantOf(day.toString(), first.time, zone);
-    if (at) startsAt.push(at);
-  }
-  return { rule: rule.toString(), startsAt };
+  const startsAt = rule.all().flatMap((each) => {
+    const day = `${each.getUTCFullYear()}-${two(each.getUTCMonth() + 1)}-${two(each.getUTCDate())}`;
+    return instantOf(day, first.time, zone) ?? [];
+  });
+  return {
+    rule: RRule.optionsToString({ ...rule.origOptions, dtstart: null }).replace('RRULE:', ''),
+    startsAt,
+  };
 }
 
-/** How a rule is said: "Every week on Mon and Thu, 12 times". */
+/** How a rule is said: "Every Mon and Thu, 12 times". */
 export function ruleText(rule: string): string {
   try {
-    const { freq, interval, count, parts } = ICAL.Recur.fromString(rule);
-    if (freq !== 'WEEKLY') return 'Repeated';
-    const named = (parts.BYDAY ?? []).map((code) => weekdays[codes.indexOf(String(code))]!);
-    const days = new Intl.ListFormat('en-GB').format(named);
-    const often = interval === 1 ? 'Every week' : `Every ${interval} weeks`;
-    return [`${often}${days && ` on ${days}`}`, ...(count ? [`${count} times`] : [])].join(', ');
+    const text = RRule.fromString(rule).toText();
+    return text.charAt(0).toUpperCase() + text.slice(1);
   } catch {
     return 'Repeated';
   }
