@@ -17,6 +17,9 @@ import { HourBlock, hourText } from './HourBlock';
 import { inLanes } from './lanes';
 import { movedBy, useHourSensors } from './use-drag-hours';
 
+/** A drag scrolls the page only right at its edge: what begins near it must not run away. */
+const AT_THE_EDGE = { threshold: { x: 0, y: 0.06 } };
+
 /** Height of an hour, rem. */
 const HOUR_REM = 4.5;
 const LABEL_REM = 3.5;
@@ -135,6 +138,7 @@ export function HourGrid(grid: GridProps) {
     <DndContext
       sensors={sensors}
       onDragEnd={end}
+      autoScroll={AT_THE_EDGE}
       accessibility={{ announcements, screenReaderInstructions }}
     >
       <View onLayout={({ nativeEvent }: LayoutChangeEvent) => setWidth(nativeEvent.layout.width)}>
