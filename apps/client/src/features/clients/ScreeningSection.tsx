@@ -14,7 +14,7 @@ import { useNow } from '../../design/use-now';
 import { sync } from '../../state/device';
 import { queryClient } from '../../state/query-client';
 import { useQuestions } from '../../parts/client/use-questions';
-import { NO_DAY, clockTime, shortDate } from '../../parts/time/day-time';
+import { NO_DAY, clockTime, isDay, shortDate } from '../../parts/time/day-time';
 
 type Answers = Screening['answers'];
 
@@ -36,7 +36,7 @@ function Clearance({
   onChange: (part: Partial<Answers[string]>) => void;
 }) {
   const [day, setDay] = useState(answer.clearedOn ?? '');
-  const wrong = day !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(day);
+  const wrong = day !== '' && !isDay(day);
   return (
     <View role="group" aria-label={`More on: ${asks}`} className="gap-2">
       <TextField
@@ -60,10 +60,8 @@ function Clearance({
             value={day}
             onChange={(text) => {
               setDay(text);
-              const whole = /^\d{4}-\d{2}-\d{2}$/.test(text.trim());
-              onChange({ clearedOn: whole ? text.trim() : null });
+              onChange({ clearedOn: isDay(text) ? text : null });
             }}
-            hint="2026-11-24"
             problem={wrong ? NO_DAY : null}
           />
         </View>

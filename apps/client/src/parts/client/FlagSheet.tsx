@@ -100,7 +100,7 @@ export function FlagSheet({
         value={since}
         onChange={(text) => change({ since: text })}
         most={today}
-        hint="2026-11-24, or empty"
+        hint="As 24 Nov 2026, or empty"
         problem={dayWrong}
       />
       {line('saidBy', 'Who said so', 200)}

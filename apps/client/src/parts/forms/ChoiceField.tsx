@@ -1,7 +1,5 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import { View } from 'react-native';
-import { Choice } from '../../design/Choice';
-import { Quiet, Strong } from '../../design/Words';
+import { ChoiceField as LabelledChoice } from '../../design/ChoiceField';
 
 /** A labelled choice of a form, with its message beside it. */
 export function ChoiceField<T extends FieldValues, V extends string | boolean | null, Output = T>({
@@ -24,23 +22,15 @@ export function ChoiceField<T extends FieldValues, V extends string | boolean | 
       control={control}
       name={name}
       render={({ field, fieldState }) => (
-        <View className="gap-1">
-          <Strong>{label}</Strong>
-          <Choice
-            label={label}
-            options={options}
-            value={field.value as V}
-            onChange={field.onChange}
-            wrap={wrap}
-          />
-          {fieldState.error ? (
-            <Strong role="alert" className="text-small text-oxide">
-              {fieldState.error.message}
-            </Strong>
-          ) : (
-            hint && <Quiet>{hint}</Quiet>
-          )}
-        </View>
+        <LabelledChoice
+          label={label}
+          options={options}
+          value={field.value as V}
+          onChange={field.onChange}
+          wrap={wrap}
+          hint={hint}
+          problem={fieldState.error?.message}
+        />
       )}
     />
   );

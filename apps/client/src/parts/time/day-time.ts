@@ -106,8 +106,7 @@ export function formDay(ms: number, zone: string): string {
 }
 
 /** Whether a text is a day as forms hold it ("2026-11-24"). */
-export const isDay = (text: string): boolean =>
-  /^\d{4}-\d{2}-\d{2}$/.test(text) && writtenDay(text, 'day first') === text;
+export const isDay = (text: string): boolean => writtenDay(text, 'day first') === text;
 
 /** What is said beside a field that holds no day. */
 export const NO_DAY = 'A day, as 24 Nov 2026';
