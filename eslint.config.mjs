@@ -11,6 +11,33 @@ const DAY_CUT =
 const DAY = 'A day is the studio’s: studioDay, dayIn or dayPlus of @spalo/core.';
 const CLOCK = 'The time comes from nowMs or nowIso of @spalo/core.';
 
+/** A capital and more than one word: what is read by people and may be worded anew, so nothing hangs on it. */
+const SENTENCE = '/^[A-Z][a-z]+ \\S+/';
+const CODES = 'A sentence decides nothing: compare a code.';
+const PLURAL = 'Plurals by countText or wordFor of @spalo/core.';
+const EXPECTS = 'A test expects something.';
+const words = [
+  {
+    selector: `BinaryExpression[operator=/^[!=]==$/] > Literal[value=${SENTENCE}]`,
+    message: CODES,
+  },
+  {
+    selector: `CallExpression[callee.property.name=/^(startsWith|endsWith|includes)$/] > Literal.arguments[value=${SENTENCE}]`,
+    message: CODES,
+  },
+  {
+    selector:
+      'ConditionalExpression[test.operator="==="][test.right.value=1][consequent.value=/./][alternate.value=/s$/]',
+    message: PLURAL,
+  },
+];
+/** A test without an expectation cannot fail; one that is run by a function which expects names it `expect…`. */
+const expects = {
+  selector:
+    'CallExpression[callee.name=/^(it|test)$/]:not(:has(Identifier[name=/^(expect|assert)/]))[arguments.1.type=/Function/]',
+  message: EXPECTS,
+};
+
 const inClient = (config) => ({ ...config, files: ['apps/client/**/*.{ts,tsx,js}'] });
 
 export default [
@@ -77,13 +104,14 @@ export default [
         'error',
         { selector: NEW_DATE, message: CLOCK },
         { selector: DAY_CUT, message: DAY },
+        ...words,
       ],
     },
   },
   {
-    // A test says in which zone it plays.
-    files: ['**/*.test.ts', '**/*.test-help.ts'],
-    rules: { 'no-restricted-syntax': ['error', { selector: NEW_DATE, message: CLOCK }] },
+    // A test says in which zone it plays, and reads words as people do.
+    files: ['**/*.{test,test-help,spec}.{ts,tsx}'],
+    rules: { 'no-restricted-syntax': ['error', { selector: NEW_DATE, message: CLOCK }, expects] },
   },
   {
     files: ['packages/core/src/**/*.ts'],
@@ -110,6 +138,7 @@ export default [
           message: 'Core takes the time as an argument.',
         },
         { selector: DAY_CUT, message: DAY },
+        ...words,
       ],
     },
   },

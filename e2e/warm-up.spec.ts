@@ -26,7 +26,7 @@ const loadOf = async (page: Page, at: number) =>
   Number(/([\d.]+) kg/.exec((await warmUps(page).nth(at).getAttribute('aria-label'))!)![1]);
 
 /** Everything of a warm-up from the first drill to the verdict, and the next session that has learned from it. */
-async function warmUpWhole(page: Page, name: string): Promise<void> {
+async function expectWarmUp(page: Page, name: string): Promise<void> {
   const start = button(page, `Start ${name}`);
   if (!(await start.isVisible())) await button(page, `Plan of ${name}`).click();
   await start.click();
@@ -144,7 +144,7 @@ async function warmUpWhole(page: Page, name: string): Promise<void> {
 
 test('a whole warm-up, and the next one that learned from it', async ({ page }) => {
   await openDemo(page);
-  await warmUpWhole(page, 'Runa Hallvard-Iyer');
+  await expectWarmUp(page, 'Runa Hallvard-Iyer');
 });
 
 test('the same without network', async ({ page, context }) => {
@@ -152,7 +152,7 @@ test('the same without network', async ({ page, context }) => {
   await untilOffline(page);
   // The worker is fetched with the shell; nothing of a warm-up asks the server.
   await context.setOffline(true);
-  await warmUpWhole(page, 'Caspian Dole');
+  await expectWarmUp(page, 'Caspian Dole');
   await expect(page.getByText(/Offline · \d+ to send/)).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText(/to send/)).toHaveCount(0);

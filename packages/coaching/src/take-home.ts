@@ -13,6 +13,8 @@ import {
   type Person,
   type SessionState,
   type Unit,
+  countText,
+  listText,
 } from '@spalo/core';
 import { cueTo, type Learner } from './technique/taught-to';
 
@@ -75,11 +77,11 @@ function setsText(
   const [first] = sets;
   const alike = sets.every(({ reps }) => reps === first!.reps);
   if (alike) {
-    const times = sets.length === 1 ? '1 set' : `${sets.length} sets`;
+    const times = countText(sets.length, 'set');
     return `${times} of ${counted ? amountText(first!.reps, counted) : first!.reps}${withLoad}`;
   }
   const amounts = sets.map(({ reps }) => (counted ? amountText(reps, counted) : String(reps)));
-  const listed = `${amounts.slice(0, -1).join(', ')} and ${amounts.at(-1)}`;
+  const listed = listText(amounts);
   return `${listed}${counted ? '' : ' reps'}${withLoad}${sets.some(({ loadG }) => loadG < top) ? ' at most' : ''}`;
 }
 
@@ -112,7 +114,7 @@ function moreText(
     all.filter(({ loadG }) => loadG === now).reduce((sum, { cleanReps }) => sum + cleanReps, 0);
   const more = now === then && !counted ? clean(sets) - clean(last.sets) : 0;
   if (more <= 0 || sets.length > last.sets.length) return null;
-  return `${nameOf(liftId)}: ${more} clean ${more === 1 ? 'rep' : 'reps'} more with the same load.`;
+  return `${nameOf(liftId)}: ${countText(more, 'clean rep')} more with the same load.`;
 }
 
 /** What went well: clean reps, more than last time, what the trainer wrote. Never nothing. */
@@ -130,7 +132,7 @@ function goodOf(done: readonly Done[], { before, unit }: TakeHomeFrom): string[]
     : clean.map(({ lift }) => `${nameOf(lift.plan.liftId)}: every rep was clean.`);
   const good = [...cleanText, ...more, ...written];
   const count = done.reduce((sum, each) => sum + each.sets.length, 0);
-  return good.length > 0 ? good : [`You came, and did ${count} ${count === 1 ? 'set' : 'sets'}.`];
+  return good.length > 0 ? good : [`You came, and did ${countText(count, 'set')}.`];
 }
 
 /** The cue of the lift that needs it most: the one with most marks, else the first that has one. */

@@ -2,6 +2,7 @@ export { ofThisVersion, streamKey, type LogEvent, type StreamKind } from './log/
 export { madeMs, timeOfId } from './log/time-of-id';
 export { clockAheadMs, nowIso, nowMs, setClock } from './unit/clock';
 export { dayIn, dayPlus, setStudioZone, studioDay } from './unit/days';
+export { countText, LANGUAGE, listText, wordFor } from './unit/language';
 export { dayFrom, letteredDay, writtenDay, type WrittenOrder } from './unit/written-day';
 export {
   fromGrams,

@@ -1,4 +1,4 @@
-import { writtenDay } from '@spalo/core';
+import { writtenDay, LANGUAGE } from '@spalo/core';
 import { createElement, useRef, useState, type Ref } from 'react';
 import { View, type TextInput } from 'react-native';
 import { IconButton } from './Button';
@@ -9,7 +9,7 @@ import { TextField } from './TextField';
 const hidden = { position: 'absolute', bottom: 0, right: 0, width: 1, height: 1, opacity: 0 };
 
 const LONGEST = 20;
-const told = new Intl.DateTimeFormat('en-GB', {
+const told = new Intl.DateTimeFormat(LANGUAGE, {
   weekday: 'long',
   day: 'numeric',
   month: 'long',

@@ -23,6 +23,7 @@ import {
   type SessionState,
   studioDay,
   setStudioZone,
+  listText,
 } from '@spalo/core';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import { addDays, format, getISODay, subDays, subYears } from 'date-fns';
@@ -159,7 +160,7 @@ function weekdays(comes: readonly number[], now: Date): string {
   const days = comes
     .map((ahead) => addDays(now, ahead))
     .sort((a, b) => getISODay(a) - getISODay(b));
-  return new Intl.ListFormat('en-GB').format(days.map((day) => `${format(day, 'EEEE')}s`));
+  return listText(days.map((day) => `${format(day, 'EEEE')}s`));
 }
 
 /** Where and when the demo is made, and what its ids and chances come from. */

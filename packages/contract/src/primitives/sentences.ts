@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import { z } from 'zod';
 
 const kinds: Record<string, string> = {
@@ -15,7 +16,7 @@ const many = (count: number | bigint, origin: string) =>
   origin === 'string'
     ? `${count} characters`
     : origin === 'array'
-      ? `${count} ${Number(count) === 1 ? 'entry' : 'entries'}`
+      ? countText(Number(count), 'entry', 'entries')
       : `${count}`;
 
 /** What is wrong with a value where its schema does not say it in words of its own: a sentence, for people. */

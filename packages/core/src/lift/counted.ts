@@ -1,3 +1,4 @@
+import { countText } from '../unit/language';
 /** What the sets of a lift count that is not counted in reps: seconds that it is held, or metres that it is carried. */
 export const heldCounts = ['seconds', 'metres'] as const;
 export type HeldCount = (typeof heldCounts)[number];
@@ -12,4 +13,4 @@ const letters: Record<HeldCount, string> = { seconds: 's', metres: 'm' };
 
 /** An amount as it is said: "8 reps", "30 s", "40 m". */
 export const amountText = (amount: number, counted: HeldCount | undefined): string =>
-  counted ? `${amount} ${letters[counted]}` : `${amount} ${amount === 1 ? 'rep' : 'reps'}`;
+  counted ? `${amount} ${letters[counted]}` : countText(amount, 'rep');

@@ -1,3 +1,4 @@
+import { countText } from '../unit/language';
 import { studioDay } from '../unit/days';
 import { askedText, planAsked, type Ahead } from '../block/asked-plan';
 import { memoryOf, type ClientHistory } from '../memory/history';
@@ -227,7 +228,7 @@ function afterAbsence(kept: LiftPlan, days: number, loads: Loads, lift: Lift) {
   const fewer = kept.reps - reps;
   const what = [
     ...(lighter > 0 ? [`${lighter} % lighter`] : []),
-    ...(fewer > 0 ? [`${fewer} ${fewer === 1 ? 'rep' : 'reps'} fewer`] : []),
+    ...(fewer > 0 ? [`${countText(fewer, 'rep')} fewer`] : []),
   ];
   const ceiling: Ceiling = { loadG, reason: 'absence' };
   const why = `${days} days away: ${what.join(', ') || 'nothing lighter is here'}`;

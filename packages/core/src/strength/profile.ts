@@ -1,3 +1,4 @@
+import { countText } from '../unit/language';
 import type { Lift, LoadBelief } from '../lift/lift';
 import { startsCareful } from '../person/careful';
 import type { Person } from '../person/person';
@@ -65,7 +66,7 @@ const FAR = 1.5;
 function reason(certainty: Certainty, belief: Belief, at: number): string {
   if (certainty === 'known') {
     const count = belief.sets[at]!;
-    return `From ${count} working ${count === 1 ? 'set' : 'sets'} of this lift and what related lifts say`;
+    return `From ${countText(count, 'working set')} of this lift and what related lifts say`;
   }
   if (certainty === 'related') {
     const pattern = belief.lifts[at]!.pattern;

@@ -1,3 +1,5 @@
+import { LANGUAGE } from './language';
+
 /** Days as they are kept and typed: 2026-11-24. */
 const DAY_MS = 24 * 3600 * 1000;
 
@@ -18,7 +20,7 @@ export function dayIn(at: string | number, name: string): string {
   let formatter = formatters.get(name);
   if (!formatter) {
     const figures = { year: 'numeric', month: '2-digit', day: '2-digit' } as const;
-    formatter = new Intl.DateTimeFormat('en-US', { timeZone: name, ...figures });
+    formatter = new Intl.DateTimeFormat(LANGUAGE, { timeZone: name, ...figures });
     formatters.set(name, formatter);
   }
   const parts = formatter.formatToParts(typeof at === 'string' ? Date.parse(at) : at);

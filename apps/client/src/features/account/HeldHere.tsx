@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -5,9 +6,6 @@ import { Quiet } from '../../design/Words';
 import { useRemembered } from '../../state/import/remembered';
 import { useFileWays } from '../../state/film/film-files';
 import { useHeldBlocks, useSessions } from '../../state/use-journal';
-
-const counted = (count: number, one: string, many = `${one}s`) =>
-  `${count} ${count === 1 ? one : many}`;
 
 /** How much room the browser says that all of this takes, MB; null where it does not say. */
 function useTakenMb(): number | null {
@@ -30,11 +28,11 @@ export function HeldHere() {
   const megabytes = films.reduce((sum, { bytes }) => sum + bytes, 0) / 1e6;
   const kinds = Object.keys(files).length;
   const held = [
-    counted(sessions.size, 'session'),
-    counted(blocks.size, 'block'),
+    countText(sessions.size, 'session'),
+    countText(blocks.size, 'block'),
     ...(films.length > 0
       ? [
-          `${counted(films.length, 'film or still', 'films and stills')} (${megabytes.toFixed(1)} MB)`,
+          `${countText(films.length, 'film or still', 'films and stills')} (${megabytes.toFixed(1)} MB)`,
         ]
       : []),
   ];
@@ -45,7 +43,7 @@ export function HeldHere() {
       </Quiet>
       {kinds > 0 && (
         <>
-          <Quiet>{`How ${counted(kinds, 'kind')} of spreadsheet were read is remembered here.`}</Quiet>
+          <Quiet>{`How ${countText(kinds, 'kind')} of spreadsheet were read is remembered here.`}</Quiet>
           <Button label="Forget how spreadsheets were read" onPress={forget} />
         </>
       )}

@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Section } from '../../design/Section';
@@ -12,7 +13,7 @@ import { HeldHere } from './HeldHere';
 export function useSentText(): string {
   const { waiting, refused } = useOutbox();
   if (waiting.length > 0)
-    return `${waiting.length} ${waiting.length === 1 ? 'thing waits' : 'things wait'} to be sent.`;
+    return `${countText(waiting.length, 'thing waits', 'things wait')} to be sent.`;
   return refused.length === 0
     ? 'Everything has been sent.'
     : 'Nothing waits; what was refused has not been kept by the server.';

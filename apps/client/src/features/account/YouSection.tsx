@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import { useState } from 'react';
 import { call } from '../../api/call';
@@ -35,7 +36,7 @@ export function YouSection({ account }: { account: Account }) {
       {problem && <Banner kind="stop" title={problem} />}
       {waiting.length > 0 && (
         <Body>
-          {`${waiting.length} ${waiting.length === 1 ? 'thing is' : 'things are'} not sent yet. After signing out they stay on this device, for you alone, until you sign in here again.`}
+          {`${countText(waiting.length, 'thing is', 'things are')} not sent yet. After signing out they stay on this device, for you alone, until you sign in here again.`}
         </Body>
       )}
       <Button label="Sign out" onPress={run(leave, 'Signing out needs the network.')} />

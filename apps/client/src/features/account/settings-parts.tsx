@@ -1,3 +1,4 @@
+import { listText } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import type { ComponentType } from 'react';
 import { Choice } from '../../design/Choice';
@@ -68,7 +69,7 @@ const SentValue = () => <Quiet>{useSentText()}</Quiet>;
 const TrainersValue = () => {
   const { data: trainers = [] } = useTrainers();
   const names = trainers.filter(({ standing }) => standing !== 'left').map(({ name }) => name);
-  return <Quiet>{new Intl.ListFormat('en', { type: 'conjunction' }).format(names)}</Quiet>;
+  return <Quiet>{listText(names)}</Quiet>;
 };
 
 /** All parts, in the order of the list. */

@@ -1,4 +1,4 @@
-import { massNumber, type Unit } from '@spalo/core';
+import { massNumber, type Unit, countText } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';
@@ -12,7 +12,7 @@ const handlingText = ({ ramp }: BenchRamp) => {
   const plated =
     working.kind === 'barbell' || working.kind === 'machine' || working.kind === 'body';
   const what = plated ? 'pair' : working.kind === 'stack' ? 'pin move' : 'bell';
-  return `${moves} ${what}${moves === 1 ? '' : 's'} handled`;
+  return `${countText(moves, what)} handled`;
 };
 
 /** One ramp of the bench: its picture, its time and what handling it takes. */

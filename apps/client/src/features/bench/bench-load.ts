@@ -7,6 +7,7 @@ import {
   type LoadProblem,
   type Loads,
   type Unit,
+  LANGUAGE,
 } from '@spalo/core';
 import { typedGrams } from '../../parts/forms/typed';
 
@@ -22,7 +23,7 @@ export interface TypedLoad {
 
 /** Reads a working load. What the screens show is rounded, so a load as it is shown means that load. */
 export function readLoad(typed: string, unit: Unit, loads: Loads): TypedLoad {
-  const wrong = `A number in ${unit}, up to ${MOST.toLocaleString('en')}`;
+  const wrong = `A number in ${unit}, up to ${MOST.toLocaleString(LANGUAGE)}`;
   const read = typedGrams(unit, 1, toGrams(MOST, unit), wrong).safeParse(typed);
   if (!read.success) return { grams: 0, wrong, problem: null };
   const grams = shownAs(loads, read.data, unit)?.loadG ?? read.data;

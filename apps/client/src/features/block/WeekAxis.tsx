@@ -1,3 +1,4 @@
+import { LANGUAGE } from '@spalo/core';
 import type { BlockView } from '@spalo/coaching/blocks';
 import type { CalendarWeek } from '@spalo/core/blocks';
 import { View } from 'react-native';
@@ -5,7 +6,7 @@ import { Figure, Quiet } from '../../design/Words';
 
 /** A day without its year: "24 Nov". */
 const shortDay = (day: string) =>
-  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', {
+  new Date(`${day}T12:00:00Z`).toLocaleDateString(LANGUAGE, {
     day: 'numeric',
     month: 'short',
     timeZone: 'UTC',

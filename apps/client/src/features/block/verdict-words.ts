@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import type { LiftWorking } from '@spalo/coaching/blocks';
 import type { Response, ResponseVerdict } from '@spalo/core/blocks';
 
@@ -19,7 +20,7 @@ export const slopeText = ({ middle, low, high }: Response['slope']): string =>
 /** What says so: how many sessions over how many weeks, how clean. */
 export function evidenceText({ response, clean }: LiftWorking): string {
   const { sessions, weeks } = response;
-  const of = `${sessions} ${sessions === 1 ? 'session' : 'sessions'} over ${Math.max(1, Math.round(weeks))} weeks`;
+  const of = `${countText(sessions, 'session')} over ${Math.max(1, Math.round(weeks))} weeks`;
   const grows = `${Math.round(response.growing * 10) * 10} % likely that it still grows enough`;
   return clean === null ? `${of}; ${grows}` : `${of}, ${Math.round(clean * 100)} % clean; ${grows}`;
 }

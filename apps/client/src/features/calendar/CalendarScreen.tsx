@@ -1,4 +1,4 @@
-import { nowMs, dayPlus } from '@spalo/core';
+import { nowMs, dayPlus, LANGUAGE } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import { useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
@@ -161,7 +161,7 @@ function Crossings({
 }
 
 const monthOf = (day: string) =>
-  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { month: 'long', timeZone: 'UTC' });
+  new Date(`${day}T12:00:00Z`).toLocaleDateString(LANGUAGE, { month: 'long', timeZone: 'UTC' });
 
 /** A booking moved by quarters of an hour and days, on the wall clock of the studio. */
 function movedTo(row: HourRow, quarters: number, days: number, zone: string): string | null {

@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import { findLift, liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import { useState } from 'react';
@@ -46,7 +47,7 @@ export function ClientFacts({ client, account }: { client: Client; account: Acco
       ))}
       {(client.imported ?? []).map(({ liftId, loadG, reps, on, days }) => (
         <Body key={liftId}>
-          {`${findLift(liftId)?.name ?? liftId}: ${loadReps(loadG, reps, unit)} on a usual day, from imported records (${days} ${days === 1 ? 'day' : 'days'} around ${shortDate(`${on}T12:00:00.000Z`, 'UTC', now)})`}
+          {`${findLift(liftId)?.name ?? liftId}: ${loadReps(loadG, reps, unit)} on a usual day, from imported records (${countText(days, 'day')} around ${shortDate(`${on}T12:00:00.000Z`, 'UTC', now)})`}
         </Body>
       ))}
       {client.overrides.map((override) => (

@@ -1,3 +1,4 @@
+import { listText } from '@spalo/core';
 import type { Account, Client, Colleague } from '@spalo/contract';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -87,9 +88,7 @@ export function CoachesSection({ client, account }: { client: Client; account: A
   return (
     <Section title="Coached by">
       <View className="flex-row items-center justify-between gap-3">
-        <Body className="min-w-0 shrink">
-          {new Intl.ListFormat('en', { type: 'conjunction' }).format(names)}
-        </Body>
+        <Body className="min-w-0 shrink">{listText(names)}</Body>
         {(client.mine || account.trainer.role === 'owner') && (
           <Button
             label="Change"

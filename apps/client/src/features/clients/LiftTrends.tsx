@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { inGrams, type Lift, massNumber, massText, nowIso } from '@spalo/core';
+import { inGrams, type Lift, massNumber, massText, nowIso, countText } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -72,7 +72,7 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
             </View>
             <Trend
               points={course}
-              says={`${points.length} ${points.length === 1 ? 'session' : 'sessions'}, from ${say(course[0]!.mean)} to ${say(last.mean)}`}
+              says={`${countText(points.length, 'session')}, from ${say(course[0]!.mean)} to ${say(last.mean)}`}
             />
             <Quiet>{`likely ${range}`}</Quiet>
           </Card>

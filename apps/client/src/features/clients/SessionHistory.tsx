@@ -8,6 +8,7 @@ import {
   type LiftState,
   type LoggedSet,
   type SessionState,
+  countText,
 } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -78,7 +79,7 @@ function SentByOthers({ sessionId }: { sessionId: string }) {
   const nameOf = (id: string) => trainers.find((trainer) => trainer.id === id)?.name ?? 'somebody';
   return senders.map(({ author, sentBy, entries }) => (
     <Quiet key={`${author}/${sentBy}`}>
-      {`${entries} ${entries === 1 ? 'entry' : 'entries'} of ${nameOf(author)} came by the sign-in of ${nameOf(sentBy)}`}
+      {`${countText(entries, 'entry', 'entries')} of ${nameOf(author)} came by the sign-in of ${nameOf(sentBy)}`}
     </Quiet>
   ));
 }

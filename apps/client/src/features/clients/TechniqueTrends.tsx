@@ -8,6 +8,7 @@ import {
   type Room,
   type TechniquePoint,
   techniqueTrend,
+  countText,
 } from '@spalo/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -61,7 +62,7 @@ function CourseCard({
   const { lift, points, faults } = course;
   const last = points.at(-1)!;
   const looked = points.filter((point) => point.looked > 0).length;
-  const sessions = `${points.length} ${points.length === 1 ? 'session' : 'sessions'}`;
+  const sessions = countText(points.length, 'session');
   return (
     <Card className="gap-2 py-3">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">

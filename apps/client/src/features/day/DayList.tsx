@@ -1,5 +1,5 @@
 import type { Account, Booking } from '@spalo/contract';
-import { nowMs } from '@spalo/core';
+import { nowMs, countText } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -33,7 +33,7 @@ function DayHead({
   const router = useRouter();
   const wide = useWide();
   const count = day.rows.length;
-  const bookings = `${count} ${count === 1 ? 'booking' : 'bookings'}`;
+  const bookings = countText(count, 'booking');
   return (
     <View>
       <View className="flex-row flex-wrap items-center justify-between gap-x-3">

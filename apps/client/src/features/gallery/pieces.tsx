@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs, countText } from '@spalo/core';
 import { builds } from './examples';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -227,7 +227,7 @@ export const pieces: [name: string, states: ReactNode][] = [
     </View>,
   ],
   ...[1, 2, 4, 7, 10, 14].map((count): [string, ReactNode] => [
-    `Ramp, ${count} ${count === 1 ? 'step' : 'steps'}`,
+    `Ramp, ${countText(count, 'step')}`,
     <Ramp
       key={count}
       steps={rampOf(count, Math.floor(count / 2))}

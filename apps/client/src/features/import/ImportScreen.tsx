@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import type { Account } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -78,7 +79,7 @@ function BringIn({ importing, onDone }: { importing: Importing; onDone: () => vo
       {blocked && (
         <Banner
           kind="stop"
-          title={`Nothing is brought in while ${view.faults.length} ${view.faults.length === 1 ? 'row has a fault' : 'rows have faults'}`}
+          title={`Nothing is brought in while ${countText(view.faults.length, 'row has a fault', 'rows have faults')}`}
         >
           Say above how the file is to be read, mend it, or leave these rows out.
         </Banner>

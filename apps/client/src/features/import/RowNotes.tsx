@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import type { RowNote } from '@spalo/coaching/import';
 import { View } from 'react-native';
 import { Choice } from '../../design/Choice';
@@ -38,7 +39,7 @@ export function RowNotes({ importing }: { importing: Importing }) {
   return (
     <>
       {faults.length > 0 && (
-        <Section title={`${faults.length} ${faults.length === 1 ? 'row' : 'rows'} with a fault`}>
+        <Section title={`${countText(faults.length, 'row')} with a fault`}>
           <Rows notes={faults} />
           <Choice
             label="Rows with a fault"
@@ -49,7 +50,7 @@ export function RowNotes({ importing }: { importing: Importing }) {
         </Section>
       )}
       {doubts.length > 0 && (
-        <Section title={`${doubts.length} doubtful ${doubts.length === 1 ? 'row' : 'rows'}`}>
+        <Section title={countText(doubts.length, 'doubtful row')}>
           <Rows notes={doubts} />
           <Choice
             label="Doubtful rows"

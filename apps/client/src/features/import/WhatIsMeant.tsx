@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import { findLift } from '@spalo/catalog';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -30,7 +31,7 @@ function Name({
     <View className="gap-1 border-b border-line pb-2">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
         <Strong className="shrink">{name}</Strong>
-        <Quiet>{`${sets} ${sets === 1 ? 'set' : 'sets'}`}</Quiet>
+        <Quiet>{countText(sets, 'set')}</Quiet>
       </View>
       <View className="flex-row flex-wrap items-center gap-2">
         <Button

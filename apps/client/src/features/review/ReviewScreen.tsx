@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { countedSets, type LiftState, type SessionState } from '@spalo/core';
+import { countedSets, type LiftState, type SessionState, countText } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, ScrollView, useWindowDimensions, View } from 'react-native';
@@ -38,9 +38,9 @@ function Row({ looked, taken, onPress }: { looked: Looked; taken: boolean; onPre
   const clips = clipsOf(session).filter((each) => each.lift === lift).length;
   const marks = countedSets(lift, 'working').flatMap((set) => set.marks).length;
   const says = [
-    clips > 0 && `${clips} ${clips === 1 ? 'film' : 'films'}`,
+    clips > 0 && countText(clips, 'film'),
     lift.stills.length > 0 && `${lift.stills.length} stills`,
-    marks > 0 && `${marks} ${marks === 1 ? 'mark' : 'marks'}`,
+    marks > 0 && countText(marks, 'mark'),
     lift.review && 'reviewed',
   ].filter(Boolean);
   return (

@@ -1,6 +1,6 @@
 import type { Account } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
-import { openFlags, sessionDuration } from '@spalo/core';
+import { openFlags, sessionDuration, countText } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../design/Icon';
@@ -40,7 +40,7 @@ function watchText({ client, draft }: HourRow): string {
   return [
     ...openFlags(client).map(flagName),
     ...(client.nervous ? ['nervous'] : []),
-    ...(fresh > 0 ? [`${fresh} new or unsure ${fresh === 1 ? 'load' : 'loads'}`] : []),
+    ...(fresh > 0 ? [countText(fresh, 'new or unsure load')] : []),
   ].join(', ');
 }
 
@@ -110,7 +110,7 @@ export function HourAhead({ slot, account }: { slot: readonly HourRow[]; account
   const at = clockTime(slot[0]!.booking.startsAt, account.studio.zone);
   const title = `${at}: ${slot.length} at once`;
   const short = allClashes(slot, account.studio.unit).length;
-  const odd = short > 0 ? `, ${short} ${short === 1 ? 'thing is' : 'things are'} short` : '';
+  const odd = short > 0 ? `, ${countText(short, 'thing is', 'things are')} short` : '';
   return (
     <>
       <Pressable

@@ -1,4 +1,12 @@
-import { clashesOf, massText, neededIn, type Needed, type Unit, type Want } from '@spalo/core';
+import {
+  clashesOf,
+  massText,
+  neededIn,
+  type Needed,
+  type Unit,
+  type Want,
+  listText,
+} from '@spalo/core';
 import type { HourRow } from './use-hours';
 import { implementName } from '../words/implement-words';
 import { slotOf } from './slot';
@@ -22,9 +30,6 @@ export const neededBy = (rows: readonly HourRow[]): Needed[] => {
 
 const nameOf = ({ client }: HourRow) => client.calledName || client.name;
 
-const listed = (names: readonly string[]) =>
-  names.length === 1 ? names[0]! : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-
 /** Where a booking crosses others, in words: a client twice, too many at once, or a thing that more want than there are. */
 export function clashWords(row: HourRow, all: readonly HourRow[], unit: Unit): string[] {
   const { booking, room } = row;
@@ -44,7 +49,7 @@ export function clashWords(row: HourRow, all: readonly HourRow[], unit: Unit): s
       const names = ids.map((id) => nameOf(slot.find((each) => each.booking.id === id)!)).sort();
       const mass = loadG === null ? '' : ` ${massText(loadG, unit)}`;
       const thing = `${implementName(implement, room!)}${mass}`;
-      return `${listed(names)} want ${thing}; there ${there === 1 ? 'is one' : `are ${there}`}`;
+      return `${listText(names)} want ${thing}; there ${there === 1 ? 'is one' : `are ${there}`}`;
     });
   return [...people, ...things];
 }

@@ -10,6 +10,7 @@ import {
   type PastSet,
   type SetEffect,
   Z80,
+  countText,
 } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -120,12 +121,12 @@ function WhatMoved({ answer }: { answer: Explanation }) {
       {Math.abs(told) > 0.005 && <Body>{`What they and records say: ${shift(told)}`}</Body>}
       <Body>
         {answer.own.length > 0
-          ? `${answer.own.length} own ${answer.own.length === 1 ? 'set' : 'sets'}: ${shift(answer.own.reduce((sum, each) => sum + each.effect, 0))}`
+          ? `${countText(answer.own.length, 'own set')}: ${shift(answer.own.reduce((sum, each) => sum + each.effect, 0))}`
           : 'No set of this lift yet'}
       </Body>
       {answer.related.slice(0, 6).map((other) => (
         <Body key={other.liftId}>
-          {`${liftById(other.liftId).name}, ${other.sets} ${other.sets === 1 ? 'set' : 'sets'}: ${shift(other.effect)}`}
+          {`${liftById(other.liftId).name}, ${countText(other.sets, 'set')}: ${shift(other.effect)}`}
         </Body>
       ))}
       {Math.abs(answer.studio) > 0.005 && (

@@ -1,5 +1,5 @@
 import { TZDate } from '@date-fns/tz';
-import { writtenDay } from '@spalo/core';
+import { writtenDay, LANGUAGE } from '@spalo/core';
 // One by one: the package's index would bring all of it along.
 import { addDays } from 'date-fns/addDays';
 import { isSameDay } from 'date-fns/isSameDay';
@@ -15,7 +15,7 @@ function partsOf(ms: number, zone: string, length: 'short' | 'long') {
   const kept = formatters.get(key);
   const formatter =
     kept ??
-    new Intl.DateTimeFormat('en-US', {
+    new Intl.DateTimeFormat(LANGUAGE, {
       timeZone: zone,
       weekday: length,
       day: 'numeric',

@@ -1,9 +1,10 @@
+import { countText } from '@spalo/core';
 import { findLift } from '@spalo/catalog';
 import type { Lack, Peak, Reason, Uncovered } from '@spalo/core/builder';
 import { capital, within } from '../../design/sentence';
 import { minutesText } from './ramp-words';
 
-const sets = (count: number) => `${count} ${count === 1 ? 'set' : 'sets'}`;
+const sets = (count: number) => countText(count, 'set');
 
 const meritWords: Record<
   Exclude<Reason['why'], 'fixed' | 'cover' | 'muscle' | 'position'>,

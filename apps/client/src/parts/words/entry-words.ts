@@ -1,5 +1,5 @@
 import { findDrill, findLift } from '@spalo/catalog';
-import { ruleText, type EventPayloads, type EventType, type Unit } from '@spalo/core';
+import { ruleText, type EventPayloads, type EventType, type Unit, countText } from '@spalo/core';
 import { within } from '../../design/sentence';
 import { loadReps } from './load-words';
 import { painWords } from './pain-words';
@@ -36,7 +36,7 @@ const words: Words = {
   'set.judged': ({ representative }) => (representative ? 'Set counts again' : 'Set left out'),
   'set.told-apart': () => 'Counted as a set of its own',
   'drills.marked': ({ drillIds, state }) =>
-    `${drillIds.length} ${drillIds.length === 1 ? 'drill' : 'drills'} ${state === 'open' ? 'taken up again' : state}`,
+    `${countText(drillIds.length, 'drill')} ${state === 'open' ? 'taken up again' : state}`,
   'drill.swapped': ({ drillId, by }) => `${drill(by.drillId)} instead of ${within(drill(drillId))}`,
   'general.planned': () => 'Warm-up fitted',
   'ramp.chosen': () => 'Ramp chosen',

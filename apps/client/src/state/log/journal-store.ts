@@ -1,4 +1,4 @@
-import { ofThisVersion, type LogEvent } from '@spalo/core';
+import { ofThisVersion, type LogEvent, countText } from '@spalo/core';
 import { clear, createStore, delMany, entries, get, set, setMany, type UseStore } from 'idb-keyval';
 import type { Change } from '../changes/changes';
 import { useProblem } from '../problems';
@@ -38,7 +38,7 @@ export function isEntry(kept: unknown): kept is Entry {
 }
 
 const unreadableText = (count: number) =>
-  `${count} ${count === 1 ? 'thing' : 'things'} that this device kept cannot be read and is left out. What the server has is whole.`;
+  `${countText(count, 'thing')} that this device kept cannot be read and is left out. What the server has is whole.`;
 
 /** The entries of a store as this version has them; what is none is left out, and said. */
 async function readEntries(store: UseStore): Promise<Entry[]> {

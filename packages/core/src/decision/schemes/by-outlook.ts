@@ -4,12 +4,9 @@ import { ofNearLoads } from '../../loads/near-loads';
 import { aimHere, bestSets, choose, isDear, type BestSets } from '../../strength/worth';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
+import { listText } from '../../unit/language';
 import { leavesText } from '../leaves-text';
 import { MARGIN, reachOf } from './cap';
-
-/** How many reps each of the sets is, in words: "9, 9 and 8". */
-const listed = (reps: readonly number[]) =>
-  reps.length < 2 ? `${reps[0]}` : `${reps.slice(0, -1).join(', ')} and ${reps.at(-1)}`;
 
 /** Whether every set reached the top of the range, clean and with what was to be left. */
 const hasEarned = (
@@ -77,7 +74,10 @@ export const byOutlook: Scheme = {
     }
     const reps = chosen.reps[0]!;
     const inUnit = (loadG: number) => massText(loadG, unit);
-    const fewer = chosen.reps.at(-1)! < reps ? `, likely ${listed(chosen.reps)} as sets tire` : '';
+    const fewer =
+      chosen.reps.at(-1)! < reps
+        ? `, likely ${listText(chosen.reps.map(String))} as sets tire`
+        : '';
     const left = leavesText(chosen.likely, usualRir);
     const way = chosen.loadG > from ? 'Up to' : chosen.loadG < from ? 'Down to' : null;
     return {

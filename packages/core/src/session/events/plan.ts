@@ -42,6 +42,7 @@ const BY_TRAINER = 'Changed by the trainer';
 /** Whom a bar was shared with before that was a field: somebody, as the sentence of the first version says. */
 const SOMEBODY = 'somebody';
 const toldBySentence = (reason: string | undefined): string | null =>
+  // eslint-disable-next-line no-restricted-syntax -- logs of the first version hold nothing else
   reason?.startsWith('One bar with') ? SOMEBODY : null;
 
 export const planSteps: Steps<SessionState, PlanPayloads> = {

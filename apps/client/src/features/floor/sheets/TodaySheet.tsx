@@ -5,6 +5,7 @@ import {
   HELD_STEP,
   massText,
   reserveAsked,
+  countText,
 } from '@spalo/core';
 import { useState } from 'react';
 import { Button } from '../../../design/Button';
@@ -85,7 +86,7 @@ export function TodaySheet() {
   const drop =
     view.lift.restClass === 'small' && !counted ? atOrBelow(view.loads, loadG * DROP_SHARE) : null;
   const done = countedSets(view.state, 'working').length;
-  const what = `${sets} ${sets === 1 ? 'set' : 'sets'} of ${loadReps(loadG, reps, unit, counted)}`;
+  const what = `${countText(sets, 'set')} of ${loadReps(loadG, reps, unit, counted)}`;
   return (
     <Sheet title="Working sets today" open onClose={sheets.close}>
       <Count

@@ -1,3 +1,4 @@
+import { countText } from '@spalo/core';
 import { findLift } from '@spalo/catalog';
 import { ownLiftsToJson, readOwnLiftsFile, type FileProblem } from '@spalo/contract';
 import { useRouter } from 'expo-router';
@@ -18,8 +19,7 @@ import { useTeaching } from '../../../state/use-teaching';
 import { AddLiftSheet } from './AddLiftSheet';
 import { deleteOwnLift, putOwnLift } from './change-own-lift';
 
-const count = (many: number, one: string) =>
-  many === 0 ? '' : `${many} ${one}${many === 1 ? '' : 's'}`;
+const count = (many: number, one: string) => (many === 0 ? '' : countText(many, one));
 
 /** What the studio teaches of its own, out as a file and in from one: all of it or nothing. */
 function OwnFiles() {
