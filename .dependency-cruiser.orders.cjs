@@ -9,6 +9,7 @@ module.exports = [
       'unit',
       'log',
       'lift',
+      'words',
       'person',
       'room',
       'plates',

@@ -15,12 +15,19 @@ export function typeShapes(file: string, names: readonly string[]): Record<strin
   );
 }
 
+/** A reason, kept by its code: another one more is nothing that is read wrongly. */
+function isCoded(checker: ts.TypeChecker, type: ts.Type): boolean {
+  const code = checker.getPropertyOfType(type, 'code');
+  return code !== undefined && checker.getTypeOfSymbol(code).isStringLiteral();
+}
+
 function shapeOf(checker: ts.TypeChecker, type: ts.Type, within: readonly ts.Type[]): string {
   const inner = (each: ts.Type) => shapeOf(checker, each, [...within, type]);
   // A shape that holds itself is named by how far up it stands.
   const up = within.indexOf(type);
   if (up >= 0) return `^${within.length - up}`;
-  if (type.isUnion()) return type.types.map(inner).sort().join(' | ');
+  if (isCoded(checker, type)) return 'reason';
+  if (type.isUnion()) return [...new Set(type.types.map(inner))].sort().join(' | ');
   if (checker.isTupleType(type)) {
     return `[${checker
       .getTypeArguments(type as ts.TypeReference)

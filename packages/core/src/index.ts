@@ -2,7 +2,7 @@ export { ofThisVersion, streamKey, type LogEvent, type StreamKind } from './log/
 export { madeMs, timeOfId } from './log/time-of-id';
 export { clockAheadMs, nowIso, nowMs, setClock } from './unit/clock';
 export { dayIn, dayPlus, setStudioZone, studioDay } from './unit/days';
-export { countText, LANGUAGE, listText, wordFor } from './unit/language';
+export { countText, LANGUAGE, listText } from './unit/language';
 export { dayFrom, letteredDay, writtenDay, type WrittenOrder } from './unit/written-day';
 export {
   fromGrams,
@@ -322,7 +322,10 @@ export { currentRest, restLeft, type Rest } from './floor/rest';
 export { liftInTurn } from './floor/turn';
 export { partnerOf } from './session/pair';
 export { schemeNames, type SchemeName } from './session/scheme';
-export { ruleIn, ruleText, type OwnRule } from './session/own-rule';
+export { ruleIn, type OwnRule } from './session/own-rule';
+export { ruleText } from './words/decisions';
+export { purposeText } from './words/vocabulary';
+export { closedText, isStoredWhy, whyCodes, whyText, type StoredWhy, type Why } from './words/why';
 export { standingOf, takenElsewhere, type Standing } from './floor/standing';
 export { howMany, isSharing, stationOf } from './floor/station';
 export { takenKey } from './floor/taken';

@@ -15,6 +15,7 @@ import {
   type ProgrammeLift,
   type Room,
   studioDay,
+  type StoredWhy,
 } from '@spalo/core';
 import {
   coverOf,
@@ -119,6 +120,10 @@ export function coverById(liftId: string): Cover | null {
   return lift ? coverOf(lift) : null;
 }
 
+/** Whether a lift is closed only since the room has nothing for it. */
+const isOfRoom = (why: StoredWhy): boolean =>
+  typeof why === 'object' && why.code === 'nothing-to-load';
+
 /** What a session is built from: this client, this room, this week, these minutes less the general part (s). */
 export function buildAskFor(training: Training, wish: BuildWish, generalS: number): BuildAsk {
   const { client, room, now } = training;
@@ -140,19 +145,18 @@ export function buildAskFor(training: Training, wish: BuildWish, generalS: numbe
   const done = setsBetween(client.history, wish.week.from, wish.week.to);
   const daysDone = new Set(done.map(({ day }) => day)).size;
   const firstYear = isInFirstYear(client);
-  const nothing = `${room.name} has nothing to load it with`;
   return {
     candidates,
     shut: [
       ...closed.map(({ liftId, why }) => ({
         liftId,
-        by: why === nothing ? ('room' as const) : ('closed' as const),
+        by: isOfRoom(why) ? ('room' as const) : ('closed' as const),
         why,
       })),
       ...heavy.map(({ liftId }) => ({
         liftId,
         by: 'strength' as const,
-        why: 'The lightest there is here is more than they are believed to lift',
+        why: { code: 'all-too-heavy' } as const,
       })),
     ],
     // The first lift needs no change to it.

@@ -19,6 +19,7 @@ import {
   type SessionEvent,
   type SessionState,
   type Step,
+  type StoredWhy,
 } from '@spalo/core';
 import type { CoachedClient } from '../client/client';
 import { decideFor } from '../planning/decision-context';
@@ -30,7 +31,7 @@ import { historyContext } from '../planning/history';
 export interface Proposed {
   plan: PlannedLift;
   set: Step;
-  why: string;
+  why: StoredWhy;
 }
 
 /** What a session was on the road: what was planned, proposed, and left of it. */

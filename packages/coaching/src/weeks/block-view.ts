@@ -19,6 +19,7 @@ import {
   type LiftPlan,
   type LoadsDraft,
   studioDay,
+  type StoredWhy,
 } from '@spalo/core';
 import {
   calendarOf,
@@ -47,9 +48,9 @@ export interface BlockLiftView {
   liftId: string;
   days: BlockDayView[];
   /** Why nothing is projected; null where it is. */
-  closed: string | null;
+  closed: StoredWhy | null;
   /** Why some days ask for more reps than the block has; null where all are as it has them. */
-  limited: string | null;
+  limited: StoredWhy | null;
 }
 
 /** A block as it was done and will likely go on. */
@@ -84,7 +85,7 @@ function setsBefore({ lifts }: BlockState, liftId: string): number {
 
 /** The days to come of a lift, projected from its plan. */
 function projectLift(
-  { client, profile, room, unit, now }: Training,
+  { client, profile, room, now }: Training,
   block: BlockState,
   done: readonly DoneDay[],
   plan: LiftPlan,
@@ -105,7 +106,6 @@ function projectLift(
   return projectDays(plan, days, {
     lift,
     loads,
-    unit,
     strength,
     careful: startsCareful(client, now),
   });
@@ -116,7 +116,7 @@ function limitedBy(
   { client, now }: Training,
   { lifts }: BlockState,
   liftId: string,
-): string | null {
+): StoredWhy | null {
   const lift = findLift(liftId);
   const asks = lifts.find((each) => each.liftId === liftId)?.weeks.flat() ?? [];
   const reps = asks.flatMap((ask) => ask?.reps ?? []);

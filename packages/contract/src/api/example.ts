@@ -78,6 +78,8 @@ export function exampleOf(schema: Json, name = '', root: Json = schema): unknown
     return exampleOf(found as Json, name, root);
   }
   if (fits(named[name], schema)) return named[name];
+  const [given] = (schema.examples as unknown[] | undefined) ?? [];
+  if (given !== undefined) return given;
   if (schema.const !== undefined) return schema.const;
   if (schema.enum) return (schema.enum as unknown[])[0];
   const choices = anyOf ?? oneOf;

@@ -1,6 +1,7 @@
 import { schemeNames, type PlanPayloads } from '@spalo/core';
 import { z } from 'zod';
-import { liftPlan, ownRule, reasons, step } from '../primitives/plan';
+import { liftPlan, ownRule, step } from '../primitives/plan';
+import { reasons, why } from '../primitives/why';
 import { same } from '../primitives/same';
 import { line, slug, text, uuid } from '../primitives/values';
 
@@ -33,7 +34,7 @@ export const planPayloads = {
       proposed: liftPlan,
       chosen: liftPlan,
       accepted: z.boolean(),
-      why: text(300),
+      why,
       reason: text(200).nullable(),
     }),
   ),

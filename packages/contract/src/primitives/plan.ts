@@ -19,6 +19,7 @@ import { z } from 'zod';
 import { blockDay, wayBack } from './block';
 import { same } from './same';
 import { load, repCount, slug, text, uuid } from './values';
+import { reasons, why } from './why';
 
 const repRange = same<RepRange>()(
   z
@@ -51,7 +52,7 @@ export const liftPlan = same<LiftPlan>()(
     sets: z.int().min(1).max(12),
     loadG: load,
     focusCueId: slug.nullable(),
-    closed: text(300).nullable(),
+    closed: why.nullable(),
     pairedWith: slug.optional(),
     cell: blockDay.optional(),
     heavyG: load.optional(),
@@ -84,8 +85,6 @@ export const ownRule = same<OwnRule>()(
 
 export const rampKind = z.enum(rampKinds);
 export const primer = z.enum(primers);
-/** Why something is as it is, the most telling reason first. */
-export const reasons = z.array(text(300)).max(8);
 
 const finite = z.number().min(0).max(10_000_000);
 
@@ -96,11 +95,11 @@ export const plannedLift = same<PlannedLift>()(
     rampWhy: text(300).optional(),
     primer: primer.optional(),
     steps: z.array(step).min(1).max(30),
-    why: text(300),
+    why,
     belief: z.object({ mean: finite, low: finite, high: finite }).nullable(),
     lastTime: z.array(pastStep).max(40),
     certainty: z.enum(certainties).optional(),
-    again: z.object({ loadG: load, reps: repCount.min(1), why: text(300) }).optional(),
+    again: z.object({ loadG: load, reps: repCount.min(1), why }).optional(),
     climb: z.boolean().optional(),
     standsFor: slug.optional(),
     turnedDown: z.object({ sets: z.int().min(1).max(12), loadG: load }).optional(),

@@ -6,14 +6,14 @@ import { saySentences } from './sentences';
 saySentences();
 
 /** Text that PostgreSQL can hold: no NUL or other control characters, no half characters. */
-const clean = (value: string) =>
+export const isClean = (value: string) =>
   !/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/.test(value) &&
   !/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(value);
 const UNCLEAN = 'Remove characters that cannot be shown';
 
 /** Text of at most `max` characters, trimmed; may be empty. */
 export const text = (max: number) =>
-  z.string().trim().max(max, `At most ${max} characters`).refine(clean, UNCLEAN);
+  z.string().trim().max(max, `At most ${max} characters`).refine(isClean, UNCLEAN);
 
 /** Text of 1 to `max` characters, trimmed. */
 export const line = (max: number) =>
@@ -22,7 +22,7 @@ export const line = (max: number) =>
     .trim()
     .min(1, 'Fill this in')
     .max(max, `At most ${max} characters`)
-    .refine(clean, UNCLEAN);
+    .refine(isClean, UNCLEAN);
 
 /** Ids are written small, as the database gives them back: one id, one text. */
 export const uuid = z.uuid('Not a valid id').transform((value) => value.toLowerCase());

@@ -2,7 +2,8 @@ import { jobs, verdicts, type GeneralStep, type RampChoice } from '@spalo/core';
 import { z } from 'zod';
 import { primer, rampKind } from './plan';
 import { same } from './same';
-import { repCount, slug, text } from './values';
+import { repCount, slug } from './values';
+import { why } from './why';
 
 export const rampChoice = same<RampChoice>()(
   z.object({ kind: rampKind.nullable(), primer: primer.nullable() }),
@@ -16,7 +17,7 @@ export const generalStep = same<GeneralStep>()(
     seconds: z.int().min(1).max(3600),
     rounds: z.int().min(1).max(5),
     reps: repCount.min(1).nullable(),
-    why: text(200),
+    why,
   }),
 );
 export const generalSteps = z.array(generalStep).max(20);

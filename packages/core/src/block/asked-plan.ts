@@ -7,7 +7,8 @@ import type { BlockDay } from '../session/block-day';
 import { OPEN_RESERVE, type PastSet } from '../strength/past-set';
 import type { StrengthProfile } from '../strength/profile';
 import { bestSets, choose, isDear } from '../strength/worth';
-import { massText, type Grams, type Unit } from '../unit/mass';
+import type { Grams } from '../unit/mass';
+import type { Why } from '../words/why';
 import type { Ask } from './block';
 
 /** A day of a block as a lift is asked for on it. */
@@ -23,7 +24,6 @@ export interface Ahead {
 export interface AskedWith {
   lift: Lift;
   loads: Loads;
-  unit: Unit;
   strength: StrengthProfile;
   careful: boolean;
 }
@@ -95,9 +95,13 @@ export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: Asked
   return { ...rest, ...asked, ...light, loadG };
 }
 
-/** What the block asks, in words: "Week 2 of the block, light day: 42.5 kg for 6 with 2 left". */
-export function askedText({ ask, cell }: Ahead, plan: LiftPlan, unit: Unit): string {
-  const light = (ask.share ?? 1) < 1 ? ', light day' : '';
-  const load = plan.loadG > 0 ? `${massText(plan.loadG, unit)} for ` : '';
-  return `Week ${cell.week + 1} of the block${light}: ${load}${plan.reps} with ${plan.targetRir} left`;
-}
+/** What the block asks, as the reason for a plan: "Week 2 of the block, light day: 42.5 kg for 6 with 2 left". */
+export const asked = ({ ask, cell }: Ahead, { loadG, reps, targetRir: rir }: LiftPlan): Why => ({
+  code: 'block-day',
+  week: cell.week + 1,
+  light: (ask.share ?? 1) < 1,
+  loadG,
+  loaded: loadG > 0,
+  reps,
+  rir,
+});

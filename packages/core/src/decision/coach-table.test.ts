@@ -1,3 +1,4 @@
+import { said } from '../test/said';
 import { loadables } from '../loads/loadables';
 import { draftSession } from '../planning/draft';
 import type { LiftPlan } from '../session/plan';
@@ -145,7 +146,7 @@ describe('what a coach would decide', () => {
     expect(
       right.includes(way)
         ? row.next
-        : `${way}, ${decision.proposed.loadG} × ${decision.proposed.reps}: ${decision.why}`,
+        : `${way}, ${decision.proposed.loadG} × ${decision.proposed.reps}: ${said(decision.why)}`,
     ).toBe(row.next);
   });
 });

@@ -2,13 +2,14 @@ import { isSlip } from '../floor/slip';
 import { amountText } from '../lift/counted';
 import { stepDown, stepUp } from '../loads/loads';
 import { redFlag } from '../person/red-flag';
-import { ruleText, underRule } from '../session/own-rule';
+import { underRule } from '../session/own-rule';
 import type { SchemeName } from '../session/scheme';
 import type { LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
 import { withinLimits } from '../block/within-limits';
 import { stepAfter, WAY_BACK, type WayBack } from '../session/way-back';
 import { massText } from '../unit/mass';
+import type { StoredWhy, Why } from '../words/why';
 import type {
   Alternative,
   Decision,
@@ -140,11 +141,10 @@ function alternatives(
 function asBefore({ plan, lift: { plan: asked } }: Situation): Proposal | null {
   const { turnedDown, eased } = asked;
   if (turnedDown) {
-    const why = 'After the turned-down time it goes on as it was planned';
-    return { plan: { ...plan, ...turnedDown }, why };
+    return { plan: { ...plan, ...turnedDown }, why: { code: 'after-turned-down' } };
   }
   if (!eased) return null;
-  const why = `Waits for the ${eased.place}: as it was before, eased while the flag asks for it`;
+  const why: Why = { code: 'as-before-easing', place: eased.place };
   return { plan: { ...plan, loadG: eased.loadG }, why };
 }
 
@@ -174,13 +174,17 @@ function propose(situation: Situation): Proposal & { gate: GateName } {
   const { rule, loads } = situation.context;
   if (!rule) return { ...proposal, gate: 'effort' };
   const plan = underRule(proposal.plan, rule, loads);
-  const why = `${proposal.why}. By your rule for this lift ${ruleText(rule)}`;
+  const why: Why = { code: 'by-own-rule', why: proposal.why, ...rule };
   return { ...proposal, plan, why, gate: 'effort' };
 }
 
-/** What limits made of a plan, in words. */
-const limitedText = ({ reps, targetRir }: LiftPlan): string =>
-  `Held to ${reps} reps with ${targetRir} left, which is what is open`;
+/** A reason with what limits made of the plan. */
+const heldTo = ({ reps, targetRir: rir }: LiftPlan, why: StoredWhy): Why => ({
+  code: 'held-to-limits',
+  why,
+  reps,
+  rir,
+});
 
 /**
  * What a lift does next time, gate by gate; the first that applies wins: pain, technique, then effort and reps
@@ -203,7 +207,7 @@ export function decide(lift: LiftState, context: DecisionContext): Decision {
     gate,
     happened: happened(done, plan, context),
     proposed,
-    why: proposed === next.plan ? why : `${why}. ${limitedText(proposed)}`,
+    why: proposed === next.plan ? why : heldTo(proposed, why),
     // What was closed opens by clearance, not by another load.
     alternatives:
       proposed.closed === null && gate !== 'flag' && !redFlag(person)

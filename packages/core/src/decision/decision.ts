@@ -7,6 +7,7 @@ import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet } from '../session/state';
 import type { StrengthProfile } from '../strength/profile';
 import type { Unit } from '../unit/mass';
+import type { StoredWhy } from '../words/why';
 
 /** A fault as the decision needs it. `cueIds` are its remedies in order. */
 export interface FaultFacts {
@@ -29,7 +30,7 @@ export interface Decision {
   /** What was done, in a few words. */
   happened: string;
   proposed: LiftPlan;
-  why: string;
+  why: StoredWhy;
   alternatives: Alternative[];
   /** Said besides the plan: a clinician, a regression. */
   advice: string | null;
@@ -82,7 +83,7 @@ export interface Situation {
 /** What a gate or a scheme proposes. */
 export interface Proposal {
   plan: LiftPlan;
-  why: string;
+  why: StoredWhy;
   advice?: string | null;
 }
 

@@ -1,6 +1,7 @@
-import { askedText, planAsked, type Ahead } from '../block/asked-plan';
+import { asked as askedBy, planAsked, type Ahead } from '../block/asked-plan';
 import { atOrBelow } from '../loads/loads';
 import { rangeWith, type LiftPlan } from '../session/plan';
+import type { Why } from '../words/why';
 import type { DecisionContext, GateName, Proposal, Situation } from './decision';
 
 /** Schemes whose load a day of a block decides; the others go on by themselves, in its sets and with its reserve. */
@@ -22,7 +23,7 @@ function inItsOwnWay(plan: LiftPlan, { ask, cell }: Ahead, { loads }: DecisionCo
 /** What a lift on its own scheme goes on from after a light day: the heavy one before it. */
 export const afterLight = ({ plan, sets }: Situation): Proposal | null =>
   plan.heavyG !== undefined && sets.length > 0 && !byTheDay.has(plan.scheme)
-    ? { plan: { ...plan, loadG: plan.heavyG }, why: 'After the light day, where it stood before' }
+    ? { plan: { ...plan, loadG: plan.heavyG }, why: { code: 'after-light-day' } }
     : null;
 
 /**
@@ -30,7 +31,7 @@ export const afterLight = ({ plan, sets }: Situation): Proposal | null =>
  * keeps its load and reps.
  */
 export function underBlock(proposal: Proposal, gate: GateName, situation: Situation): Proposal {
-  const { ahead, unit } = situation.context;
+  const { ahead } = situation.context;
   const { plan } = proposal;
   if (!ahead || plan.closed !== null) return proposal;
   const { cell } = ahead;
@@ -42,7 +43,8 @@ export function underBlock(proposal: Proposal, gate: GateName, situation: Situat
   const isOpen = gate === 'effort' || gate === 'not done';
   const loadG = isOpen ? asked.loadG : Math.min(asked.loadG, plan.loadG);
   const next = { ...asked, loadG };
-  return { ...proposal, plan: next, why: `${proposal.why}. ${askedText(ahead, next, unit)}` };
+  const why: Why = { code: 'and', first: proposal.why, then: askedBy(ahead, next) };
+  return { ...proposal, plan: next, why };
 }
 
 /** A plan whose block is through: the usual reps again, and the scheme that the rule takes. */

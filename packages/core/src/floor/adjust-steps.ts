@@ -6,6 +6,7 @@ import type { Plate, Room } from '../room/room';
 import type { Step } from '../session/plan';
 import { countedSets, nextStepIndex, type LiftState } from '../session/state';
 import type { Grams } from '../unit/mass';
+import type { Why } from '../words/why';
 import { mostReps } from '../warm-up/ramp/most-reps';
 import {
   planRamp,
@@ -104,7 +105,7 @@ export interface RampToday {
   extra: number;
   most: number;
   /** The rule behind it, the most telling reason first. */
-  reasons?: string[];
+  reasons?: Why[];
 }
 
 /** The steps still to do when the ramp, or the working load before any working set, becomes another. */
@@ -133,7 +134,7 @@ export function stepsAfterReps(
   ahead: readonly Step[],
   planned: Step,
   reps: number,
-): { steps: Step[]; reason: string } | null {
+): { steps: Step[]; reason: Why } | null {
   const workingG = ahead.find((step) => step.kind === 'working')?.loadG ?? plan.loadG;
   const tiring =
     reps >= planned.reps + MANY_MORE && reps > mostReps(planned.loadG, workingG, plan.reps);
@@ -146,9 +147,6 @@ export function stepsAfterReps(
   if (same) return null;
   return {
     steps,
-    reason:
-      gone >= 0
-        ? `${reps} reps so close to the working load: one warm-up set less`
-        : `No more reps than the ${reps} just done`,
+    reason: { code: gone >= 0 ? 'one-set-less' : 'no-more-reps', reps },
   };
 }

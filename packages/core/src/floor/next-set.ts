@@ -7,7 +7,7 @@ import { flagsOn, type FlagOnLift } from '../person/limits';
 import type { Flag } from '../person/person';
 import { lockedBy, redFlag } from '../person/red-flag';
 import type { Loadable } from '../room/implement';
-import { allowedLoad, staysText } from '../session/ceiling';
+import { allowedLoad, stays } from '../session/ceiling';
 import { AFTER_SAFETY_FAULT, isUnclean } from '../session/clean';
 import type { Step } from '../session/plan';
 import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from '../session/state';
@@ -24,7 +24,9 @@ import {
   type Aim,
   type BestSet,
 } from '../strength/worth';
-import { massText, type Unit } from '../unit/mass';
+import type { Unit } from '../unit/mass';
+import { allOf, type StoredWhy, type Why } from '../words/why';
+import type { DoneSet } from '../words/row';
 import { nextHold } from './next-hold';
 import { painStop, type Stop } from './pain-stop';
 import { isSlip } from './slip';
@@ -52,7 +54,7 @@ export type NextSet =
       step: number;
       set: Step;
       change: Change;
-      why: string;
+      why: StoredWhy;
       restLonger: boolean;
       /** A flag raised since the session began, which is to be met before the set; absent where there is none. */
       asks?: FlagOnLift;
@@ -87,16 +89,12 @@ interface Proposal {
   loadG: number;
   reps: number;
   change: Change;
-  why: string;
+  why: Why;
   /** Breath or reps fell off: the rest before this set is a longer one. */
   restLonger?: boolean;
 }
 
-function said(set: LoggedSet): string {
-  const left =
-    set.rir === null ? '' : set.rir >= OPEN_RESERVE ? ', 4 or more left' : `, ${set.rir} left`;
-  return `${set.cleanReps} clean${left}`;
-}
+const told = ({ cleanReps: clean, rir }: LoggedSet): DoneSet => ({ clean, rir });
 
 function lighter(last: LoggedSet, target: number, context: FloorContext): { loadG: number } | null {
   const down = stepDown(context.loads, last.loadG);
@@ -157,16 +155,17 @@ function afterSet(
 ): Proposal {
   const { targetRir } = lift.plan;
   const base = { loadG: last.loadG, reps: planned.reps };
-  const inUnit = (loadG: number) => massText(loadG, context.unit);
+  const set = told(last);
 
   if (last.marks.some((mark) => context.safetyFaults.includes(mark.faultId))) {
     const down = lighter(last, last.loadG * AFTER_SAFETY_FAULT, context);
-    const why = 'A safety fault last set: lighter, and the set-up first';
+    const why: Why = { code: 'lighter-for-safety' };
     return { ...base, loadG: down?.loadG ?? last.loadG, change: 'lighter', why };
   }
   if (isUnclean(last)) {
     const reps = Math.max(1, Math.min(planned.reps, last.cleanReps));
-    const why = `Last set had ${last.cleanReps} clean of ${last.reps}: stop at the last clean rep`;
+    const { cleanReps: clean, reps: done } = last;
+    const why: Why = { code: 'stop-at-last-clean', clean, reps: done };
     return { ...base, reps, change: 'fewer reps', why };
   }
   const aim = aimOf(lift, context);
@@ -175,7 +174,7 @@ function afterSet(
   if (lift.plan.climb && rir > targetRir && last.cleanReps >= planned.reps) {
     const up = climbTo(last, rir, aim, outlook, context);
     if (up) {
-      const why = `Climbing: last set was ${said(last)}, up to ${inUnit(up.loadG)}`;
+      const why: Why = { code: 'climbs-to', set, loadG: up.loadG };
       return { ...base, loadG: up.loadG, change: 'heavier', why };
     }
   }
@@ -186,11 +185,11 @@ function afterSet(
     const shown = (last.loadG * (k + last.cleanReps + rir)) / (k + low + targetRir);
     const down = lighter(last, Math.max(shown, last.loadG * (1 - MOST_DOWN)), context);
     if (down) {
-      const why = `Last set was ${said(last)}: down to ${inUnit(down.loadG)}`;
+      const why: Why = { code: 'last-down-to', set, loadG: down.loadG };
       return { loadG: down.loadG, reps: low, restLonger: true, change: 'lighter', why };
     }
     const reps = Math.max(1, last.cleanReps);
-    const why = `Last set was ${said(last)}, and nothing lighter is here: an easier lift`;
+    const why: Why = { code: 'last-easier-lift', set };
     return { loadG: last.loadG, reps, restLonger: true, change: 'easier lift', why };
   }
   // A set that left what was asked is followed by no lighter one, one that left nothing by no more reps.
@@ -200,30 +199,23 @@ function afterSet(
     down: asAsked ? 0 : DOWN,
     mayLeave: !lift.plan.climb,
   });
-  const grounds = `Last set was ${said(last)}`;
   if (loadG > last.loadG) {
-    return {
-      loadG,
-      reps,
-      change: 'heavier',
-      why: `${grounds}: up to ${inUnit(loadG)} for ${reps}`,
-    };
+    return { loadG, reps, change: 'heavier', why: { code: 'last-up-for', set, loadG, reps } };
   }
   if (loadG < last.loadG) {
-    const why = `${grounds}: down to ${inUnit(loadG)} for ${reps}`;
+    const why: Why = { code: 'last-down-for', set, loadG, reps };
     return { loadG, reps, restLonger: true, change: 'lighter', why };
   }
   const fails = chances(outlook, loadG, reps, 0, targetRir).fails;
   if (fails > LIKELY_TO_FAIL && !asAsked) {
-    const why = `${grounds}, and nothing lighter is better here: rest longer`;
+    const why: Why = { code: 'last-rest-longer', set };
     return { loadG, reps, restLonger: true, change: 'longer rest', why };
   }
   if (reps < planned.reps) {
-    const less = planned.reps - reps;
-    const why = `${grounds}: same load, ${less === 1 ? 'a rep' : `${less} reps`} fewer, as sets tire`;
+    const why: Why = { code: 'last-fewer', set, fewer: planned.reps - reps };
     return { loadG, reps, change: 'fewer reps', why };
   }
-  return { loadG, reps, change: 'same', why: `Same load: last set was ${said(last)}` };
+  return { loadG, reps, change: 'same', why: { code: 'same-load', set } };
 }
 
 /**
@@ -231,7 +223,7 @@ function afterSet(
  * is clearly better.
  */
 function firstByForm(planned: Step, lift: LiftState, context: FloorContext): Proposal | null {
-  const { strength, unit } = context;
+  const { strength } = context;
   if (!strength.today || lift.plan.climb) return null;
   if (strength.loadFor(context.lift, planned.reps, lift.plan.targetRir).certainty !== 'known')
     return null;
@@ -248,8 +240,8 @@ function firstByForm(planned: Step, lift: LiftState, context: FloorContext): Pro
   const moved = Math.sign(loadG - planned.loadG);
   const change =
     moved > 0 ? 'heavier' : moved < 0 ? 'lighter' : reps < planned.reps ? 'fewer reps' : 'same';
-  const way = moved === 0 ? 'the same load' : massText(loadG, unit);
-  const why = `By today’s form: ${way} for ${reps} rather than ${massText(planned.loadG, unit)} for ${planned.reps}`;
+  const { loadG: plannedG, reps: plannedReps } = planned;
+  const why: Why = { code: 'by-form', loadG, reps, plannedG, plannedReps };
   return { loadG, reps, change, why };
 }
 
@@ -265,9 +257,9 @@ function stillClimbing(lift: LiftState, last: LoggedSet | undefined): Step | nul
 }
 
 /** The set after one that does not fit what is believed: as the set before it, or as planned. */
-function afterSlip(planned: Step, before: LoggedSet | undefined, { unit }: FloorContext): Proposal {
+function afterSlip(planned: Step, before: LoggedSet | undefined): Proposal {
   const loadG = before?.loadG ?? planned.loadG;
-  const why = `The last set does not fit what is believed: ${massText(loadG, unit)} as ${before ? 'before it' : 'planned'}`;
+  const why: Why = { code: 'last-does-not-fit', loadG, before: before !== undefined };
   return { loadG, reps: planned.reps, change: 'planned', why };
 }
 
@@ -280,7 +272,7 @@ function heldDown(next: NextStep, lift: LiftState, context: FloorContext): NextS
   const reps = Math.min(next.set.reps, planned.reps);
   if (loadG === next.set.loadG && reps === next.set.reps) return next;
   const set = { ...next.set, loadG, reps: loadG < next.set.loadG ? planned.reps : reps };
-  return { ...next, set, change: 'same', why: staysText(ceiling, context.unit) };
+  return { ...next, set, change: 'same', why: stays(ceiling) };
 }
 
 /**
@@ -334,7 +326,7 @@ function nextOf(lift: LiftState, context: FloorContext): NextSet {
       step,
       set: planned,
       change: 'planned',
-      why: lift.adjusted.reasons.join('. '),
+      why: allOf(lift.adjusted.reasons) ?? lift.plan.why,
       restLonger: false,
     };
   }
@@ -342,7 +334,7 @@ function nextOf(lift: LiftState, context: FloorContext): NextSet {
     const { reps, why } = nextHold(planned, last, lift.plan.counted);
     const change = reps < planned.reps ? 'fewer reps' : 'planned';
     const set = { ...planned, reps, loadG: last?.loadG ?? planned.loadG };
-    return { kind: 'step', step, set, change, why: why || lift.plan.why, restLonger: false };
+    return { kind: 'step', step, set, change, why: why ?? lift.plan.why, restLonger: false };
   }
   const byForm = !last && planned.kind === 'working' ? firstByForm(planned, lift, context) : null;
   if (byForm) {
@@ -369,7 +361,6 @@ function nextOf(lift: LiftState, context: FloorContext): NextSet {
     ? afterSlip(
         planned,
         before.findLast((set) => !isSlip(set, lift.plan, context.strength)),
-        context,
       )
     : afterSet(last, planned, lift, context);
   return { kind: 'step', step, set: { ...planned, ...moved }, change, why, restLonger };

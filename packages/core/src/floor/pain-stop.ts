@@ -3,13 +3,14 @@ import { spotText } from '../person/limits';
 import type { Flag, FlagPlace } from '../person/person';
 import { isRedSign, placeOfSign, type Pain } from '../session/pain';
 import type { PainReport } from '../session/state';
+import type { Why } from '../words/why';
 
 /** Why a lift ends. `redFlag` ends the session: first aid and a clinician, not a lighter load. */
 export interface Stop {
   /** The report that ended it; null where the client was locked before. */
   report: PainReport | null;
   redFlag: boolean;
-  why: string;
+  why: Why;
 }
 
 /** A stop for what was reported in the lift itself. */
@@ -22,31 +23,24 @@ const STOP_AT_RISE = 2;
 
 export function stopFor(report: PainReport, baseline: number): PainStop | null {
   if (report.kind !== 'ache') {
-    const sign = {
-      sharp: 'sharp pain',
-      numb: 'numbness',
-      dizzy: 'dizziness',
-      chest: 'chest pain',
-      breathless: 'sudden breathlessness',
-      headache: 'the worst headache',
-      saddle: 'numbness between the legs, or bladder or bowel trouble',
-    }[report.kind];
+    const { kind } = report;
     // A red sign says itself where it is.
-    const isSaid = isRedSign(report.kind) && report.place === placeOfSign[report.kind];
+    const isSaid = kind === 'chest' || (isRedSign(kind) && report.place === placeOfSign[kind]);
     return {
       report,
       redFlag: redPlaceOf(report) !== null,
-      why: report.kind === 'chest' || isSaid ? sign : `${sign} (${spotText(report)})`,
+      why: { code: 'pain-sign', kind, spot: isSaid ? '' : spotText(report) },
     };
   }
   if (report.score >= STOP_AT) {
-    return { report, redFlag: false, why: `pain ${report.score} of 10 in the ${spotText(report)}` };
+    const why: Why = { code: 'pain-level', score: report.score, spot: spotText(report) };
+    return { report, redFlag: false, why };
   }
   if (report.score - baseline >= STOP_AT_RISE) {
     return {
       report,
       redFlag: false,
-      why: `pain rose from ${baseline} to ${report.score} in the ${spotText(report)}`,
+      why: { code: 'pain-rose', from: baseline, to: report.score, spot: spotText(report) },
     };
   }
   return null;

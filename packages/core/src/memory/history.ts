@@ -15,7 +15,7 @@ import { withDay, type BlocksDone } from './block-memory';
 import { evidenceOf } from './past-sets';
 
 /** Changes whenever the shape of a history does: one of another version is made anew from the log. */
-export const HISTORY_VERSION = 5;
+export const HISTORY_VERSION = 6;
 
 /** What finished sessions leave behind for the next one. */
 export interface ClientHistory {

@@ -34,10 +34,3 @@ export function askAgain(
   const last = lastSessionAt ? Date.parse(lastSessionAt) : asked;
   return at - Math.max(asked, last) > AWAY_MS ? 'away' : null;
 }
-
-/** Why they are asked again, as it is said. */
-export const askAgainText: Record<AskAgain, string> = {
-  'red flag': 'something serious was reported since',
-  year: 'the answers are more than a year old',
-  away: 'it is more than six weeks since the last session',
-};

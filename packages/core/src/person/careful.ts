@@ -2,6 +2,7 @@ import { isAgeUnknown, isChild, isOlder, isUnderAge, isYoung } from './age';
 import { cautionText, type Caution } from './caution';
 import { degreeOf } from './flag-degree';
 import { openFlags, type Person } from './person';
+import { closedText } from '../words/why';
 import { lockOf } from './lock';
 import { isInFirstYear } from './training-age';
 
@@ -12,7 +13,7 @@ const locking: readonly Caution[] = ['unscreened', 'clearance'];
 export function cautionsFor(person: Person, now: string): string[] {
   const lock = lockOf(person, now);
   const list = [
-    ...(lock ? [lock.why] : []),
+    ...(lock ? [closedText(lock.why)] : []),
     ...person.cautions
       .filter((caution) => !lock || !locking.includes(caution))
       .map((caution) => cautionText[caution]),

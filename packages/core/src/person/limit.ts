@@ -1,8 +1,9 @@
+import type { StoredWhy } from '../words/why';
 import type { Override } from './person';
 
 /** Why something is not offered, and whether the trainer may open it with a reason. */
 export interface Limit {
-  why: string;
+  why: StoredWhy;
   /** false: only clearance, or time, opens it. */
   overridable: boolean;
   /** The override that opened it, when there is one. */

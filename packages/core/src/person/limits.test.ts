@@ -1,3 +1,4 @@
+import { said } from '../test/said';
 import { NOW, flag, person, row, squat } from '../test/fixtures';
 import { ageOn } from './age';
 import { cautionsFor, exhales, startsCareful } from './careful';
@@ -27,7 +28,7 @@ const closed = (
   lift = squat,
 ) => {
   const limit = rangeLimit({ ...person, ...who }, lift, range, context);
-  return isClosed(limit) ? limit.why : null;
+  return isClosed(limit) ? said(limit.why) : null;
 };
 
 describe('rep ranges', () => {
@@ -92,7 +93,7 @@ describe('lifts', () => {
   it('close for an open flag on what they load, until the trainer opens them with a reason', () => {
     const flags = [flag({ place: 'wrist' })];
     const limit = liftLimit({ ...person, flags }, row, NOW);
-    expect(limit?.why).toBe('Loads the left wrist (grip), which has an open flag');
+    expect(said(said(limit!.why))).toBe('Loads the left wrist (grip), which has an open flag');
     expect(isClosed(limit)).toBe(true);
     expect(
       isClosed(liftLimit({ ...person, flags, overrides: [opened(null, row.id)] }, row, NOW)),
@@ -195,7 +196,7 @@ describe('a red flag', () => {
       const overrides = [opened(null, lift.id)];
       const limit = liftLimit({ ...person, flags: [chest], overrides }, lift, NOW);
       expect(limit).toMatchObject({ overridable: false, opened: null });
-      expect(limit!.why).toMatch(/^Chest pain was reported: no loaded work/);
+      expect(said(said(limit!.why))).toMatch(/^Chest pain was reported: no loaded work/);
       const cleared = { ...person, flags: [{ ...chest, state: 'cleared' as const }] };
       expect(liftLimit(cleared, lift, NOW)).toBeNull();
     }

@@ -3,7 +3,6 @@ import type { Lift, RepRange } from '../lift/lift';
 import type { Caution } from './caution';
 import { cautionAgainst } from './caution-against';
 import { isAgeUnknown, isOlder, isUnderAge } from './age';
-import { cautionText } from './caution';
 import { coversDegree, degreeOf, meets } from './flag-degree';
 import { isClosed, type Limit } from './limit';
 import { lockOf } from './lock';
@@ -107,7 +106,7 @@ export function liftLimit(person: Person, lift: Lift, now: string): Limit | null
   const caution = cautionAgainst(person.cautions, [lift.position]);
   if (caution) {
     return {
-      why: `Screening: ${cautionText[caution].toLowerCase()}; this is done ${lift.position}`,
+      why: { code: 'caution-against', caution, position: lift.position },
       overridable: true,
       opened: openedForCaution(person, lift.id, caution),
       from: { caution },
@@ -116,7 +115,7 @@ export function liftLimit(person: Person, lift: Lift, now: string): Limit | null
   const flags = closing(person, lift);
   if (flags.length === 0 || goodSideLeft(lift, flags)) return null;
   const limits = flags.map(({ flag, stress }): Limit => ({
-    why: `Loads the ${spotText(flag)} (${stress.how}), which has an open flag`,
+    why: { code: 'loads-flagged', spot: spotText(flag), how: stress.how },
     overridable: true,
     opened: openedForFlag(person, lift.id, flag),
     from: { flagId: flag.id, degree: degreeOf(flag) },
@@ -139,17 +138,17 @@ function isCarefulYet({ cautions }: Person, faults: LimitContext['faults']): boo
 }
 
 const CAREFUL = {
-  why: 'Cleared: eight reps and more until four sessions of it went well',
+  why: { code: 'cleared-careful' },
   overridable: false,
 } as const;
 
 /** Heavy sets are closed under 18, and while nobody knows the age. */
 function youngLimit(person: Person, now: string): Omit<Limit, 'opened'> | null {
   if (isAgeUnknown(person)) {
-    return { why: 'No birth date yet: lighter loads and more reps', overridable: false };
+    return { why: { code: 'no-birth-date' }, overridable: false };
   }
   if (!isUnderAge(person, now)) return null;
-  return { why: 'Under 18: lighter loads and more reps', overridable: false };
+  return { why: { code: 'under-18' }, overridable: false };
 }
 
 function lowRepsLimit(
@@ -159,16 +158,16 @@ function lowRepsLimit(
 ): Omit<Limit, 'opened'> | null {
   if (isCarefulYet(person, faults)) return CAREFUL;
   if (person.cautions.includes('no low reps')) {
-    return { why: 'Screening: no sets this heavy until clearance is recorded', overridable: false };
+    return { why: { code: 'not-this-heavy' }, overridable: false };
   }
   const young = youngLimit(person, now);
   if (young) return young;
   const found = flagsOn(person, lift).find(({ flag }) => degreeOf(flag) !== 'watch');
   if (found) {
-    return { why: `An open flag on the ${found.flag.place}, which it loads`, overridable: true };
+    return { why: { code: 'flag-on-place', place: found.flag.place }, overridable: true };
   }
   if (isInFirstYear(person)) {
-    return { why: 'Under 12 months of training', overridable: true };
+    return { why: { code: 'first-year' }, overridable: true };
   }
   return null;
 }
@@ -179,15 +178,15 @@ function middleRepsLimit(
 ): Omit<Limit, 'opened'> | null {
   if (isCarefulYet(person, faults)) return CAREFUL;
   if (person.cautions.includes('no low reps')) {
-    return { why: 'Screening: no sets this heavy until clearance is recorded', overridable: false };
+    return { why: { code: 'not-this-heavy' }, overridable: false };
   }
   const young = youngLimit(person, now);
   if (young) return young;
   if (isOlder(person, now) && isInFirstYear(person)) {
-    return { why: 'Over 60 and new to training: more reps first', overridable: true };
+    return { why: { code: 'older-and-new' }, overridable: true };
   }
   const clean = faults.length >= CLEAN_SESSIONS && faults.slice(0, CLEAN_SESSIONS).every((f) => !f);
-  return clean ? null : { why: 'Opens after three clean sessions of this lift', overridable: true };
+  return clean ? null : { why: { code: 'three-clean-first' }, overridable: true };
 }
 
 /** The heaviest range does not open before the one above it in reps. */
@@ -198,7 +197,7 @@ function afterMiddle(
 ): Omit<Limit, 'opened'> | null {
   const middle = rangeLimit(person, lift, '6-7', context);
   return isClosed(middle)
-    ? { why: `After 6–7 reps: ${middle.why.toLowerCase()}`, overridable: middle.overridable }
+    ? { why: { code: 'after-middle-reps', why: middle.why }, overridable: middle.overridable }
     : null;
 }
 

@@ -1,28 +1,27 @@
 import { isChild, isUnderAge } from './age';
-import { askAgain, askAgainText } from './ask-again';
+import { askAgain } from './ask-again';
+import type { Why } from '../words/why';
 import type { Limit } from './limit';
 import type { Person } from './person';
 import { lockedBy, redFlag } from './red-flag';
 
-/** Why all loaded work is closed, in words; null where it is not. */
-function whyLocked(person: Person, now: string): string | null {
+/** Why all loaded work is closed; null where it is not. */
+function whyLocked(person: Person, now: string): Why | null {
   const red = redFlag(person);
   if (red) return lockedBy(red);
-  if (isChild(person, now)) return 'Under 14: no loaded sets are planned';
+  if (isChild(person, now)) return { code: 'under-14' };
   if (person.cautions.includes('unscreened')) {
-    return 'The screening questions come first: nothing is loaded before they are answered';
+    return { code: 'unscreened' };
   }
   if (person.cautions.includes('clearance')) {
-    return 'Screening: a clinician’s clearance comes before loaded work';
+    return { code: 'needs-clearance' };
   }
   // Devices of an earlier version do not tell whether a guardian agreed.
   if (isUnderAge(person, now) && person.guardianConsentAt === null) {
-    return 'Under 18: a guardian’s consent comes before loaded work';
+    return { code: 'needs-guardian' };
   }
-  const again = askAgain(person, now);
-  return (
-    again && `Ask the screening questions again before anything is loaded: ${askAgainText[again]}`
-  );
+  const because = askAgain(person, now);
+  return because && { code: 'ask-again', because };
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { Why } from '../words/why';
 import { openFlags, redPlaces, type Flag, type FlagPlace, type RedPlace } from './person';
 
 const red: readonly FlagPlace[] = redPlaces;
@@ -8,12 +9,5 @@ export const isRedPlace = (place: FlagPlace): place is RedPlace => red.includes(
 export const redFlag = (person: { flags: readonly Flag[] }): Flag | null =>
   openFlags(person).find(({ place }) => isRedPlace(place)) ?? null;
 
-const sign: Partial<Record<FlagPlace, string>> = {
-  chest: 'Chest pain',
-  head: 'Dizziness or a head that hurt',
-  nerves: 'Numbness',
-};
-
-/** Why a client is locked, and what opens it, in one sentence. */
-export const lockedBy = ({ place }: Flag): string =>
-  `${sign[place] ?? 'A red flag'} was reported: no loaded work until a clinician’s clearance is recorded`;
+/** Why a client is locked, and what opens it. */
+export const lockedBy = ({ place }: Flag): Why => ({ code: 'red-flag', place });

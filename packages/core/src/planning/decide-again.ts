@@ -12,7 +12,8 @@ import type { Room } from '../room/room';
 import type { Again, LiftPlan } from '../session/plan';
 import type { StrengthProfile } from '../strength/profile';
 import { aimHere, bestSets, choose, isDear } from '../strength/worth';
-import { massText, type Grams, type Unit } from '../unit/mass';
+import type { Grams } from '../unit/mass';
+import type { Why } from '../words/why';
 
 /** What a kept plan is looked at with. */
 export interface Grounds {
@@ -21,7 +22,6 @@ export interface Grounds {
   person: Person;
   profile: StrengthProfile;
   room: Room;
-  unit: Unit;
   /** ISO time. */
   now: string;
   /** They were away from it: what is believed by now is no ground. */
@@ -39,17 +39,16 @@ const bodyOf = (implement: Implement): Grams | null =>
   implement.kind === 'body' || implement.kind === 'assisted' ? implement.bodyG : null;
 
 /** Why a plan that was kept is to be decided again; null where it stands. */
-function whyAgain(plan: LiftPlan, today: Implement, grounds: Grounds): string | null {
-  const { lift, memory, person, profile, unit, now } = grounds;
+function whyAgain(plan: LiftPlan, today: Implement, grounds: Grounds): Why | null {
+  const { lift, memory, person, profile, now } = grounds;
   const changed = memory.decided?.changed;
-  if (changed === 'corrected') return 'A set that it was decided on was corrected since';
-  if (changed === 'left out')
-    return 'A set that it was decided on was left out or brought back since';
+  if (changed === 'corrected') return { code: 'set-corrected' };
+  if (changed === 'left out') return { code: 'set-left-out' };
   const range = rangeLimit(person, lift, rangeOf(plan.reps), { now, faults: memory.faults });
-  if (isClosed(range)) return `${plan.reps} reps are closed now: ${range.why.toLowerCase()}`;
+  if (isClosed(range)) return { code: 'reps-closed', reps: plan.reps, why: range.why };
   const [had, has] = [bodyOf(plan.implement), bodyOf(today)];
   if (had !== null && has !== null && Math.abs(has - had) > had * BODY_CHANGE) {
-    return `Body mass has changed: it lifted ${massText(had, unit)}, and now ${massText(has, unit)}`;
+    return { code: 'body-changed', hadG: had, hasG: has };
   }
   const { loadG, reps, targetRir } = plan;
   if (memory.decided?.own || grounds.away) return null;
@@ -57,7 +56,7 @@ function whyAgain(plan: LiftPlan, today: Implement, grounds: Grounds): string | 
   const asked = { liftId: lift.id, loadG, reps, cleanReps: reps, rir: targetRir };
   const chance = profile.outlook(lift, targetRir, 'another').atLeast(loadG, reps, 0);
   if (profile.doubt(asked)?.kind === 'heavy' || chance < LIKELY) {
-    return `It no longer fits what is believed: ${Math.round(100 * chance)} % likely to be finished`;
+    return { code: 'no-longer-fits', percent: Math.round(100 * chance) };
   }
   return null;
 }

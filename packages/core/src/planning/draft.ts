@@ -1,6 +1,5 @@
-import { countText } from '../unit/language';
 import { studioDay } from '../unit/days';
-import { askedText, planAsked, type Ahead } from '../block/asked-plan';
+import { asked as askedBy, planAsked, type Ahead } from '../block/asked-plan';
 import { memoryOf, type ClientHistory } from '../memory/history';
 import type { LiftMemory } from '../memory/lift-memory';
 import { isNewToTraining } from '../person/training-age';
@@ -32,9 +31,10 @@ import {
   type PlannedLift,
   type Step,
 } from '../session/plan';
-import { onTheWayText, shareOfStep, stepToday, type WayBack } from '../session/way-back';
+import { onTheWay as wayWhy, shareOfStep, stepToday, type WayBack } from '../session/way-back';
 import type { StrengthAnswer, StrengthProfile } from '../strength/profile';
 import type { Unit } from '../unit/mass';
+import type { StoredWhy, Why } from '../words/why';
 import { planRamp } from '../warm-up/ramp/plan-ramp';
 import { rampFor } from '../warm-up/ramp/ramp-for';
 import { isWarm } from '../warm-up/ramp/warm-muscles';
@@ -68,7 +68,7 @@ export interface DraftInput {
 /** A lift that is left out today, and why. `overridable`: the trainer may open it with a reason. */
 export interface ClosedLift {
   liftId: string;
-  why: string;
+  why: StoredWhy;
   overridable: boolean;
   /** The lift that stands in for it; absent where none does. */
   standIn?: string;
@@ -140,10 +140,10 @@ function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null {
     focusCueId: entry.firstCueId,
     closed: null,
   };
-  const why = bottom
-    ? 'The lightest here: a small muscle on a long lever'
+  const why: StoredWhy = bottom
+    ? { code: 'bottom-of-rack' }
     : load.loadG > start
-      ? `${grounds}; the lightest there is here`
+      ? { code: 'lightest-there-is', why: grounds }
       : grounds;
   return { plan, why, belief: { mean, low, high }, certainty, climb: !known };
 }
@@ -168,15 +168,15 @@ function asPlanned(
   { lift }: ProgrammeLift,
   implement: Implement,
   input: DraftInput,
-): { plan: LiftPlan; why: string | null } {
+): { plan: LiftPlan; why: Why | null } {
   const ahead = input.asked?.get(lift.id);
   if (!ahead || isSameDay(kept.cell, ahead.cell)) return { plan: kept, why: null };
-  const { profile, room, unit, person, now } = input;
+  const { profile, room, person, now } = input;
   const strength = profile.behind(setsBefore(input.asked, lift.id));
   const careful = startsCareful(person, now);
   const loads = loadables(room, implement);
-  const plan = planAsked(kept, ahead, { lift, loads, unit, strength, careful });
-  return { plan, why: askedText(ahead, plan, unit) };
+  const plan = planAsked(kept, ahead, { lift, loads, strength, careful });
+  return { plan, why: askedBy(ahead, plan) };
 }
 
 /** A lift on its way back after pain: its share of what is believed, and never above what it was. */
@@ -196,7 +196,7 @@ function onTheWay(
   if (!load) return null;
   return {
     plan: { ...kept, implement, loadG: load.loadG, wayBack: way },
-    why: onTheWayText(way),
+    why: wayWhy(way),
     belief: { mean, low, high },
     certainty,
     climb: false,
@@ -221,22 +221,17 @@ function afterAbsence(kept: LiftPlan, days: number, loads: Loads, lift: Lift) {
   if (climb) {
     const ceiling: Ceiling = { loadG: kept.loadG, reason: 'absence' };
     const targetRir = Math.max(kept.targetRir, FIRST_RIR);
-    const why = `${days} days away: found again from below`;
+    const why: Why = { code: 'away-found-again', days };
     return { plan: { ...plan, targetRir }, climb, ceiling, why };
   }
-  const lighter = Math.round(100 * (1 - loadG / Math.max(1, kept.loadG)));
-  const fewer = kept.reps - reps;
-  const what = [
-    ...(lighter > 0 ? [`${lighter} % lighter`] : []),
-    ...(fewer > 0 ? [`${countText(fewer, 'rep')} fewer`] : []),
-  ];
+  const percent = Math.round(100 * (1 - loadG / Math.max(1, kept.loadG)));
   const ceiling: Ceiling = { loadG, reason: 'absence' };
-  const why = `${days} days away: ${what.join(', ') || 'nothing lighter is here'}`;
+  const why: Why = { code: 'away-less', days, percent, fewer: kept.reps - reps };
   return { plan, climb, ceiling, why };
 }
 
 function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput): Found | null {
-  const { room, person, profile, now, unit } = input;
+  const { room, person, profile, now } = input;
   const { lift } = entry;
   const memory = memoryOf(input.history, decided.liftId);
   const days = daysSince(memory.lastDone, now) ?? 0;
@@ -247,7 +242,7 @@ function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput)
     : chooseImplement(lift, room, decided.loadG, person.bodyMassG);
   if (!usable) return null;
   // Time away has a rule of its own, which the doubt that time brings must not undo.
-  const grounds = { lift, memory, person, profile, room, unit, now, away };
+  const grounds = { lift, memory, person, profile, room, now, away };
   const { plan: still, again } = decideAgain(decided, usable, grounds);
   const { plan: kept, why: asked } = asPlanned(still, entry, usable, input);
   const answer = profile.loadFor(lift, kept.reps, kept.targetRir);
@@ -265,7 +260,7 @@ function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput)
   if (!load) return null;
   return {
     plan: { ...kept, implement: usable, loadG: load.loadG },
-    why: again?.why ?? asked ?? 'As decided last time',
+    why: again?.why ?? asked ?? { code: 'as-decided' },
     belief,
     certainty,
     climb: false,
@@ -290,7 +285,7 @@ function workingSteps(plan: LiftPlan, { restClass }: Lift, { cautions }: Person)
 }
 
 /** Whether a closed lift may be done again: the trainer recorded clearance, so no flag on its joints is open. */
-function stillClosed(plan: LiftPlan | null, lift: Lift, person: Person): string | null {
+function stillClosed(plan: LiftPlan | null, lift: Lift, person: Person): StoredWhy | null {
   if (!plan?.closed) return null;
   return openFlags(person).some((flag) => stressOn(lift, flag.place)) ? plan.closed : null;
 }
@@ -357,12 +352,13 @@ function eased(loaded: LoadedLift, lift: Lift, loads: Loads, { person }: DraftIn
   if (!found) return loaded;
   const loadG = easedLoad(loads, loaded.loadG);
   const { place } = found.flag;
+  const eases = { spot: spotText(found.flag), how: found.stress.how };
   return {
     ...loaded,
     loadG,
     eased: { loadG: loaded.loadG, place },
     ceiling: { loadG, reason: 'flag' },
-    why: `Eased for the ${spotText(found.flag)} (${found.stress.how}): a tenth lighter, only where nothing hurts. ${loaded.why}`,
+    why: { code: 'eased-for', ...eases, why: loaded.why },
   };
 }
 
@@ -370,7 +366,8 @@ function eased(loaded: LoadedLift, lift: Lift, loads: Loads, { person }: DraftIn
 function saidOpened(loaded: LoadedLift, lift: Lift, { person, now }: DraftInput): LoadedLift {
   const limit = liftLimit(person, lift, now);
   if (!limit?.opened) return loaded;
-  return { ...loaded, why: `Opened, “${limit.opened.reason}”: ${limit.why}. ${loaded.why}` };
+  const { reason } = limit.opened;
+  return { ...loaded, why: { code: 'opened', reason, limit: limit.why, why: loaded.why } };
 }
 
 /** What binds a lift today besides its load: a flag that eases it, the one side that is left, and its ceiling. */
@@ -453,7 +450,11 @@ function lightEnough(
   const { easier } = entry;
   const found = easier && !closedBy(easier, input) ? lightEnough(easier, input) : null;
   if (!found) return { doing: entry, loaded };
-  const why = `Nothing is light enough here for the ${entry.lift.name.toLowerCase()} yet. ${found.loaded.why}`;
+  const why: Why = {
+    code: 'nothing-light-enough',
+    lift: entry.lift.name.toLowerCase(),
+    why: found.loaded.why,
+  };
   return { doing: found.doing, loaded: { ...found.loaded, why } };
 }
 
@@ -487,7 +488,7 @@ export function draftLoads(input: DraftInput): LoadsDraft {
     const found = chosen && lightEnough(chosen, input);
     const standsFor = found?.doing === entry ? {} : { standsFor: entry.lift.id };
     const loaded = found && { ...lessToday(withSets(found.loaded, entry), input), ...standsFor };
-    const why = `${input.room.name} has nothing to load it with`;
+    const why: Why = { code: 'nothing-to-load', room: input.room.name };
     if (loaded) draft.lifts.push(loaded);
     if (closed || !loaded) {
       const left = closed ?? { liftId: entry.lift.id, why, overridable: false };

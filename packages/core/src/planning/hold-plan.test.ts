@@ -122,7 +122,7 @@ describe('what is held or carried', () => {
     expect(next(plank, after(plank, draft(plank), 13))).toMatchObject({
       set: { reps: 10 },
       change: 'fewer reps',
-      why: expect.stringContaining('13 s'),
+      why: { code: 'last-good-for', much: { amount: 13, of: 'seconds' } },
     });
     expect(next(plank, after(plank, draft(plank), 20, 20, 20))).toBeNull();
   });

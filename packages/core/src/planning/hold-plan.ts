@@ -8,7 +8,8 @@ import type { LiftMemory } from '../memory/lift-memory';
 import type { Person } from '../person/person';
 import type { Room } from '../room/room';
 import type { LiftPlan, LoadedLift, PlannedLift, Step } from '../session/plan';
-import { onTheWayText, shareOfStep, stepToday, type WayBack } from '../session/way-back';
+import { onTheWay, shareOfStep, stepToday, type WayBack } from '../session/way-back';
+import type { Why } from '../words/why';
 import { absenceShare } from './absence';
 import type { ProgrammeLift } from './programme-lift';
 import { wayBackOf } from './way-back';
@@ -57,14 +58,14 @@ function firstHold(
   };
   return {
     plan,
-    why: load.loadG === 0 ? 'Without a load first' : 'Light and short the first time',
+    why: { code: load.loadG === 0 ? 'without-load' : 'light-and-short' } as const,
   };
 }
 
 /** What a hold or a carry asks on its way back after pain: a share of how long or how far it was. */
 function heldOnTheWay(plan: LiftPlan, way: WayBack & { whole: number }, mostReps: number) {
   const reps = Math.max(1, Math.round(Math.min(mostReps, way.whole * shareOfStep(way.step))));
-  return { plan: { ...plan, reps, wayBack: way }, why: onTheWayText(way) };
+  return { plan: { ...plan, reps, wayBack: way }, why: onTheWay(way) };
 }
 
 function carriedHold(decided: LiftPlan, { lift }: ProgrammeLift, setting: HoldSetting) {
@@ -82,7 +83,11 @@ function carriedHold(decided: LiftPlan, { lift }: ProgrammeLift, setting: HoldSe
   const most = share < 1 ? low : Infinity;
   const begun = wayBackOf(lift, memory, person);
   if (begun) return heldOnTheWay(plan, { whole: decided.reps, ...stepToday(begun, now) }, most);
-  return { plan, why: share < 1 ? `${daysAway} days away: short again` : 'As decided last time' };
+  const why: Why =
+    share < 1 && daysAway !== null
+      ? { code: 'away-short', days: daysAway }
+      : { code: 'as-decided' };
+  return { plan, why };
 }
 
 /** A lift that is held or carried, with its load and how long or how far; null when the room has nothing for it. */

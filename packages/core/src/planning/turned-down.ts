@@ -14,7 +14,7 @@ export function turnedDown(lift: LoadedLift, loads: Loads, { reason }: TurnedDow
     turnedDown: { sets: lift.sets, loadG: lift.loadG },
     sets: Math.max(1, Math.round(lift.sets * SETS)),
     loadG: atOrBelow(loads, lift.loadG * LOAD)?.loadG ?? lift.loadG,
-    why: `A turned-down week (${reason}): a third fewer sets, a little lighter. ${lift.why}`,
+    why: { code: 'turned-down-week', reason, why: lift.why },
   };
 }
 

@@ -1,5 +1,7 @@
 import { atOrBelow, type Loads } from '../loads/loads';
-import { massText, type Grams, type Unit } from '../unit/mass';
+import type { Grams } from '../unit/mass';
+import { ceilingWords } from '../words/vocabulary';
+import type { Why } from '../words/why';
 
 /** Why a lift is not asked for more than its plan today; the most binding first. */
 export const ceilingReasons = [
@@ -28,23 +30,17 @@ interface Bound {
   ceiling?: Ceiling;
 }
 
-const words: Record<CeilingReason, string> = {
-  flag: 'Eased for the flag',
-  'way back': 'On the way back',
-  absence: 'After the time away',
-  'lighter week': 'Turned-down week',
-  'light day': 'Light day',
-  clearance: 'Careful after clearance',
-  minor: 'Under 18',
-  'age unknown': 'Age not known',
-};
+const words: Record<CeilingReason, string> = ceilingWords;
 
 /** Why a lift does not rise, in a few words. */
 export const ceilingText = ({ reason }: Ceiling): string => words[reason];
 
 /** Why a set stays where it is: "Light day: stays at 52.5 kg". */
-export const staysText = (ceiling: Ceiling, unit: Unit): string =>
-  `${ceilingText(ceiling)}: stays at ${massText(ceiling.loadG, unit)}`;
+export const stays = ({ reason, loadG }: Ceiling): Why => ({
+  code: 'stays-under',
+  ceiling: reason,
+  loadG,
+});
 
 /** The lower of two ceilings; of equal ones the first. */
 const lowerCeiling = (one: Ceiling | null, other: Ceiling | null): Ceiling | null =>

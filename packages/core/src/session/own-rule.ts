@@ -66,13 +66,3 @@ export function underRule(plan: LiftPlan, rule: OwnRule, loads: Loads): LiftPlan
   const reps = Math.min(high, Math.max(low, plan.reps + rule.reps));
   return { ...plan, loadG: load?.loadG ?? plan.loadG, reps: plan.counted ? plan.reps : reps };
 }
-
-/** "5 % lighter", "a rep fewer". */
-export function ruleText({ share, reps }: OwnRule): string {
-  if (share !== 1) {
-    const percent = Math.max(1, Math.round(Math.abs(1 - share) * 100));
-    return `${percent} % ${share < 1 ? 'lighter' : 'heavier'}`;
-  }
-  const count = Math.abs(reps) === 1 ? 'a rep' : `${Math.abs(reps)} reps`;
-  return `${count} ${reps < 0 ? 'fewer' : 'more'}`;
-}

@@ -8,6 +8,7 @@ import type { Misses, SchemeName } from './scheme';
 import type { WayBack } from './way-back';
 import type { Certainty } from '../strength/profile';
 import type { Grams } from '../unit/mass';
+import type { StoredWhy } from '../words/why';
 import type { Primer } from '../warm-up/ramp/plan-ramp';
 import type { RampKind } from '../warm-up/ramp/ramp-kind';
 
@@ -43,7 +44,7 @@ export interface LiftPlan {
   /** The lift that it is done in turn with, one resting while the other works; absent where it is done alone. */
   pairedWith?: string;
   /** Why the lift may not be done until the trainer records clearance; null when it is open. */
-  closed: string | null;
+  closed: StoredWhy | null;
 }
 
 /** What is asked of a lift's working sets. */
@@ -62,7 +63,7 @@ export interface Step {
   kind: StepKind;
   loadG: Grams;
   reps: number;
-  /** What a warm-up set is for; empty for working sets. */
+  /** What a warm-up set is for, a word of `purposeWords`; empty for working sets. */
   purpose: string;
   /** Seconds until the next set, the change of load included. */
   restS: number;
@@ -81,13 +82,13 @@ export interface PastStep {
 export interface Again {
   loadG: Grams;
   reps: number;
-  why: string;
+  why: StoredWhy;
 }
 
 /** A lift with its load, before its ramp is planned. */
 export interface LoadedLift extends LiftPlan {
-  /** Where the load comes from, in one sentence. */
-  why: string;
+  /** Where the load comes from. */
+  why: StoredWhy;
   /** The belief behind the load; null where it was carried over as it was. */
   belief: LoadBelief | null;
   lastTime: PastStep[];
@@ -113,7 +114,7 @@ export interface LoadedLift extends LiftPlan {
 export interface PlannedLift extends LoadedLift {
   ramp: RampKind;
   /** Why this ramp, the most telling reason first; absent in sessions from before it was kept. */
-  rampReasons?: string[];
+  rampReasons?: StoredWhy[];
   /** The same as one text, in sessions of the first version. */
   rampWhy?: string;
   /** What the ramp does at the working load; absent likewise. */
@@ -125,5 +126,5 @@ export interface PlannedLift extends LoadedLift {
 export const rampReasonsOf = ({
   rampReasons,
   rampWhy,
-}: Pick<PlannedLift, 'rampReasons' | 'rampWhy'>): readonly string[] =>
+}: Pick<PlannedLift, 'rampReasons' | 'rampWhy'>): readonly StoredWhy[] =>
   rampReasons ?? (rampWhy === undefined ? [] : [rampWhy]);

@@ -1,3 +1,4 @@
+import { said } from '../test/said';
 import { noMemory } from '../memory/lift-memory';
 import { stepsAfterReps, stepsWithLoad, stepsWithRamp } from '../floor/adjust-steps';
 import { proposeNextSet, stepsInSight, type FloorContext } from '../floor/next-set';
@@ -43,7 +44,7 @@ describe('drafting a session', () => {
     const loads = plan!.steps.map((step) => step.loadG);
     expect(loads).toEqual([...loads].sort((a, b) => a - b));
     expect(plan!.steps.filter((step) => step.kind === 'working')).toHaveLength(3);
-    expect(plan!.why).toMatch(/guessed/);
+    expect(said(plan!.why)).toMatch(/guessed/);
   });
 
   it('carries a plan on as decided, and lighter after an absence', () => {
@@ -62,10 +63,13 @@ describe('drafting a session', () => {
       return drafted({ history }).lifts[0]!;
     };
     expect([5, 15, 30, 50].map((days) => away(days).loadG / 1000)).toEqual([100, 95, 87.5, 77.5]);
-    expect(away(5)).toMatchObject({ reps: 10, why: 'As decided last time' });
-    expect(away(15)).toMatchObject({ reps: 10, why: '15 days away: 5 % lighter' });
+    expect(away(5)).toMatchObject({ reps: 10, why: { code: 'as-decided' } });
+    expect(away(15)).toMatchObject({
+      reps: 10,
+      why: { code: 'away-less', days: 15, percent: 5, fewer: 0 },
+    });
     expect(away(15).ceiling).toEqual({ loadG: kg(95), reason: 'absence' });
-    expect(away(90)).toMatchObject({ climb: true, why: '90 days away: found again from below' });
+    expect(away(90)).toMatchObject({ climb: true, why: { code: 'away-found-again', days: 90 } });
     expect(away(90).ceiling).toEqual({ loadG: kg(100), reason: 'absence' });
   });
 
@@ -116,7 +120,7 @@ describe('drafting a session', () => {
   it('says so when the room has nothing for a lift', () => {
     const { lifts, closed } = drafted({ room: { ...room, bars: [], dumbbells: [] } });
     expect(lifts).toEqual([]);
-    expect(closed.map((each) => each.why)).toEqual([
+    expect(closed.map((each) => said(each.why))).toEqual([
       'Room has nothing to load it with',
       'Room has nothing to load it with',
     ]);
@@ -245,7 +249,7 @@ describe('the next set', () => {
     const { next } = after(result);
     expect(next).toMatchObject({ kind: 'step', change });
     if (next.kind !== 'step') return;
-    expect(next.why.length).toBeGreaterThan(10);
+    expect(said(said(next.why)).length).toBeGreaterThan(10);
     expect(Math.sign(next.set.loadG - load)).toBe({ heavier: 1, lighter: -1 }[change] ?? 0);
   });
 
@@ -356,7 +360,7 @@ describe('the next set', () => {
     const close = { ...first!, loadG: kg(75), reps: 4 };
     const tired = stepsAfterReps(session.lift(), ahead(), close, 12)!;
     expect(tired.steps).toHaveLength(session.lift().steps.length - 2);
-    expect(tired.reason).toMatch(/one warm-up set less/);
+    expect(said(tired.reason)).toMatch(/one warm-up set less/);
   });
 });
 
@@ -456,7 +460,7 @@ describe('pain', () => {
     });
     expect(proposeNextSet(lift(), context)).toMatchObject({
       kind: 'stop',
-      stop: { why: 'pain 5 of 10 in the left knee' },
+      stop: { why: { code: 'pain-level', score: 5, spot: 'left knee' } },
     });
     add('pain.withdrawn', { painId: pain.id });
     expect(proposeNextSet(lift(), context).kind).toBe('step');

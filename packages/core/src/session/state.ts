@@ -13,6 +13,7 @@ import type { TakenRemedy } from './remedy';
 import type { SetResult } from './set-result';
 import type { Clip, Review, Still } from './film';
 import type { DayAfter } from './way-back';
+import type { StoredWhy } from '../words/why';
 
 /** A correction keeps what it corrected. */
 export interface Correction {
@@ -50,7 +51,7 @@ export interface Answer {
   proposed: LiftPlan;
   chosen: LiftPlan;
   accepted: boolean;
-  why: string;
+  why: StoredWhy;
   reason: string | null;
   /** When it was given; absent in what was told before this was kept. */
   at?: string;
@@ -61,7 +62,7 @@ export interface Answer {
 /** Steps that were changed on the floor: why, the most telling reason first, and whom the bar is shared with. */
 export interface Adjusted {
   eventId: string;
-  reasons: readonly string[];
+  reasons: readonly StoredWhy[];
   /** The trainer chose it, not Spalo. */
   byTrainer: boolean;
   /** The session that the bar is shared with; null where it is the client's own. */
@@ -148,7 +149,7 @@ export interface LiftState {
 }
 
 /** Changes whenever the shape of a state does: states kept by another version are made anew from the log. */
-export const STATE_VERSION = 10;
+export const STATE_VERSION = 11;
 
 /** A session as its log tells it. */
 export interface SessionState {

@@ -1,6 +1,7 @@
 import { studioDay } from '../unit/days';
 import type { Side } from '../lift/joints';
 import type { FlagPlace } from '../person/person';
+import type { Why } from '../words/why';
 
 /** How far a lift is on its way back after pain. */
 export interface WayBack {
@@ -71,9 +72,15 @@ export function stepToday(way: WayBack, now: string): WayBack {
 export const shareOfStep = (step: number): number => WAY_BACK[step] ?? 1;
 
 /** Where a lift stands on its way back, and why it has not gone on. */
-export function onTheWayText({ place, step, held, whole }: WayBack): string {
-  if (step >= WAY_BACK.length) return `The whole load again after the ${place}, as decided`;
-  const share = Math.round(shareOfStep(step) * 100);
-  const waits = held ? ' again, as two days and a settled joint come first' : '';
-  return `Way back for the ${place}, step ${step + 1} of ${WAY_BACK.length}${waits}: ${share} % of ${whole === undefined ? 'what is believed' : 'how it was'}`;
-}
+export const onTheWay = ({ place, step, held, whole }: WayBack): Why =>
+  step >= WAY_BACK.length
+    ? { code: 'whole-again', place }
+    : {
+        code: 'on-the-way',
+        place,
+        step: step + 1,
+        of: WAY_BACK.length,
+        held: held === true,
+        percent: Math.round(shareOfStep(step) * 100),
+        believed: whole === undefined,
+      };

@@ -1,8 +1,8 @@
-import { countText } from '../unit/language';
 import type { Lift, LoadBelief } from '../lift/lift';
 import { startsCareful } from '../person/careful';
 import type { Person } from '../person/person';
 import type { Grams } from '../unit/mass';
+import type { StoredWhy, Why } from '../words/why';
 import { inGrams, logLoadAt } from './answer';
 import { copyBelief, liftAt, type Belief } from './belief';
 import { START } from './constants';
@@ -24,7 +24,7 @@ export interface StrengthAnswer extends LoadBelief {
   /** The conservative first load, a low quantile of the belief; not snapped to equipment. */
   start: Grams;
   certainty: Certainty;
-  why: string;
+  why: StoredWhy;
 }
 
 /** The belief about one client's strength, ready for questions at one time. */
@@ -63,22 +63,18 @@ const QUESTION_SHARE = 0.3;
 /** From this many times the upper end of what is expected on, a set is far above. */
 const FAR = 1.5;
 
-function reason(certainty: Certainty, belief: Belief, at: number): string {
-  if (certainty === 'known') {
-    const count = belief.sets[at]!;
-    return `From ${countText(count, 'working set')} of this lift and what related lifts say`;
-  }
+function reason(certainty: Certainty, belief: Belief, at: number): Why {
+  if (certainty === 'known') return { code: 'from-sets', sets: belief.sets[at]! };
   if (certainty === 'related') {
     const pattern = belief.lifts[at]!.pattern;
     const near = belief.lifts
       .filter((lift, index) => belief.sets[index]! > 0 && lift.pattern === pattern)
       .map((lift) => lift.name.toLowerCase());
     return near.length > 0
-      ? `Careful start: from ${near.slice(0, 2).join(' and ')}`
-      : 'Careful start: from what the other lifts say';
+      ? { code: 'careful-from-lifts', lifts: near.slice(0, 2) }
+      : { code: 'careful-from-others' };
   }
-  if (certainty === 'reported') return 'Careful start: from what the client says they lifted';
-  return 'Careful start: guessed from body mass and training time';
+  return { code: certainty === 'reported' ? 'careful-from-report' : 'careful-guess' };
 }
 
 /** A profile over a belief that stands for `now`, with the form of the day once sets of it are in. Changes nothing. */

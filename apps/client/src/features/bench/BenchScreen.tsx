@@ -1,4 +1,4 @@
-import type { Room, Unit } from '@spalo/core';
+import { type Room, type Unit, whyText } from '@spalo/core';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { LoadingState } from '../../design/States';
@@ -32,7 +32,7 @@ function BenchInRoom({ unit, liftId, room, rooms }: Props & { room: Room; rooms:
   const { byRule, load, implement } = bench;
   const ramps = (
     <>
-      <Strong>{`By rule ${rampWords[byRule.kind].name}. ${byRule.rule}.`}</Strong>
+      <Strong>{`By rule ${rampWords[byRule.kind].name}. ${whyText(byRule.why, unit)}.`}</Strong>
       {implement && !load.wrong && !load.problem && (
         <BenchRamps
           lift={bench.lift}

@@ -1,4 +1,4 @@
-import type { RampRequest } from '@spalo/core';
+import { type RampRequest, purposeText } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
@@ -67,7 +67,9 @@ export function BenchSheet({
                 <Quiet>{`then ${clock(step.restS)}`}</Quiet>
               </View>
               <Quiet>
-                {[step.purpose, plates && `${plates} a side`].filter(Boolean).join(' · ')}
+                {[purposeText(step.purpose), plates && `${plates} a side`]
+                  .filter(Boolean)
+                  .join(' · ')}
               </Quiet>
               {change ? <Strong className="text-small">{change}</Strong> : null}
             </View>

@@ -1,6 +1,6 @@
 import type { BlockLiftView, BlockView } from '@spalo/coaching/blocks';
 import { findLift } from '@spalo/catalog';
-import type { BlockState, Unit } from '@spalo/core';
+import { type BlockState, type Unit, closedText } from '@spalo/core';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import { capital } from '../../design/sentence';
@@ -69,9 +69,11 @@ function LiftGround({
           })
         }
       />
-      {view.closed && <Quiet className="text-oxide">{`${capital(view.closed)}.`}</Quiet>}
+      {view.closed && (
+        <Quiet className="text-oxide">{`${capital(closedText(view.closed))}.`}</Quiet>
+      )}
       {view.limited && !view.closed && (
-        <Quiet>{`More reps than the block has. ${capital(view.limited)}.`}</Quiet>
+        <Quiet>{`More reps than the block has. ${capital(closedText(view.limited))}.`}</Quiet>
       )}
       {fit && <Quiet className="text-ink">{`${capital(fit)}.`}</Quiet>}
     </View>

@@ -1,7 +1,7 @@
 import { findLift } from '@spalo/catalog';
 import { ladderStanding } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { isClosed, type Lift, liftLimit, nowIso } from '@spalo/core';
+import { isClosed, type Lift, liftLimit, nowIso, closedText } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { within } from '../../design/sentence';
@@ -43,7 +43,7 @@ export function LadderStep({
   return (
     <View className="gap-1">
       <Quiet>{`${about} rung ${within(next.name)}, ${of}`}</Quiet>
-      {met && isClosed(limit) && <Quiet>{limit.why}</Quiet>}
+      {met && isClosed(limit) && <Quiet>{closedText(limit.why)}</Quiet>}
       {met && !isClosed(limit) && inProgramme && <Body>{`Moved on to ${within(next.name)}.`}</Body>}
       {met && !isClosed(limit) && moves && !inProgramme && (
         <Button

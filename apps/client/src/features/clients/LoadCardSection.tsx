@@ -10,6 +10,7 @@ import {
   type StrengthProfile,
   type Unit,
   memoryOf,
+  closedText,
 } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -46,7 +47,7 @@ function Cell({
   const closed = limit !== null;
   const say = (grams: number) => massNumber(Math.round(grams), unit);
   const words = closed
-    ? `${row.lift.name}, ${range} reps: closed. ${limit.why}`
+    ? `${row.lift.name}, ${range} reps: closed. ${closedText(limit.why)}`
     : `${row.lift.name}, ${reps} reps: ${load ? massNumber(load.loadG, unit) : 'nothing here'}, likely ${say(answer.low)} to ${say(answer.high)}${ends ? '; the heaviest there is here' : ''}`;
   return (
     <Pressable

@@ -9,6 +9,7 @@ import {
   type LoggedSet,
   type SessionState,
   countText,
+  whyText,
 } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -167,7 +168,7 @@ function SessionCard({
               <Body key={note.id}>{note.text}</Body>
             ))}
             {lift.answer && (
-              <Quiet>{`Next: ${loadReps(lift.answer.chosen.loadG, lift.answer.chosen.reps, session.unit, lift.plan.counted)}. ${lift.answer.accepted ? lift.answer.why : 'Chosen by the trainer'}.`}</Quiet>
+              <Quiet>{`Next: ${loadReps(lift.answer.chosen.loadG, lift.answer.chosen.reps, session.unit, lift.plan.counted)}. ${lift.answer.accepted ? whyText(lift.answer.why, session.unit) : 'Chosen by the trainer'}.`}</Quiet>
             )}
           </View>
         ))}

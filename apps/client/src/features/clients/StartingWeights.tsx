@@ -12,6 +12,8 @@ import {
   nowIso,
   type Room,
   type Unit,
+  whyText,
+  closedText,
 } from '@spalo/core';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -46,7 +48,7 @@ function StartingWeight({
   const name = `${lift.name}, ${
     counted
       ? loadReps(plan.loadG, plan.reps, unit, counted)
-      : `${massText(plan.loadG, unit)} for ${plan.reps}. ${plan.why}. What moved it`
+      : `${massText(plan.loadG, unit)} for ${plan.reps}. ${whyText(plan.why, unit)}. What moved it`
   }`;
   const likely =
     belief &&
@@ -86,7 +88,7 @@ function StartingWeight({
           bare
         />
       )}
-      <Quiet>{[plan.why, ...notes].join(' · ')}</Quiet>
+      <Quiet>{[whyText(plan.why, unit), ...notes].join(' · ')}</Quiet>
     </Pressable>
   );
 }
@@ -151,7 +153,7 @@ export function StartingWeights({
         >
           <View className="min-w-[10rem] flex-1">
             <Strong className="text-oxide">{`${liftById(liftId).name} is left out`}</Strong>
-            <Quiet className="text-ink">{`${why}.`}</Quiet>
+            <Quiet className="text-ink">{`${closedText(why)}.`}</Quiet>
           </View>
           <Button
             label={overridable ? 'Open it' : 'Why'}
@@ -168,7 +170,7 @@ export function StartingWeights({
           taken={chosen}
           note={(lift) => {
             const limit = liftLimit(client, lift, now);
-            return isClosed(limit) ? limit.why : null;
+            return isClosed(limit) ? closedText(limit.why) : null;
           }}
           onPick={(lift) => toggle(lift.id)}
           onClose={() => setPicking(false)}

@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { habitReason, isSettled } from '@spalo/core';
+import { habitReason, isSettled, whyText } from '@spalo/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Card } from '../../design/Card';
@@ -27,7 +27,7 @@ export function WarmUpHabits({ client, account }: { client: Client; account: Acc
         const [last] = records;
         const reason = habitReason(habit);
         const next = reason
-          ? `Next time ${within(reason)}`
+          ? `Next time ${within(whyText(reason, account.studio.unit))}`
           : isSettled(habit)
             ? 'Settled: the same ramp from now on'
             : 'Next time the same ramp';

@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import { lockedBy, redFlag, type LoadsDraft, type Unit } from '@spalo/core';
+import { lockedBy, redFlag, type LoadsDraft, type Unit, closedText } from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
@@ -79,7 +79,7 @@ export function BookingRow({
   const { booking, client, draft } = row;
   const state = stateOf(booking);
   const red = redFlag(client);
-  const lock = red ? lockedBy(red) : null;
+  const lock = red ? closedText(lockedBy(red)) : null;
   const ahead = state === 'to come' || state === 'on the floor';
   return (
     <View className={`gap-1 py-2 ${chosen ? 'border-l-4 border-moss pl-2' : ''}`}>

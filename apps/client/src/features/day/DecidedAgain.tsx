@@ -1,6 +1,6 @@
 import { liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { memoryOf, planOf, type Again, type LoadedLift } from '@spalo/core';
+import { memoryOf, planOf, type Again, type LoadedLift, whyText } from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
@@ -43,7 +43,7 @@ export function DecidedAgain({
   };
   return (
     <Banner icon="alert" title={`To be decided again: ${before} was planned, ${now} now`}>
-      <Body>{`${again.why}.`}</Body>
+      <Body>{`${whyText(again.why, unit)}.`}</Body>
       {memory.decided && (
         <View className="flex-row flex-wrap gap-2 pt-2">
           <Button

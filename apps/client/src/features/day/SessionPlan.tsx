@@ -1,7 +1,15 @@
 import { liftById } from '@spalo/catalog';
 import { cueTo } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
-import { massNumber, memoryOf, nowIso, type LiftMemory, type LoadsDraft } from '@spalo/core';
+import {
+  massNumber,
+  memoryOf,
+  nowIso,
+  type LiftMemory,
+  type LoadsDraft,
+  whyText,
+  closedText,
+} from '@spalo/core';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
@@ -104,14 +112,14 @@ export function SessionPlan({
             {plan.again ? (
               <DecidedAgain lift={plan} again={plan.again} client={client} account={account} />
             ) : (
-              <Quiet>{`${plan.why}.`}</Quiet>
+              <Quiet>{`${whyText(plan.why, unit)}.`}</Quiet>
             )}
           </View>
         );
       })}
       {draft.closed.map((lift) => (
         <Banner key={lift.liftId} kind="stop" title={`${liftById(lift.liftId).name} is left out`}>
-          {lift.why}
+          {closedText(lift.why)}
         </Banner>
       ))}
     </View>

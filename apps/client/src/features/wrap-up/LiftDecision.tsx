@@ -1,5 +1,5 @@
 import { cueTo, type Learner } from '@spalo/coaching';
-import { nowIso, type LiftPlan, type Unit } from '@spalo/core';
+import { nowIso, type LiftPlan, type Unit, whyText } from '@spalo/core';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
@@ -111,7 +111,7 @@ export function LiftDecision({
       focus={cue?.text ?? null}
       why={
         taken === decision.proposed
-          ? `${decision.why}.`
+          ? `${whyText(decision.why, unit)}.`
           : 'Your choice; Spalo’s proposal is kept beside it.'
       }
       advice={decision.advice}

@@ -1,7 +1,7 @@
 import { liftById } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import { useState } from 'react';
-import type { Limit, RangeId } from '@spalo/core';
+import { type Limit, type RangeId, closedText, type StoredWhy } from '@spalo/core';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
@@ -14,7 +14,7 @@ import { openLimit } from './change-client';
 export interface Closed {
   liftId: string;
   range: RangeId | null;
-  why: string;
+  why: StoredWhy;
   overridable: boolean;
   /** The flag or caution that an opening would answer. */
   from?: Limit['from'];
@@ -45,7 +45,7 @@ export function OverrideSheet({
   };
   return (
     <Sheet title={`${what} is closed`} open onClose={onClose}>
-      <Banner kind="stop" title={`${closed.why}.`} />
+      <Banner kind="stop" title={`${closedText(closed.why)}.`} />
       {closed.overridable ? (
         <>
           <Body>

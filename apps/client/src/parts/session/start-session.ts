@@ -1,5 +1,5 @@
 import type { Account, Booking } from '@spalo/contract';
-import { lockedBy, redFlag, type Room } from '@spalo/core';
+import { lockedBy, redFlag, type Room, closedText } from '@spalo/core';
 import { authorFor, journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
 import type { KnownClient } from '../../state/resources/known-client';
@@ -20,7 +20,7 @@ export async function startSession(
   // What is being fetched must not be taken for nothing.
   if (client.past === 'coming') throw new Error('earlier sessions are still being fetched');
   const red = redFlag(client);
-  if (red) throw new Error(lockedBy(red));
+  if (red) throw new Error(closedText(lockedBy(red)));
   const sessionId = newId();
   const { unit } = account.studio;
   const { lifts, general, block } = await inWorker(

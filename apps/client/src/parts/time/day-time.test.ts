@@ -27,7 +27,7 @@ describe('times', () => {
     }
     expect(clockTime('2026-11-24T09:30:00.000Z', 'UTC')).toBe('09:30');
     expect(clockTime('2026-11-24T00:05:00.000Z', 'UTC')).toBe('00:05');
-    expect(dayAndTime('2026-09-04T23:30:00.000Z', 'Europe/Lisbon')).toBe('5 Sep 2026, 00:30');
+    expect(dayAndTime('2026-09-04T23:30:00.000Z', 'Europe/Lisbon')).toBe('5 Sept 2026, 00:30');
     expect(formDay(Date.parse('2026-03-04T23:30:00.000Z'), 'Asia/Tokyo')).toBe('2026-03-05');
     const now = Date.parse('2026-11-24');
     expect(shortDate('2026-11-03T09:30:00.000Z', 'UTC', now)).toBe('Tue 3 Nov');

@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText, closedText } from '@spalo/core';
 import { findLift } from '@spalo/catalog';
 import type { Lack, Peak, Reason, Uncovered } from '@spalo/core/builder';
 import { capital, within } from '../../design/sentence';
@@ -65,7 +65,7 @@ export function lackText(lack: Lack): string {
     case 'order':
       return 'No order keeps grip and low back fresh for what needs them: let a place go, or one of the lifts.';
     default:
-      return `${findLift(lack.liftId)?.name ?? lack.liftId}: ${within(lack.why)}. Let it go, or open it on their page.`;
+      return `${findLift(lack.liftId)?.name ?? lack.liftId}: ${within(closedText(lack.why))}. Let it go, or open it on their page.`;
   }
 }
 
@@ -76,7 +76,7 @@ export function uncoveredText({ cover, by }: Uncovered): string {
     case 'room':
       return `${name}: nothing here is made for it.`;
     case 'closed':
-      return `${name}: closed. ${by.why}.`;
+      return `${name}: closed. ${closedText(by.why)}.`;
     case 'banned':
       return `${name}: left out by you.`;
     case 'new':

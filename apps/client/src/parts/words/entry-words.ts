@@ -1,5 +1,12 @@
 import { findDrill, findLift } from '@spalo/catalog';
-import { ruleText, type EventPayloads, type EventType, type Unit, countText } from '@spalo/core';
+import {
+  ruleText,
+  type EventPayloads,
+  type EventType,
+  type Unit,
+  countText,
+  whyText,
+} from '@spalo/core';
 import { within } from '../../design/sentence';
 import { loadReps } from './load-words';
 import { painWords } from './pain-words';
@@ -47,7 +54,8 @@ const words: Words = {
   'flag.met': ({ eased }) => (eased ? `Eased for the ${eased.place}` : 'Gone on, and why'),
   'day-after.told': ({ how }) =>
     how === 'settled' ? 'Settled on the day after' : 'Worse on the day after',
-  'plan.adjusted': ({ reasons, reason }) => reasons?.[0] ?? reason ?? 'Plan changed',
+  'plan.adjusted': ({ reasons, reason }, unit) =>
+    whyText(reasons?.[0] ?? reason ?? 'Plan changed', unit),
   'scheme.chosen': ({ liftId, scheme }) => `${lift(liftId)}: ${scheme ?? 'by the rule'}`,
   'rule.kept': ({ liftId, rule }) =>
     `${lift(liftId)} from now on ${rule ? ruleText(rule) : 'as proposed'}`,

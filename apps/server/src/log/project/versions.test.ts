@@ -19,8 +19,8 @@ test('each version belongs to one shape, or to the constants of one model', () =
     HISTORY_VERSION: [HISTORY_VERSION, hash(shapes.ClientHistory!)],
     MODEL_VERSION: [MODEL_VERSION, hash(shapes.SavedBelief! + numbers)],
   }).toEqual({
-    STATE_VERSION: [10, 'c4788b41341d'],
-    HISTORY_VERSION: [5, '91fe2947798d'],
+    STATE_VERSION: [11, '6a45ecf6957b'],
+    HISTORY_VERSION: [6, 'd8625ebf56ac'],
     MODEL_VERSION: [4, 'cfb5007c8cab'],
   });
 });

@@ -7,6 +7,6 @@ export const flagGate: Gate = {
   name: 'flag',
   decide({ plan, context: { client, lift, now } }) {
     const limit = liftLimit(client, lift, now);
-    return isClosed(limit) ? { plan, why: `Left out next time: ${limit.why}` } : null;
+    return isClosed(limit) ? { plan, why: { code: 'left-out-next-time', why: limit.why } } : null;
   },
 };

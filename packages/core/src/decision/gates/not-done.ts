@@ -7,9 +7,6 @@ export const notDoneGate: Gate = {
   decide({ plan, sets, lift }) {
     if (sets.length > 0) return null;
     const isSlip = countedSets(lift, 'working').length > 0;
-    const why = isSlip
-      ? 'What was logged does not fit what is believed: the plan stays'
-      : 'Not done: the plan stays';
-    return { plan, why };
+    return { plan, why: { code: isSlip ? 'does-not-fit' : 'not-done' } };
   },
 };

@@ -4,7 +4,7 @@ import { spotText } from '../../person/limits';
 import { recordedFlags, type Flag } from '../../person/person';
 import type { PainReport } from '../../session/state';
 import { lockedBy, redFlag } from '../../person/red-flag';
-import { massText } from '../../unit/mass';
+import type { Why } from '../../words/why';
 import type { LiftPlan } from '../../session/plan';
 import { shareOfStep, WAY_BACK, type WayBack } from '../../session/way-back';
 import type { DecisionContext, Gate, Proposal } from '../decision';
@@ -18,9 +18,9 @@ const HOLDS = 3;
 
 /** Pain on the way back: a step back, and no more than that. */
 function stepBack(
-  why: string,
+  why: Why,
   plan: LiftPlan & { wayBack: WayBack },
-  { loads, lift, strength, unit }: DecisionContext,
+  { loads, lift, strength }: DecisionContext,
 ): Proposal {
   const step = Math.min(plan.wayBack.step, WAY_BACK.length) - 1;
   const { held: _held, since: _since, ...way } = plan.wayBack;
@@ -30,10 +30,9 @@ function stepBack(
   };
   // What is held or carried keeps its load: how long or how far follows from the step.
   const loadG = plan.counted ? plan.loadG : lower();
-  const what = plan.counted ? '' : `, ${massText(loadG, unit)}`;
   return {
     plan: { ...plan, loadG, wayBack: { ...way, step } },
-    why: `A step back on the way${what}: ${why}`,
+    why: plan.counted ? { code: 'step-back', why } : { code: 'step-back-to', loadG, why },
     advice: `Ask next time how the ${plan.wayBack.place} was on the day after.`,
   };
 }
@@ -65,16 +64,16 @@ export const painGate: Gate = {
         plan: {
           ...plan,
           loadG: lowered(loads, sets.at(-1)?.loadG ?? plan.loadG, AFTER_PAIN),
-          closed: `Closed after ${stop.why} until clearance is recorded`,
+          closed: { code: 'closed-until-clearance', why: stop.why },
         },
-        why: `Closed: ${stop.why}`,
+        why: { code: 'closed-by-pain', why: stop.why },
         advice: SEE_SOMEBODY,
       };
     }
     if (degreeOfPain(stop.report) === 'ease') {
       return {
         plan,
-        why: `Eased next time, lighter and only where nothing hurts: ${stop.why}`,
+        why: { code: 'eased-by-pain', why: stop.why },
         advice: 'A flag is raised. If the same place hurts again, advise a clinician.',
       };
     }
@@ -82,7 +81,7 @@ export const painGate: Gate = {
     const joint = place === 'chest' || place === 'head' ? null : place;
     return {
       plan: { ...plan, loadG, ...(joint && { wayBack: { place: joint, side, step: 0 } }) },
-      why: `Left out until the ${spotText({ place, side })} is settled, then lighter: ${stop.why}`,
+      why: { code: 'left-out-until-settled', spot: spotText({ place, side }), why: stop.why },
       advice: 'A flag is raised, and others stand in. If it hurts again, advise a clinician.',
     };
   },

@@ -1,7 +1,8 @@
 import { AFTER_SAFETY_FAULT, CLEAN_SHARE } from '../../session/clean';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
-import { massText, type Grams } from '../../unit/mass';
+import type { Grams } from '../../unit/mass';
+import type { Why } from '../../words/why';
 import type { FaultFacts, Gate, Situation } from '../decision';
 import { mainFault } from '../fault';
 import { lowered } from '../lower';
@@ -84,13 +85,13 @@ export const techniqueGate: Gate = {
     const reps = fewer ? fewerReps(plan, sets) : plan.reps;
     const focusCueId = fault ? cueFor(fault, plan.focusCueId, streak >= 2) : plan.focusCueId;
     const down = streak >= 3 || answer === 'nothing lighter' ? context.easierLift : null;
-    const seen = fault ? `: ${fault.name.toLowerCase()}` : '';
-    const forReps = reps < plan.reps ? `, for ${reps} reps` : '';
-    const why: Record<Answer, string> = {
-      cue: `Hold the load, the cue first: one rep had the safety fault${seen}`,
-      lighter: `Lighter, ${massText(loadG, context.unit)}, for the safety fault${seen}`,
-      'nothing lighter': `Nothing lighter is here for the safety fault${forReps}${seen}`,
-      hold: `Hold the load${forReps}: ${clean} of ${done} reps were clean${seen}`,
+    const seen = { fault: fault?.name.toLowerCase() ?? '' };
+    const asked = { reps: reps < plan.reps ? reps : 0 };
+    const why: Record<Answer, Why> = {
+      cue: { code: 'cue-first', ...seen },
+      lighter: { code: 'lighter-for-fault', loadG, ...seen },
+      'nothing lighter': { code: 'nothing-lighter-for-fault', ...asked, ...seen },
+      hold: { code: 'held-unclean', clean, done, ...asked, ...seen },
     };
     return {
       plan: { ...plan, loadG, reps, focusCueId, ...(down && { stepDown: down }) },

@@ -1,26 +1,27 @@
-import { amountText } from '../../lift/counted';
 import { atOrBelow } from '../../loads/loads';
 import type { LiftPlan } from '../../session/plan';
 import { shareOfStep, stepAfter, WAY_BACK, type WayBack } from '../../session/way-back';
-import { massText, type Grams } from '../../unit/mass';
+import type { Grams } from '../../unit/mass';
+import type { Much } from '../../words/row';
+import type { Why } from '../../words/why';
 import type { DecisionContext, Gate } from '../decision';
 
-/** The load that a step asks, and how that is said: of a hold or a carry, how long or how far it is then. */
+/** The load that a step asks, and how much that is: of a hold or a carry, how long or how far it is then. */
 function askedAt(
   { step, whole }: WayBack,
   lastG: Grams,
   on: boolean,
   { reps, targetRir, counted }: LiftPlan,
-  { lift, loads, strength, unit }: DecisionContext,
-): { loadG: Grams; what: string } {
+  { lift, loads, strength }: DecisionContext,
+): { loadG: Grams; much: Much } {
   if (counted) {
     const amount = Math.round((whole ?? reps) * shareOfStep(step));
-    return { loadG: lastG, what: amountText(amount, counted) };
+    return { loadG: lastG, much: { amount, of: counted } };
   }
   const believed = strength.loadFor(lift, reps, targetRir).mean;
   const load = atOrBelow(loads, believed * shareOfStep(step))?.loadG ?? lastG;
   const loadG = on ? Math.max(load, lastG) : Math.min(load, lastG);
-  return { loadG, what: massText(loadG, unit) };
+  return { loadG, much: { loadG } };
 }
 
 /** On the way back after pain: step by step to the believed load, as the joint took this session and the day after the last. */
@@ -36,17 +37,16 @@ export const wayBackGate: Gate = {
     if (!next || next.step >= WAY_BACK.length) return null;
     const on = next.step > wayBack.step;
     const untold = wayBack.step > 0 && lift.dayAfter === undefined;
-    const { loadG, what } = askedAt(next, last.loadG, on, plan, context);
-    const why = on
-      ? `Way back, step ${next.step + 1} of ${WAY_BACK.length}: ${what}, if the ${wayBack.place} is settled tomorrow`
+    const { loadG, much } = askedAt(next, last.loadG, on, plan, context);
+    const { place } = wayBack;
+    const way: Why = on
+      ? { code: 'way-back-on', step: next.step + 1, of: WAY_BACK.length, much, place }
       : next.step < wayBack.step
-        ? `A step back on the way: ${what} for the ${wayBack.place}`
-        : untold
-          ? `${what} again: nobody said how the ${wayBack.place} was on the day after`
-          : `${what} again: the ${wayBack.place} is not settled enough to go on`;
+        ? { code: 'way-back-down', much, place }
+        : { code: untold ? 'way-back-untold' : 'way-back-unsettled', much, place };
     return {
       plan: { ...plan, loadG, wayBack: next },
-      why,
+      why: way,
       advice: `Ask next time how the ${wayBack.place} was on the day after.`,
     };
   },

@@ -1,8 +1,7 @@
-import { massText } from '../../unit/mass';
 import type { Scheme } from '../decision';
 import { ofNearLoads } from '../../loads/near-loads';
 import { aimHere, bestSets, choose, isDear } from '../../strength/worth';
-import { leavesText } from '../leaves-text';
+import { leaves } from '../leaves';
 import { MARGIN, reachOf } from './cap';
 
 /**
@@ -13,7 +12,7 @@ export const afterClimb: Scheme = {
   id: 'after-climb',
   name: 'Found on the floor',
   next({ plan, sets, context }) {
-    const { lift, loads, strength, usualRir, careful, unit } = context;
+    const { lift, loads, strength, usualRir, careful } = context;
     const last = sets.at(-1)?.loadG ?? plan.loadG;
     const dear = isDear(careful, strength.setsOf(lift));
     const aim = aimHere(loads, plan.repRange, { targetRir: usualRir, careful: dear });
@@ -26,7 +25,12 @@ export const afterClimb: Scheme = {
     const reps = chosen.reps[0]!;
     return {
       plan: { ...plan, loadG: chosen.loadG, reps, targetRir: usualRir },
-      why: `Found on the floor: ${massText(chosen.loadG, unit)} for ${reps} ${leavesText(chosen.likely, usualRir)}`,
+      why: {
+        code: 'found-on-floor',
+        loadG: chosen.loadG,
+        reps,
+        left: leaves(chosen.likely, usualRir),
+      },
     };
   },
 };

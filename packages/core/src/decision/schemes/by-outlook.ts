@@ -1,11 +1,10 @@
-import { massText } from '../../unit/mass';
 import type { Proposal, Scheme, Situation } from '../decision';
 import { ofNearLoads } from '../../loads/near-loads';
 import { aimHere, bestSets, choose, isDear, type BestSets } from '../../strength/worth';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
-import { listText } from '../../unit/language';
-import { leavesText } from '../leaves-text';
+import type { Why } from '../../words/why';
+import { leaves } from '../leaves';
 import { MARGIN, reachOf } from './cap';
 
 /** Whether every set reached the top of the range, clean and with what was to be left. */
@@ -55,7 +54,7 @@ export const byOutlook: Scheme = {
   id: 'by-outlook',
   name: 'By what is believed',
   next({ plan, sets, context }: Situation): Proposal {
-    const { lift, loads, strength, usualRir, careful, unit } = context;
+    const { lift, loads, strength, usualRir, careful } = context;
     const dear = isDear(careful, strength.setsOf(lift));
     const aim = aimHere(loads, plan.repRange, { targetRir: usualRir, careful: dear });
     const outlook = strength.outlook(lift, usualRir, 'another');
@@ -69,24 +68,21 @@ export const byOutlook: Scheme = {
     const chosen = earned && earned.loadG > balanced.loadG ? earned : balanced;
     const most = chosen.loadG === from ? leftTooLittle(plan, sets, usualRir) : null;
     if (most !== null && chosen.reps[0]! > most) {
-      const why = `${massText(from, unit)} for ${most}: every set left less than ${usualRir}`;
+      const why = { code: 'every-set-left-less', loadG: from, reps: most, rir: usualRir } as const;
       return { plan: { ...plan, loadG: from, reps: most, targetRir: usualRir }, why };
     }
+    const { loadG } = chosen;
     const reps = chosen.reps[0]!;
-    const inUnit = (loadG: number) => massText(loadG, unit);
-    const fewer =
-      chosen.reps.at(-1)! < reps
-        ? `, likely ${listText(chosen.reps.map(String))} as sets tire`
-        : '';
-    const left = leavesText(chosen.likely, usualRir);
-    const way = chosen.loadG > from ? 'Up to' : chosen.loadG < from ? 'Down to' : null;
-    return {
-      plan: { ...plan, loadG: chosen.loadG, reps, targetRir: usualRir },
-      why: way
-        ? `${way} ${inUnit(chosen.loadG)} for ${reps} ${left}${fewer}${chosen === earned ? `: all sets reached the top of the range with ${usualRir} or more left` : ''}`
-        : best.loadG === from
-          ? `${inUnit(from)} for ${reps} ${left}${fewer}, and nothing here is better`
-          : `${inUnit(from)} stays: ${inUnit(best.loadG)} would be no clear gain; ${reps} reps ${left}${fewer}`,
-    };
+    const tiring = chosen.reps.at(-1)! < reps ? chosen.reps : [];
+    const said = { loadG, reps, left: leaves(chosen.likely, usualRir), tiring };
+    return { plan: { ...plan, loadG, reps, targetRir: usualRir }, why: whyOf() };
+
+    function whyOf(): Why {
+      if (chosen === earned) return { code: 'up-earned', ...said, rir: usualRir };
+      if (loadG > from) return { code: 'up-by-belief', ...said };
+      if (loadG < from) return { code: 'down-by-belief', ...said };
+      if (best.loadG === from) return { code: 'nothing-better', ...said };
+      return { code: 'no-clear-gain', ...said, otherG: best.loadG };
+    }
   },
 };

@@ -3,7 +3,7 @@ import type { Loadable } from '../../room/implement';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
 import { OPEN_RESERVE } from '../../strength/past-set';
-import { massText } from '../../unit/mass';
+import type { Why } from '../../words/why';
 import type { DecisionContext, Proposal, Scheme, Situation } from '../decision';
 import { CAP } from '../../lift/cap';
 
@@ -41,18 +41,18 @@ function tooHard({ base, sets, context, rirOf }: Done): Proposal | null {
   const target = Math.min(middleLoad(base, context), loadG - 1);
   const lower = atOrBelow(context.loads, target);
   const down = lower && lower.loadG < loadG ? lower : stepDown(context.loads, loadG);
-  const cause = spent
-    ? 'a set left nothing in reserve'
-    : `${short} sets fell under ${repRange.low} reps`;
+  const why: Why = spent
+    ? { code: 'set-left-nothing' }
+    : { code: 'sets-under-range', sets: short, low: repRange.low };
   if (!down) {
     return {
       plan: { ...base, reps: repRange.low },
-      why: `Same load, the lightest here: ${cause}`,
+      why: { code: 'lightest-here', why },
     };
   }
   return {
     plan: { ...base, loadG: down.loadG, reps: Math.round((repRange.low + repRange.high) / 2) },
-    why: `Down to ${massText(down.loadG, context.unit)}: ${cause}`,
+    why: { code: 'down-for', loadG: down.loadG, why },
   };
 }
 
@@ -68,23 +68,22 @@ function tooEasy({ base, sets, context, rirOf }: Done): Proposal | null {
   if (!up) return null;
   return {
     plan: { ...base, loadG: up.loadG, reps: repRange.low },
-    why: `Up to ${massText(up.loadG, context.unit)}: every set left 4 or more`,
+    why: { code: 'up-left-four', loadG: up.loadG },
   };
 }
 
 /** All sets reached the top with the asked reserve: a step up, reps back to the bottom. */
 function atTheTop({ base, sets, context, rirOf }: Done): Proposal | null {
   const { repRange, targetRir, loadG } = base;
-  const inUnit = (grams: number) => massText(grams, context.unit);
   const there = sets.every((set) => set.cleanReps >= repRange.high && rirOf(set) >= targetRir);
   if (!there) return null;
   const up = raised(loadG, loadG * (1 + CAP[context.lift.region]), context.loads);
   if (!up) {
-    return { plan: base, why: `${inUnit(loadG)} is the heaviest here: slow the way down instead` };
+    return { plan: base, why: { code: 'heaviest-here', loadG } };
   }
   return {
     plan: { ...base, loadG: up.loadG, reps: repRange.low },
-    why: `Up a step to ${inUnit(up.loadG)}: all sets reached ${repRange.high} clean with ${targetRir} left`,
+    why: { code: 'up-from-top', loadG: up.loadG, high: repRange.high, rir: targetRir },
   };
 }
 
@@ -93,10 +92,8 @@ function inTheRange({ base, sets }: Done): Proposal {
   const { repRange } = base;
   const fewest = Math.min(...sets.map((set) => set.cleanReps));
   const reps = Math.max(repRange.low, Math.min(repRange.high, fewest + 1));
-  const why =
-    reps > base.reps
-      ? `Same load, one more rep: ${fewest} clean in the range`
-      : `Same load and ${reps} reps: not every set got there yet`;
+  const why: Why =
+    reps > base.reps ? { code: 'one-more-rep', fewest } : { code: 'not-there-yet', reps };
   return { plan: { ...base, reps }, why };
 }
 

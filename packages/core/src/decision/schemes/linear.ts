@@ -1,7 +1,6 @@
 import { atOrBelow, stepDown, stepUp } from '../../loads/loads';
 import { noMisses } from '../../session/scheme';
 import type { LiftPlan } from '../../session/plan';
-import { massText } from '../../unit/mass';
 import type { Proposal, Scheme, Situation } from '../decision';
 import { CAP } from '../../lift/cap';
 import { doubleProgression } from './double-progression';
@@ -15,19 +14,18 @@ const fresh = ({ misses: _misses, ...plan }: LiftPlan): LiftPlan => plan;
 
 /** Two misses in a row: a tenth down; the second time on to double progression. */
 function missedAgain({ plan, context }: Situation, loadG: number, setBacks: number): Proposal {
-  const { loads, unit } = context;
+  const { loads } = context;
   const lower = atOrBelow(loads, loadG * SET_BACK) ?? stepDown(loads, loadG);
   const back = lower?.loadG ?? loadG;
-  const to = massText(back, unit);
   if (setBacks > 0) {
     return {
       plan: { ...fresh(plan), loadG: back, reps: plan.repRange.low, scheme: 'double progression' },
-      why: `Down to ${to}, and on to double progression: the second time two sessions in a row were missed`,
+      why: { code: 'missed-to-double', loadG: back },
     };
   }
   return {
     plan: { ...plan, loadG: back, misses: { inARow: 0, setBacks: 1 } },
-    why: `A tenth down to ${to}: two sessions in a row were missed`,
+    why: { code: 'tenth-down', loadG: back },
   };
 }
 
@@ -37,7 +35,7 @@ export const linear: Scheme = {
   name: 'Linear',
   next(situation) {
     const { plan, sets, context } = situation;
-    const { lift, loads, unit } = context;
+    const { lift, loads } = context;
     const loadG = sets.at(-1)?.loadG ?? plan.loadG;
     const misses = plan.misses ?? noMisses;
     const whole = sets.length >= plan.sets && sets.every((set) => set.cleanReps >= plan.reps);
@@ -46,13 +44,13 @@ export const linear: Scheme = {
       if (inARow >= MISSES) return missedAgain(situation, loadG, misses.setBacks);
       return {
         plan: { ...plan, loadG, misses: { ...misses, inARow } },
-        why: `${massText(loadG, unit)} again: not every set reached ${plan.reps} clean`,
+        why: { code: 'again-missed', loadG, reps: plan.reps },
       };
     }
     if (sets.every(({ rir }) => rir === 0)) {
       return {
         plan: { ...plan, loadG },
-        why: `${massText(loadG, unit)} again: every rep was clean, and none was left`,
+        why: { code: 'again-none-left', loadG },
       };
     }
     const usual = atOrBelow(loads, loadG + lift.stepG);
@@ -61,11 +59,11 @@ export const linear: Scheme = {
     const coarse = step && step.loadG > loadG * (1 + 2 * CAP[lift.region]);
     if (!step || coarse) {
       const { plan: next, why } = doubleProgression.next(situation);
-      return { plan: next, why: `${why}; the next load here is no small step` };
+      return { plan: next, why: { code: 'no-small-step', why } };
     }
     return {
       plan: { ...on, loadG: step.loadG },
-      why: `A step up to ${massText(step.loadG, unit)}: every rep was clean`,
+      why: { code: 'step-up-clean', loadG: step.loadG },
     };
   },
 };

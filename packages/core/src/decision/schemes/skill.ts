@@ -1,4 +1,3 @@
-import { massText } from '../../unit/mass';
 import type { Scheme } from '../decision';
 import { byOutlook } from './by-outlook';
 
@@ -12,12 +11,10 @@ export const skill: Scheme = {
     const [before] = context.faultHistory;
     if (cleanNow && before === null) {
       const next = byOutlook.next(situation);
-      return { ...next, why: `Two clean sessions. ${next.why}` };
+      return { ...next, why: { code: 'two-clean', why: next.why } };
     }
     const loadG = sets.at(-1)?.loadG ?? plan.loadG;
-    const why = cleanNow
-      ? 'one more clean session first'
-      : 'until two sessions in a row show no fault';
-    return { plan: { ...plan, loadG }, why: `${massText(loadG, context.unit)} stays: ${why}` };
+    const code = cleanNow ? 'one-more-clean' : 'until-clean';
+    return { plan: { ...plan, loadG }, why: { code, loadG } };
   },
 };

@@ -1,4 +1,4 @@
-import { askedText, planAsked } from '../../block/asked-plan';
+import { asked, planAsked } from '../../block/asked-plan';
 import type { Scheme } from '../decision';
 import { byOutlook } from './by-outlook';
 
@@ -13,6 +13,6 @@ export const wave: Scheme = {
     // A light day is gone on from as the heavy one that it stands for.
     const loadG = plan.heavyG === undefined ? (sets.at(0)?.loadG ?? plan.loadG) : plan.loadG;
     const next = planAsked({ ...plan, loadG }, ahead, context);
-    return { plan: next, why: askedText(ahead, next, context.unit) };
+    return { plan: next, why: asked(ahead, next) };
   },
 };

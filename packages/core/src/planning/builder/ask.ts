@@ -1,6 +1,7 @@
 import type { Lift } from '../../lift/lift';
 import type { Muscle } from '../../lift/muscles';
 import type { WeekCover } from './week';
+import type { StoredWhy } from '../../words/why';
 
 /** Why a lift is worth something of its own, whatever else the session holds. */
 export const merits = [
@@ -30,7 +31,7 @@ export interface Shut {
   liftId: string;
   /** By a flag or a caution, by what the room has, or by what they are believed to lift. */
   by: 'closed' | 'room' | 'strength';
-  why: string;
+  why: StoredWhy;
 }
 
 /** A lift that the trainer set. */

@@ -1,11 +1,12 @@
 import { secondsFor, setsFor, type BuildAsk, type Candidate, type Shut } from './ask';
+import type { StoredWhy } from '../../words/why';
 import { coverOf, covers, type Cover } from './cover';
 
 /** A limit that keeps a session from being built, and by how much it would have to give. */
 export type Lack =
   | { limit: 'time'; seconds: number }
   | { limit: 'new'; lifts: number }
-  | { limit: Shut['by']; liftId: string; why: string }
+  | { limit: Shut['by']; liftId: string; why: StoredWhy }
   | { limit: 'nothing open' }
   | { limit: 'order' };
 
@@ -34,7 +35,7 @@ export interface Uncovered {
   cover: Cover;
   by:
     | { limit: 'room' }
-    | { limit: 'closed'; why: string }
+    | { limit: 'closed'; why: StoredWhy }
     | { limit: 'banned' }
     | { limit: 'new' }
     | { limit: 'time'; seconds: number }

@@ -2,6 +2,7 @@ import type { Steps } from '../../log/reduce';
 import type { SchemeName } from '../scheme';
 import type { OwnRule } from '../own-rule';
 import type { LiftPlan, Step } from '../plan';
+import type { StoredWhy } from '../../words/why';
 import { onLift, type SessionState } from '../state';
 
 /** What is done differently from the plan today, and what is decided for next time. */
@@ -12,7 +13,7 @@ export interface PlanPayloads {
     fromStep: number;
     steps: Step[];
     /** Why, the most telling reason first. */
-    reasons?: string[];
+    reasons?: StoredWhy[];
     /** The trainer chose it, not Spalo; absent before it was kept. */
     byTrainer?: boolean;
     /** The session that the bar is shared with from now on; null for a bar of the client's own. */
@@ -30,7 +31,7 @@ export interface PlanPayloads {
     chosen: LiftPlan;
     accepted: boolean;
     /** Why Spalo proposed it. */
-    why: string;
+    why: StoredWhy;
     /** Why the trainer chose otherwise. */
     reason: string | null;
   };

@@ -4,6 +4,7 @@ import type { Position } from '../../lift/position';
 import type { Caution } from '../../person/caution';
 import { isInFirstYear } from '../../person/training-age';
 import { cautionAgainst } from '../../person/caution-against';
+import type { StoredWhy, Why } from '../../words/why';
 import { drillJoints, jobs, type BodyRange, type Drill, type Job } from './drill';
 import { neededRanges } from './needed-ranges';
 
@@ -58,7 +59,7 @@ export interface GeneralStep {
   seconds: number;
   rounds: number;
   reps: number | null;
-  why: string;
+  why: StoredWhy;
 }
 
 export interface General {
@@ -147,7 +148,7 @@ class Builder {
     return this.input.cautions.includes('slow changes') ? upright(able) : able;
   }
 
-  take(drill: Drill, part: { seconds?: number; rounds?: number; why: string }): void {
+  take(drill: Drill, part: { seconds?: number; rounds?: number; why: Why }): void {
     const swapped = this.input.drills.find((each) => each.id === this.input.swaps[drill.id]);
     const taken = swapped && unfit(swapped, this.input) === null ? swapped : drill;
     if (this.steps.some((step) => step.drillId === taken.id)) return;
@@ -178,11 +179,9 @@ function raise(build: Builder): void {
   const drill = able.find((each) => each.id === taste.raise) ?? able[0];
   if (!drill) return;
   const longer = taste.raiseMinutes === null && reasons.length > 0;
-  const why = longer
-    ? `Longer: ${reasons.join(', ')}`
-    : isInFirstYear({ trainingMonths })
-      ? 'Easy, able to talk all the way'
-      : 'Warm, not out of breath';
+  const why: Why = longer
+    ? { code: 'raise-longer', because: reasons }
+    : { code: isInFirstYear({ trainingMonths }) ? 'raise-easy' : 'raise-warm' };
   build.take(drill, { seconds: minutes * MINUTE, rounds: 1, why });
 }
 
@@ -193,7 +192,7 @@ function mobilise(build: Builder): void {
   const ofFirst = neededRanges(first);
   const needed = [...new Set(lifts.flatMap(neededRanges))];
   let seconds = 0;
-  const add = (range: BodyRange, rounds: number, why: string) => {
+  const add = (range: BodyRange, rounds: number, why: Why) => {
     const drill = build.fitting('mobilise', (each) => each.range === range)[0];
     if (!drill) return;
     if (seconds + drill.seconds * rounds > MOST_MOBILISE_S) {
@@ -207,32 +206,29 @@ function mobilise(build: Builder): void {
   const lacked = needed.filter((range) => stiff.includes(range));
   for (const range of lacked) {
     const lift = lifts.find((each) => neededRanges(each).includes(range))!;
-    add(
-      range,
-      range.startsWith('hip') ? 3 : 2,
-      `Stiff here, and the ${lift.name.toLowerCase()} needs it`,
-    );
+    const why: Why = { code: 'stiff-and-needed', lift: lift.name.toLowerCase() };
+    add(range, range.startsWith('hip') ? 3 : 2, why);
   }
   const most = ofFirst[0];
   if (most && !lacked.includes(most))
-    add(most, 1, `The ${first.name.toLowerCase()} needs the range`);
+    add(most, 1, { code: 'range-needed', lift: first.name.toLowerCase() });
 }
 
 function activate(build: Builder): void {
   const { lifts, taste } = build.input;
-  const take = (wanted: (drill: Drill) => boolean, why: string) => {
+  const take = (
+    wanted: (drill: Drill) => boolean,
+    code: 'hips-level' | 'trunk-stiff' | 'blades-hold',
+  ) => {
     const able = build.fitting('activate', wanted);
     const drill = able.find((each) => each.way === taste.hips) ?? able[0];
-    if (drill) build.take(drill, { why });
+    if (drill) build.take(drill, { why: { code } });
   };
   const lower = lifts.filter(isLower);
   const upper = lifts.filter((lift) => !isLower(lift));
   if (lower.length > 0) {
-    take((drill) => drill.way !== null, 'Hips that keep the pelvis level, before the legs work');
-    take(
-      (drill) => drill.way === null && drill.patterns.includes('hinge'),
-      'A trunk that stays stiff while the hips move',
-    );
+    take((drill) => drill.way !== null, 'hips-level');
+    take((drill) => drill.way === null && drill.patterns.includes('hinge'), 'trunk-stiff');
   }
   if (upper.length > 0 && (lower.length === 0 || !isLower(lifts[0]!) || upper.length >= 2)) {
     take(
@@ -240,7 +236,7 @@ function activate(build: Builder): void {
         drill.way === null &&
         !drill.patterns.includes('hinge') &&
         drill.patterns.includes(upper[0]!.pattern),
-      'Shoulder blades that hold, before the arms work',
+      'blades-hold',
     );
   }
 }
@@ -254,11 +250,8 @@ function rehearse(build: Builder): void {
   for (const lift of wanted) {
     const drill = build.fitting('rehearse', (each) => each.liftIds.includes(lift.id))[0];
     if (!drill) continue;
-    const isNew = newLifts.includes(lift.id);
-    const name = lift.name.toLowerCase();
-    build.take(drill, {
-      why: isNew ? `New: the ${name}, slowly, without load` : `The ${name}, slowly`,
-    });
+    const code = newLifts.includes(lift.id) ? 'rehearse-new' : 'rehearse';
+    build.take(drill, { why: { code, lift: lift.name.toLowerCase() } });
   }
 }
 

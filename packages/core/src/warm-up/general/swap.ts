@@ -10,6 +10,6 @@ export function swapped(step: GeneralStep, by: Drill): GeneralStep {
     seconds: job === 'raise' ? step.seconds : by.seconds,
     rounds,
     reps: by.reps,
-    why: by.forWhat.replace(/\.$/, ''),
+    why: { code: 'drill-for', what: by.forWhat.replace(/\.$/, '') },
   };
 }

@@ -1,6 +1,6 @@
 import type { Grams } from '../../unit/mass';
 import { largestStep, overStep } from './step-limit';
-import { purposes, type IdealStep } from './step';
+import { type IdealStep } from './step';
 
 /** One set more, in the widest gap below the working load and never before the first set. */
 function oneMore(steps: readonly IdealStep[], workingG: Grams): IdealStep[] {
@@ -10,7 +10,7 @@ function oneMore(steps: readonly IdealStep[], workingG: Grams): IdealStep[] {
   const below = steps[widest]!;
   const reps = Math.max(1, Math.floor((below.reps + Math.min(below.reps, next(widest).reps)) / 2));
   const loadG = below.loadG + gap(widest) / 2;
-  const added: IdealStep = { role: 'between', loadG, reps, purpose: purposes.feel };
+  const added: IdealStep = { role: 'between', loadG, reps, purpose: 'feel' };
   return [...steps.slice(0, widest + 1), added, ...steps.slice(widest + 1)];
 }
 

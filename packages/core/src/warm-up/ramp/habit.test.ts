@@ -1,3 +1,4 @@
+import { said } from '../../test/said';
 import { person } from '../../test/fixtures';
 import { afterVerdict, habitReason, isSettled, noHabit, verdictEffect, verdicts } from './habit';
 import { noviceBound } from './ramp-for';
@@ -35,10 +36,12 @@ describe('what a verdict teaches', () => {
   });
   it('is the reason of the next ramp', () => {
     expect(habitReason(noHabit)).toBeNull();
-    expect(habitReason(after('rusty'))).toBe('One set more than last time: the start was rusty');
-    expect(habitReason(after('tired', 'rusty'))).toMatch(/^One set more/);
-    expect(habitReason(after('tired'))).toMatch(/^One set fewer than last time/);
-    expect(habitReason(after('rusty', 'rusty', 'ready'))).toBe(
+    expect(said(habitReason(after('rusty'))!)).toBe(
+      'One set more than last time: the start was rusty',
+    );
+    expect(said(habitReason(after('tired', 'rusty'))!)).toMatch(/^One set more/);
+    expect(said(habitReason(after('tired'))!)).toMatch(/^One set fewer than last time/);
+    expect(said(habitReason(after('rusty', 'rusty', 'ready'))!)).toBe(
       '2 sets more than the rule: found right here',
     );
     expect(habitReason(after('rusty', 'tired', 'ready'))).toBeNull();

@@ -1,3 +1,4 @@
+import type { Why } from '../../words/why';
 import type { Primer } from './plan-ramp';
 import type { RampKind } from './ramp-kind';
 
@@ -50,12 +51,10 @@ export const isSettled = (habit: RampHabit): boolean => habit.readyInARow >= SET
 const sets = (count: number) => (count === 1 ? 'one set' : `${count} sets`);
 
 /** What was learned, as the reason for a ramp; null where nothing was. */
-export function habitReason({ extra, last }: RampHabit): string | null {
-  if (last === 'rusty') return 'One set more than last time: the start was rusty';
-  if (last === 'tired') return 'One set fewer than last time: the client was already tired';
-  if (extra === 0) return null;
-  const many = Math.abs(extra) === 1 ? 'One set' : `${Math.abs(extra)} sets`;
-  return `${many} ${extra > 0 ? 'more' : 'fewer'} than the rule: found right here`;
+export function habitReason({ extra, last }: RampHabit): Why | null {
+  if (last === 'rusty') return { code: 'ramp-was-rusty' };
+  if (last === 'tired') return { code: 'ramp-was-tired' };
+  return extra === 0 ? null : { code: 'ramp-learned', extra };
 }
 
 /** What a verdict changes next time, in one sentence. `atMost`: the most sets that the rule allows; null where it does not bound them. */

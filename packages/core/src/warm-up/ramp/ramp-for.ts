@@ -2,6 +2,7 @@ import { stressOn } from '../../lift/joints';
 import type { Lift } from '../../lift/lift';
 import { openFlags, type Person } from '../../person/person';
 import { isNewToTraining } from '../../person/training-age';
+import type { Why } from '../../words/why';
 import { habitReason, noHabit, type RampHabit } from './habit';
 import type { Primer } from './plan-ramp';
 import { chooseRamp, mayPassWorkingLoad, type RampKind } from './ramp-kind';
@@ -13,8 +14,8 @@ export interface RampSetting {
   extra: number;
   /** Most warm-up sets. */
   most: number;
-  /** Why, a sentence each without its full stop, the most telling first. */
-  reasons: string[];
+  /** Why, the most telling first. */
+  reasons: Why[];
 }
 
 const MOST_SETS = 12;
@@ -45,10 +46,10 @@ export function rampFor(
   const over = habit.primer === 'over' && mayPassWorkingLoad(trainingMonths, flagged);
   const chosen = habit.kind !== null && habit.kind !== byRule.kind;
   const bound = noviceBound(person, workingReps);
-  const reasons = [
+  const reasons: (Why | null)[] = [
     bound === null ? habitReason(habit) : null,
-    chosen ? `Chosen for this client; by rule ${byRule.kind}` : byRule.rule,
-    flagged ? 'No primer with a pain flag' : null,
+    chosen ? { code: 'ramp-chosen', rule: byRule.kind } : byRule.why,
+    flagged ? { code: 'no-primer' } : null,
   ];
   return {
     kind: habit.kind ?? byRule.kind,

@@ -1,4 +1,5 @@
 import { isExperienced, isInFirstYear, isNewToTraining } from '../../person/training-age';
+import type { Why } from '../../words/why';
 
 /** How a lift is warmed up; what each is for stands in the formulas page. */
 export const rampKinds = [
@@ -24,28 +25,28 @@ const REHEARSAL_REPS = 13;
 const HEAVY_REPS = 6;
 const TOP_REPS = 3;
 
-/** The ramp that the rule gives, and the rule in a few words. */
+/** The ramp that the rule gives, and why. */
 export function chooseRamp({ trainingMonths, workingReps, warm }: RampFacts): {
   kind: RampKind;
-  rule: string;
+  why: Why;
 } {
   if (isNewToTraining({ trainingMonths })) {
-    return { kind: 'rehearsal', rule: 'Under 3 months of training: more would only tire' };
+    return { kind: 'rehearsal', why: { code: 'ramp-new-client' } };
   }
   if (workingReps >= REHEARSAL_REPS) {
-    return { kind: 'rehearsal', rule: `${workingReps} reps are light: more would only tire` };
+    return { kind: 'rehearsal', why: { code: 'ramp-light-reps', reps: workingReps } };
   }
-  if (warm) return { kind: 'warm already', rule: 'These muscles are warm from an earlier lift' };
+  if (warm) return { kind: 'warm already', why: { code: 'ramp-warm' } };
   if (isInFirstYear({ trainingMonths })) {
-    return { kind: 'short', rule: '3 to 12 months of training: one light set and one medium' };
+    return { kind: 'short', why: { code: 'ramp-first-year' } };
   }
   if (workingReps <= TOP_REPS && isExperienced({ trainingMonths })) {
-    return { kind: 'top set', rule: 'A heavy single, double or triple: even jumps, then half' };
+    return { kind: 'top set', why: { code: 'ramp-top-set' } };
   }
   if (workingReps <= HEAVY_REPS) {
-    return { kind: 'heavy', rule: 'Six reps and fewer: low reps close to the working load' };
+    return { kind: 'heavy', why: { code: 'ramp-heavy' } };
   }
-  return { kind: 'build', rule: '7 to 12 reps: climbs evenly to the working load' };
+  return { kind: 'build', why: { code: 'ramp-build' } };
 }
 
 /** Whether a client may be given a primer over the working load: trained for a year, and no pain flag on the lift. */

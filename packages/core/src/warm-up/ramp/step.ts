@@ -8,6 +8,7 @@ export interface IdealStep {
   role: StepRole;
   loadG: Grams;
   reps: number;
+  /** What it is for, a word of `purposeWords`. */
   purpose: string;
   /** An easier form of the movement: its load may be that of the work. */
   easier?: true;
@@ -33,17 +34,6 @@ export interface RampTarget {
   extra: number;
 }
 
-/** What a warm-up set is for. */
-export const purposes = {
-  groove: 'find the groove',
-  own: 'own the way down',
-  feel: 'feel the load',
-  prime: 'as the working set',
-  over: 'heavier than the work, so that the work feels light',
-  easier: 'an easier form: hands raised, more help, or half the way',
-  alone: 'the body alone',
-} as const;
-
 /** Working sets of so few reps have no set at their load before them. */
 export const FEW_REPS = 3;
 
@@ -58,7 +48,7 @@ export function singleBefore({ workingG, primerG }: RampTarget): IdealStep {
     loadG: (workingG * (low + high)) / 2,
     between: [workingG * low, workingG * high],
     reps: 1,
-    purpose: purposes.feel,
+    purpose: 'feel',
   };
 }
 
@@ -67,6 +57,6 @@ export function primerOf(target: RampTarget): IdealStep[] {
   const { primerG, workingG, workingReps } = target;
   if (primerG === null) return [];
   if (workingReps <= FEW_REPS) return [singleBefore(target)];
-  const purpose = primerG > workingG ? purposes.over : purposes.prime;
+  const purpose = primerG > workingG ? 'over' : 'prime';
   return [{ role: 'primer', loadG: primerG, reps: 3, purpose }];
 }

@@ -1,7 +1,6 @@
 import { nearest, stepDown, stepUp, type Loads } from '../../loads/loads';
 import { fixedAt, type LoadWindow } from '../../plates/plate-implement';
 import type { Grams } from '../../unit/mass';
-import { purposes } from './step';
 import { stepMost } from './step-limit';
 import { holds, WARM_UP_LIMIT, type WindowedStep } from './windows';
 
@@ -55,7 +54,7 @@ function bridge(
     role: 'between',
     loadG: middle,
     reps: Math.min(lower.reps, BRIDGE_REPS),
-    purpose: purposes.own,
+    purpose: 'own',
     window,
   };
 }

@@ -1,5 +1,5 @@
 import { findDrill } from '@spalo/catalog';
-import type { GeneralStepState } from '@spalo/core';
+import { type GeneralStepState, whyText } from '@spalo/core';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { Sheet } from '../../../design/Sheet';
@@ -10,7 +10,7 @@ import { stepText } from './step-text';
 
 /** A step of the general part, opened: how it is done and why it is there; to leave out or take up again. */
 export function AboutStep({ step, onClose }: { step: GeneralStepState; onClose: () => void }) {
-  const { actions } = useLane();
+  const { actions, lane } = useLane();
   const drill = findDrill(step.drillId);
   if (!drill) return null;
   const open = step.state === 'open';
@@ -19,7 +19,7 @@ export function AboutStep({ step, onClose }: { step: GeneralStepState; onClose: 
       <Body>{drill.how}</Body>
       <Body>{drill.forWhat}</Body>
       <View className="gap-3">
-        <Quiet>{`${stepText(step)} · ${step.why}`}</Quiet>
+        <Quiet>{`${stepText(step)} · ${whyText(step.why, lane.session.unit)}`}</Quiet>
         <Button
           label={open ? 'Leave it out' : 'Take it up again'}
           onPress={() => {

@@ -1,6 +1,12 @@
 import { findDrill } from '@spalo/catalog';
 import { generalInputFor } from '@spalo/coaching';
-import { substitutes, type Drill, type GeneralInput, type GeneralStepState } from '@spalo/core';
+import {
+  substitutes,
+  type Drill,
+  type GeneralInput,
+  type GeneralStepState,
+  whyText,
+} from '@spalo/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button } from '../../../design/Button';
@@ -45,7 +51,7 @@ function StepNow({ step, drill }: { step: GeneralStepState; drill: Drill }) {
       </Title>
       <StepTimer step={step} since={lane.session.generalSince} />
       <Body>{drill.how}</Body>
-      <Quiet>{`${step.why}.`}</Quiet>
+      <Quiet>{`${whyText(step.why, lane.session.unit)}.`}</Quiet>
     </Card>
   );
 }

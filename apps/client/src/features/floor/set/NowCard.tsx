@@ -1,4 +1,11 @@
-import { amountText, massNumber, rampReasonsOf, reserveAsked, type Build } from '@spalo/core';
+import {
+  amountText,
+  massNumber,
+  rampReasonsOf,
+  reserveAsked,
+  type Build,
+  whyText,
+} from '@spalo/core';
 import { Pressable, View } from 'react-native';
 import { Card } from '../../../design/Card';
 import { Icon } from '../../../design/Icon';
@@ -128,7 +135,7 @@ function HowBuilt({ view, change }: { view: LiftView; change: string }) {
 
 /** The most telling reason of the set, and a way to all of them: why this load, or the ramp. */
 function Reason({ view }: { view: LiftView }) {
-  const { sheets } = useLane();
+  const { sheets, lane } = useLane();
   const { space } = useSpace();
   if (view.next.kind !== 'step') return null;
   const { set, why } = view.next;
@@ -142,7 +149,7 @@ function Reason({ view }: { view: LiftView }) {
         numberOfLines={space === 'roomy' ? 3 : 1}
         className="min-w-0 flex-1 text-small text-slate"
       >
-        {`${working ? why : reason}.`}
+        {`${whyText(working ? why : reason, lane.session.unit)}.`}
       </Body>
       {!plan.counted && (
         <Pressable

@@ -1,5 +1,5 @@
 import type { Client } from '@spalo/contract';
-import type { Stop } from '@spalo/core';
+import { type Stop, closedText } from '@spalo/core';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
 import { Body } from '../../../design/Words';
@@ -42,7 +42,7 @@ export function StopCard({
     <>
       <Banner
         kind="stop"
-        title={`Stop ${redFlag ? 'the session' : 'this lift'}. ${capital(stop.why)}.`}
+        title={`Stop ${redFlag ? 'the session' : 'this lift'}. ${capital(closedText(stop.why))}.`}
       >
         <Body>
           {redFlag

@@ -12,6 +12,7 @@ import {
   type RampChoice,
   type RampKind,
   type RampToday,
+  whyText,
 } from '@spalo/core';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -122,7 +123,7 @@ async function fitInto(
     seconds: minutes * 60,
     working: view.state.steps.filter((step) => step.kind === 'working'),
   });
-  await actions.takeSteps(view, answer.steps, `Fitted into ${minutes} min`);
+  await actions.takeSteps(view, answer.steps, { code: 'fitted-into', minutes });
   const gone =
     answer.dropped.length > 0 ? `Left out: ${answer.dropped.join(', ')}.` : 'Nothing left out.';
   const shortest = `The shortest ramp here takes ${minutesText(answer.seconds)}. ${gone}`;
@@ -172,7 +173,7 @@ export function RampSheet() {
       <View className="gap-1">
         <Strong>{`${rampWords[today.kind].name}, about ${minutesText(seconds)} to the working sets`}</Strong>
         {(today.reasons ?? []).map((reason) => (
-          <Body key={reason}>{`${reason}.`}</Body>
+          <Body key={reason.code}>{`${whyText(reason, session.unit)}.`}</Body>
         ))}
         {isSettled(habit) && <Quiet>Settled: it was right twice in a row.</Quiet>}
       </View>

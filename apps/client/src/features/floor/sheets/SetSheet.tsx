@@ -6,6 +6,7 @@ import {
   nextStepIndex,
   type LoggedSet,
   type SetResult,
+  purposeText,
 } from '@spalo/core';
 import { attempt } from '../../../state/problems';
 import { useState } from 'react';
@@ -96,7 +97,7 @@ export function SetSheet() {
       {set && <DoneSet key={set.id} set={set} view={view} />}
       {!set && step && (
         <View className="gap-2">
-          {step.purpose ? <Body>{`For: ${step.purpose}.`}</Body> : null}
+          {step.purpose ? <Body>{`For: ${purposeText(step.purpose)}.`}</Body> : null}
           {build && <Body>{`${buildText(build, null)}.`}</Body>}
           <Body>{`Then rest ${clock(step.restS)}.`}</Body>
           {step.kind === 'working' && (

@@ -1,4 +1,4 @@
-import { evidenceOf, massText, type RampKind, studioDay } from '@spalo/core';
+import { evidenceOf, massText, type RampKind, studioDay, whyText } from '@spalo/core';
 import { View } from 'react-native';
 import { BeliefBand } from '../../../design/BeliefBand';
 import { Button } from '../../../design/Button';
@@ -27,8 +27,8 @@ export function WhyLoadSheet() {
     .slice(-6);
   return (
     <Sheet title="Why this load" open onClose={sheets.close}>
-      {view.next.kind === 'step' && <Strong>{`${view.next.why}.`}</Strong>}
-      <Body>{`Planned: ${within(plan.why)}.`}</Body>
+      {view.next.kind === 'step' && <Strong>{`${whyText(view.next.why, unit)}.`}</Strong>}
+      <Body>{`Planned: ${within(whyText(plan.why, unit))}.`}</Body>
       <View className="gap-1">
         <Quiet>{`What ${lane.name} can likely do for ${plan.reps} clean with ${plan.targetRir} left, today’s sets included`}</Quiet>
         <BeliefBand belief={now} load={shownG} text={say} />

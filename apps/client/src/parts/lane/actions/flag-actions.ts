@@ -17,9 +17,7 @@ export const flagActions = (append: Append) => ({
     const met = { liftId: view.lift.id, flagId: flag.id, degree: degreeOf(flag), reason: null };
     const steps = await stepsAsked(lane, view, { ...askedNow(view), loadG });
     await append('flag.met', { ...met, eased });
-    await adjust(append, view, steps, [
-      `Eased for the ${spotText(flag)}: only where nothing hurts`,
-    ]);
+    await adjust(append, view, steps, [{ code: 'eased-on-floor', spot: spotText(flag) }]);
   },
 
   /** The same, gone on with as planned, and why. */

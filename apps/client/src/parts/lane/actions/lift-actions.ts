@@ -14,6 +14,7 @@ import {
   stepDown,
   nowMs,
   studioDay,
+  type Why,
 } from '@spalo/core';
 import { putFlag, redFlagOf } from '../../client/put-flag';
 import { askedNow, type AskedToday } from '../asked-now';
@@ -28,7 +29,7 @@ async function rewarm(
   append: Append,
   lane: LaneView,
   lifts: Parameters<typeof warmLifts>[0]['lifts'],
-  why: string,
+  why: Why,
 ) {
   const after = { ...lane, warm: warmLifts({ lifts }) };
   for (const view of lane.lifts) {
@@ -81,7 +82,7 @@ export const liftActions = (append: Append) => ({
     const lifts = lane.session.lifts.map((lift) =>
       lift.plan.liftId === liftId ? { ...lift, plan: by } : lift,
     );
-    await rewarm(append, lane, lifts, 'Another lift was swapped');
+    await rewarm(append, lane, lifts, { code: 'lift-swapped' });
   },
 
   /** Moves a lift one place earlier or later. */
@@ -92,7 +93,7 @@ export const liftActions = (append: Append) => ({
     if (!moved) return;
     lifts.splice(place + by, 0, moved);
     await append('lifts.ordered', { liftIds: lifts.map(({ plan }) => plan.liftId) });
-    await rewarm(append, lane, lifts, 'The lifts come in another order');
+    await rewarm(append, lane, lifts, { code: 'lifts-reordered' });
   },
 
   /** Two lifts done in turn, or one after the other again. */
@@ -120,7 +121,7 @@ export const liftActions = (append: Append) => ({
     if (!lower) return;
     const steps = await stepsAsked(lane, view, { ...askedNow(view), loadG: lower.loadG });
     await adjust(append, view, steps, [
-      `The ${wayBack.place} was worse on the day after: ${wayBack.step > 0 ? 'a step back' : 'the first step again'}`,
+      { code: 'worse-day-after', place: wayBack.place, back: wayBack.step > 0 },
     ]);
   },
 
@@ -130,7 +131,7 @@ export const liftActions = (append: Append) => ({
     const lifts = lane.session.lifts.map((lift) =>
       lift.plan.liftId === liftId ? { ...lift, skipped } : lift,
     );
-    await rewarm(append, lane, lifts, 'Another lift was left out');
+    await rewarm(append, lane, lifts, { code: 'lift-left-out' });
   },
 
   giveCue: (liftId: string, cueId: string) => append('cue.given', { liftId, cueId }),
@@ -158,7 +159,8 @@ export const liftActions = (append: Append) => ({
     await append('remedy.taken', { liftId: view.lift.id, ...remedy });
     if (remedy.kind !== 'less load' || view.next.kind !== 'step') return;
     const lighter = stepDown(view.loads, view.next.set.loadG);
-    if (lighter) await adjustLoad(append, lane, view, lighter.loadG, 'Less load against a fault');
+    const why: Why = { code: 'less-against-fault' };
+    if (lighter) await adjustLoad(append, lane, view, lighter.loadG, why);
   },
 
   /** Pain in a lift. Chest, head, dizziness and numbness raise a red flag at once, which the client keeps. */

@@ -1,5 +1,12 @@
 import { rampTodayFor } from '@spalo/coaching';
-import type { RampChoice, RampMove, RampToday, Step, WarmUpVerdict } from '@spalo/core';
+import {
+  type RampChoice,
+  type RampMove,
+  type RampToday,
+  type Step,
+  type WarmUpVerdict,
+  type Why,
+} from '@spalo/core';
 import { inWorker } from '../../../state/worker/ask';
 import type { LaneView } from '../lane-view';
 import { workingLoad, type LiftView } from '../lift-view';
@@ -26,16 +33,15 @@ export const rampActions = (append: Append) => ({
     const setting = rampToday(lane, view, choice);
     const steps = await stepsUpTo(lane, view, setting);
     await append('ramp.chosen', { liftId: view.lift.id, ...choice });
-    await adjust(append, view, steps, setting.reasons ?? ['Ramp chosen by the trainer']);
+    await adjust(append, view, steps, setting.reasons ?? [{ code: 'ramp-by-trainer' }]);
   },
 
   /** The steps of a ramp that was brought into a time. */
-  takeSteps: (view: LiftView, steps: Step[], reason: string) =>
-    adjust(append, view, steps, [reason]),
+  takeSteps: (view: LiftView, steps: Step[], reason: Why) => adjust(append, view, steps, [reason]),
 
   /** The steps that two clients on one bar agreed on; `barWith` is the other's session. */
   shareBar: (view: LiftView, steps: Step[], barWith: string, name: string) =>
-    adjust(append, view, steps, [`One bar with ${name}, loaded together`], { barWith }),
+    adjust(append, view, steps, [{ code: 'bar-with', name }], { barWith }),
 
   tellRampMove: (liftId: string, move: RampMove) => append('ramp.moved', { liftId, move }),
 

@@ -8,6 +8,7 @@ import {
   type LoggedSet,
   type SetResult,
   type Step,
+  type Why,
 } from '@spalo/core';
 import { inWorker } from '../../../state/worker/ask';
 import { useFloorUi, watchedKey } from '../floor-ui';
@@ -17,14 +18,14 @@ import type { Append } from './append';
 import { placeOf } from './place';
 
 /** Why steps changed, where the trainer took another load. */
-export const BY_TRAINER = 'Changed by the trainer';
+export const BY_TRAINER: Why = { code: 'by-trainer' };
 
 /** The steps still to do of a lift become others, for these reasons. */
 export const adjust = (
   append: Append,
   view: LiftView,
   steps: Step[],
-  reasons: string[],
+  reasons: Why[],
   { barWith = null, byTrainer = false }: { barWith?: string | null; byTrainer?: boolean } = {},
 ): Promise<string> => {
   const fromStep = nextStepIndex(view.state);
@@ -38,7 +39,7 @@ export async function adjustLoad(
   lane: LaneView,
   view: LiftView,
   loadG: Grams,
-  reason: string,
+  reason: Why,
   byTrainer = false,
 ): Promise<void> {
   const state = { ...view.state, steps: view.steps };
@@ -91,6 +92,6 @@ export const setActions = (append: Append) => ({
     const pattern = view.steps.findLast((step) => step.kind === 'working');
     if (!pattern) return;
     const extra = { ...pattern, loadG: last?.loadG ?? pattern.loadG };
-    await adjust(append, view, [...stepsAhead(view), extra], ['One set more']);
+    await adjust(append, view, [...stepsAhead(view), extra], [{ code: 'one-set-more' }]);
   },
 });

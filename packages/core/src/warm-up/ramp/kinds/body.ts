@@ -1,4 +1,4 @@
-import { purposes, type IdealStep, type RampTarget } from '../step';
+import { type IdealStep, type RampTarget } from '../step';
 
 /** Added load from this share of the whole on asks for a set with half of it. */
 const MUCH_ADDED = 0.2;
@@ -14,14 +14,14 @@ export function bodyAlone({ workingG, workingReps, emptyG }: RampTarget): IdealS
     between: [emptyG, emptyG],
     easier: true,
     reps: Math.min(8, Math.max(1, Math.floor(workingReps / 2))),
-    purpose: addedG > 0 ? purposes.alone : purposes.easier,
+    purpose: addedG > 0 ? 'alone' : 'easier',
   };
   if (addedG < workingG * MUCH_ADDED) return [easier];
   const half: IdealStep = {
     role: 'between',
     loadG: emptyG + addedG / 2,
     reps: 3,
-    purpose: purposes.feel,
+    purpose: 'feel',
   };
   return [easier, half];
 }
@@ -35,7 +35,7 @@ export function moreHelp({ workingG }: RampTarget): IdealStep[] {
       loadG: workingG * 0.75,
       between: [workingG * low, workingG * high],
       reps: 5,
-      purpose: purposes.easier,
+      purpose: 'easier',
     },
   ];
 }

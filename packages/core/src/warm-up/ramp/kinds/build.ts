@@ -1,12 +1,5 @@
 import type { Grams } from '../../../unit/mass';
-import {
-  FEW_REPS,
-  primerOf,
-  purposes,
-  singleBefore,
-  type IdealStep,
-  type RampTarget,
-} from '../step';
+import { FEW_REPS, primerOf, singleBefore, type IdealStep, type RampTarget } from '../step';
 import { stepMost } from '../step-limit';
 
 /** Upper ends of the span from light to working load, in grams, for one, two, three and four intermediates. */
@@ -35,12 +28,12 @@ export function build(target: RampTarget): IdealStep[] {
   const known = REPS[Math.min(count, REPS.length - 1)]!;
   const gap = (top - lightG) / (count + 1);
   return [
-    { role: 'light', loadG: lightG, reps: 10, purpose: purposes.groove },
+    { role: 'light', loadG: lightG, reps: 10, purpose: 'groove' },
     ...Array.from({ length: count }, (_, index): IdealStep => ({
       role: 'between',
       loadG: lightG + gap * (index + 1),
       reps: known[index] ?? known.at(-1)!,
-      purpose: index === count - 1 ? purposes.feel : purposes.own,
+      purpose: index === count - 1 ? 'feel' : 'own',
     })),
     ...kept,
   ];

@@ -1,4 +1,4 @@
-import { primerOf, purposes, type IdealStep, type RampTarget } from '../step';
+import { primerOf, type IdealStep, type RampTarget } from '../step';
 
 /** One easy set at about half: what a beginner or many reps need. About half is 40 to 60 %. */
 export function rehearsal({ workingG }: RampTarget): IdealStep[] {
@@ -8,7 +8,7 @@ export function rehearsal({ workingG }: RampTarget): IdealStep[] {
       loadG: workingG / 2,
       between: [workingG * 0.4, workingG * 0.6],
       reps: 8,
-      purpose: purposes.groove,
+      purpose: 'groove',
     },
   ];
 }
@@ -16,8 +16,8 @@ export function rehearsal({ workingG }: RampTarget): IdealStep[] {
 /** One light set and one medium. */
 export function short({ workingG, lightG }: RampTarget): IdealStep[] {
   return [
-    { role: 'light', loadG: lightG, reps: 8, purpose: purposes.groove },
-    { role: 'between', loadG: workingG * 0.75, reps: 5, purpose: purposes.feel },
+    { role: 'light', loadG: lightG, reps: 8, purpose: 'groove' },
+    { role: 'between', loadG: workingG * 0.75, reps: 5, purpose: 'feel' },
   ];
 }
 
@@ -25,7 +25,7 @@ export function short({ workingG, lightG }: RampTarget): IdealStep[] {
 export function warmAlready(target: RampTarget): IdealStep[] {
   const { workingG, lightG } = target;
   return [
-    { role: 'between', loadG: (lightG + workingG) / 2, reps: 5, purpose: purposes.own },
+    { role: 'between', loadG: (lightG + workingG) / 2, reps: 5, purpose: 'own' },
     ...primerOf(target),
   ];
 }

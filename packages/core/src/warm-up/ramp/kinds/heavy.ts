@@ -1,4 +1,4 @@
-import { purposes, type IdealStep, type RampTarget } from '../step';
+import { type IdealStep, type RampTarget } from '../step';
 
 /** From so many reps on the climb has no set at 60 to 65 %. */
 const LESS_STEEP_REPS = 6;
@@ -19,13 +19,13 @@ export function heavy({ workingG, workingReps, emptyG, lightG }: RampTarget): Id
     loadG: Math.min(most, Math.max(least, lightG)),
     between: [Math.min(least, most), most],
     reps: 10,
-    purpose: purposes.groove,
+    purpose: 'groove',
   };
-  const steep: IdealStep = { role: 'between', ...share(0.6, 0.65), reps: 5, purpose: purposes.own };
+  const steep: IdealStep = { role: 'between', ...share(0.6, 0.65), reps: 5, purpose: 'own' };
   return [
     light,
     ...(workingReps < LESS_STEEP_REPS ? [steep] : []),
-    { role: 'between', ...share(0.75, 0.8), reps: 4, purpose: purposes.own },
-    { role: 'between', loadG: workingG * 0.9, reps: 2, purpose: purposes.feel },
+    { role: 'between', ...share(0.75, 0.8), reps: 4, purpose: 'own' },
+    { role: 'between', loadG: workingG * 0.9, reps: 2, purpose: 'feel' },
   ];
 }

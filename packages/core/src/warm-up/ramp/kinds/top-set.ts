@@ -1,5 +1,5 @@
 import type { Grams } from '../../../unit/mass';
-import { purposes, singleBefore, type IdealStep, type RampTarget } from '../step';
+import { singleBefore, type IdealStep, type RampTarget } from '../step';
 import { stepMost } from '../step-limit';
 
 const REPS = [10, 8, 6, 3, 2];
@@ -50,7 +50,7 @@ export function topSet(target: RampTarget): IdealStep[] {
     ...steps.map((step, index): IdealStep => ({
       ...step,
       reps: REPS[index] ?? 1,
-      purpose: index === 0 ? purposes.groove : index < 3 ? purposes.own : purposes.feel,
+      purpose: index === 0 ? 'groove' : index < 3 ? 'own' : 'feel',
     })),
     single,
   ];

@@ -1,4 +1,4 @@
-import { isClosed, liftLimit, type Lift, type Limit } from '@spalo/core';
+import { isClosed, liftLimit, type Lift, type Limit, closedText } from '@spalo/core';
 import { useState } from 'react';
 import { OverrideSheet, type Closed } from '../../../../parts/client/OverrideSheet';
 import { LiftPicker } from '../../../../parts/pickers/LiftPicker';
@@ -39,7 +39,7 @@ export function ChooseLift({ title, ...chosen }: Chosen & { title: string }) {
       taken={lane.lifts.map((view) => view.lift.id)}
       note={(lift) => {
         const limit = limitOf(lift);
-        return isClosed(limit) ? limit.why : null;
+        return isClosed(limit) ? closedText(limit.why) : null;
       }}
       onPick={pick}
       onClose={() => chosen.onDone(null)}
