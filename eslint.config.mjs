@@ -8,13 +8,13 @@ const expo = require('eslint-config-expo/flat');
 const NEW_DATE = "NewExpression[callee.name='Date'][arguments.length=0]";
 const DAY_CUT =
   "CallExpression[callee.property.name='slice'][arguments.0.value=0][arguments.1.value=10]";
-const DAY = 'A day is the studio’s: studioDay, dayIn or dayPlus of @spalo/core.';
-const CLOCK = 'The time comes from nowMs or nowIso of @spalo/core.';
+const DAY = 'A day is the studio’s: studioDay, dayIn or dayPlus of @spalo/core/unit.';
+const CLOCK = 'The time comes from nowMs or nowIso of @spalo/core/unit.';
 
 /** A capital and more than one word: what is read by people and may be worded anew, so nothing hangs on it. */
 const SENTENCE = '/^[A-Z][a-z]+ \\S+/';
 const CODES = 'A sentence decides nothing: compare a code.';
-const PLURAL = 'Plurals by countText or wordFor of @spalo/core.';
+const PLURAL = 'Plurals by countText or wordFor of @spalo/core/unit.';
 const EXPECTS = 'A test expects something.';
 const words = [
   {

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import type { Page } from '@playwright/test';
 import {
   expect,

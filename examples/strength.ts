@@ -1,11 +1,7 @@
 import { liftById, repLifts } from '../packages/catalog/src/index';
-import {
-  massText,
-  readStrength,
-  replay,
-  type PastSet,
-  type Person,
-} from '../packages/core/src/index';
+import type { Person } from '../packages/core/src/person/index';
+import { readStrength, replay, type PastSet } from '../packages/core/src/strength/index';
+import { massText } from '../packages/core/src/unit/index';
 
 /** Asks the strength model about a made-up person, before and after one session. docs/strength-model.md says how to run it. */
 const person: Person = {

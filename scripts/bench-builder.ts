@@ -5,7 +5,9 @@ import {
   randomVisit,
   visitFamilies,
 } from '../packages/coaching/src/builder/random-visit.test-help';
-import { isClosed, liftLimit, memoryOf, plainTaste } from '../packages/core/src/index';
+import { memoryOf } from '../packages/core/src/memory/index';
+import { isClosed, liftLimit } from '../packages/core/src/person/index';
+import { plainTaste } from '../packages/core/src/warm-up/index';
 
 /**
  * Sessions built for random clients in random rooms: FROM=… the first seed, CLIENTS=… how many a family, READ=1 prints the

@@ -1,25 +1,26 @@
 import { programmeLift } from '../packages/coaching/src/index';
+import { lightest, listed, loadables, nearest } from '../packages/core/src/loads/index';
 import {
   handlingApart,
   handlingBetween,
-  lightest,
-  listed,
-  loadables,
-  nearest,
   plateImplement,
-  planRamp,
-  platesOf,
-  rampKinds,
   shareBar,
-  toGrams,
-  windowsFor,
+  type SharedSet,
+} from '../packages/core/src/plates/index';
+import {
+  platesOf,
   type Build,
   type Loadable,
   type Plate,
-  type RampRequest,
   type Room,
-  type SharedSet,
-} from '../packages/core/src/index';
+} from '../packages/core/src/room/index';
+import { toGrams } from '../packages/core/src/unit/index';
+import {
+  planRamp,
+  rampKinds,
+  windowsFor,
+  type RampRequest,
+} from '../packages/core/src/warm-up/index';
 import { seededRandom, type Random } from '../packages/simulator/src/index';
 
 /**

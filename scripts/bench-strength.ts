@@ -1,14 +1,8 @@
 import { repLifts } from '../packages/catalog/src/index';
-import {
-  loadBar,
-  loadTwoBars,
-  readStrength,
-  replay,
-  toGrams,
-  type Barbell,
-  type PastSet,
-  type Plate,
-} from '../packages/core/src/index';
+import { loadBar, loadTwoBars } from '../packages/core/src/plates/index';
+import type { Barbell, Plate } from '../packages/core/src/room/index';
+import { readStrength, replay, type PastSet } from '../packages/core/src/strength/index';
+import { toGrams } from '../packages/core/src/unit/index';
 import {
   accuracyOf,
   cases,

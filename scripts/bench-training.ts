@@ -1,5 +1,5 @@
 import { repLifts } from '../packages/catalog/src/index';
-import { schemeNames, type SchemeName } from '../packages/core/src/index';
+import { schemeNames, type SchemeName } from '../packages/core/src/session/index';
 import {
   curveFamilies,
   policies,

@@ -1,4 +1,5 @@
-import { reduceSession, type LogEvent } from '../../packages/core/src';
+import type { LogEvent } from '../../packages/core/src/log/index';
+import { reduceSession } from '../../packages/core/src/session/index';
 import { differences } from './differences';
 import type { Stack } from './stack';
 import type { Studio } from './studio';

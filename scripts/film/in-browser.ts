@@ -1,4 +1,4 @@
-import { storedPath, type Followed } from '@spalo/core';
+import { storedPath, type Followed } from '@spalo/core/session';
 import { makeFilm, followed, type FilmScene } from '@spalo/simulator/camera';
 import { repsOf, wayOf } from '@spalo/core/film';
 import { BufferTarget, CanvasSource, Output, WebMOutputFormat } from 'mediabunny';

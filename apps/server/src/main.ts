@@ -1,14 +1,10 @@
 import { mkdir } from 'node:fs/promises';
 import path from 'node:path';
 import { repLifts } from '@spalo/catalog';
-import {
-  HISTORY_VERSION,
-  MODEL_VERSION,
-  nowIso,
-  nowMs,
-  setClock,
-  STATE_VERSION,
-} from '@spalo/core';
+import { HISTORY_VERSION } from '@spalo/core/memory';
+import { STATE_VERSION } from '@spalo/core/session';
+import { MODEL_VERSION } from '@spalo/core/strength';
+import { nowIso, nowMs, setClock } from '@spalo/core/unit';
 import { anyStudio } from './access/first-studio';
 import { makeLink } from './access/links';
 import { config } from './app/config';

@@ -5,7 +5,7 @@ import {
   type LoggedSet,
   type PlannedLift,
   type SessionState,
-} from '@spalo/core';
+} from '@spalo/core/session';
 import fc from 'fast-check';
 import { takeHomeOf, type TakeHomeFrom } from './take-home';
 

@@ -1,21 +1,15 @@
 import { findDrill, findLift } from '@spalo/catalog';
+import { amountText, type HeldCount } from '@spalo/core/lift';
+import { openFlags, type Person } from '@spalo/core/person';
 import {
-  amountText,
   countedSets,
-  massText,
-  openFlags,
-  drillJoints,
-  type Grams,
-  type HeldCount,
   type LiftState,
   type LoadedLift,
   type LoggedSet,
-  type Person,
   type SessionState,
-  type Unit,
-  countText,
-  listText,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { massText, type Grams, type Unit, countText, listText } from '@spalo/core/unit';
+import { drillJoints } from '@spalo/core/warm-up';
 import { cueTo, type Learner } from './technique/taught-to';
 
 /** What a client takes home of a session, in plain words. */

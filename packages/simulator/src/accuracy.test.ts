@@ -1,4 +1,4 @@
-import type { Lift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
 import { NOW, row, squat } from '../../core/src/test/fixtures';
 import { accuracyOf } from './accuracy';
 import { seededRandom } from './random';

@@ -1,6 +1,7 @@
+import { familyOf, type Lift } from '@spalo/core/lift';
+import type { Person } from '@spalo/core/person';
 import {
   estimatedOneRepMax,
-  familyOf,
   loadForReps,
   readStrength,
   REFERENCE_BODY_MASS_G,
@@ -9,13 +10,11 @@ import {
   studioRatios,
   takeSets,
   type Belief,
-  type Lift,
   type LiftOffs,
   type PastSet,
-  type Person,
   type StrengthProfile,
   type StudioRatios,
-} from '@spalo/core';
+} from '@spalo/core/strength';
 import type { Random } from './random';
 import type { CurveName } from './curves';
 import { simulateSet, trueLoad, type Lifter } from './lifter';

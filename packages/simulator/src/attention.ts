@@ -1,4 +1,4 @@
-import { planWatching, WORTH_WATCHING, worthOfWatching, type ComingSet } from '@spalo/core';
+import { planWatching, WORTH_WATCHING, worthOfWatching, type ComingSet } from '@spalo/core/floor';
 import type { Random } from './random';
 
 /** How the trainer of a simulated floor goes about it. */

@@ -5,7 +5,7 @@ import {
   withOutcome,
   type CueTally,
   type MarkedSet,
-} from '@spalo/core';
+} from '@spalo/core/technique';
 import type { Random } from './random';
 
 /** A cue with its kind, as a lesson names it for a fault. */

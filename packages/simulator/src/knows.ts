@@ -1,4 +1,6 @@
-import { atOrBelow, type Lift, type LiftPlan, type Loads } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { atOrBelow, type Loads } from '@spalo/core/loads';
+import type { LiftPlan } from '@spalo/core/session';
 import { trueLoad, trueRepsToLimit, type Lifter } from './lifter';
 
 /** Load and reps of who knows the truth, the same for all sets: as many as can be leave what is asked. */

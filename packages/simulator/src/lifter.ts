@@ -1,4 +1,5 @@
-import type { Grams, Lift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import type { Grams } from '@spalo/core/unit';
 import type { Random } from './random';
 import { curveFamilies, shareFor, type CurveName } from './curves';
 

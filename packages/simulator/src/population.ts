@@ -1,11 +1,6 @@
-import {
-  familyOf,
-  priorLog,
-  type Lift,
-  type Person,
-  type ReportedLift,
-  type Sureness,
-} from '@spalo/core';
+import { familyOf, type Lift } from '@spalo/core/lift';
+import type { Person, ReportedLift, Sureness } from '@spalo/core/person';
+import { priorLog } from '@spalo/core/strength';
 import type { Random } from './random';
 import type { CurveName } from './curves';
 import { trueLoad, type Lifter } from './lifter';

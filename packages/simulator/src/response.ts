@@ -1,4 +1,5 @@
-import { type Lift, type PastSet } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import type { PastSet } from '@spalo/core/strength';
 import { responseOf, worthHaving, type ResponseVerdict } from '@spalo/core/blocks';
 import { simulateSet, trueLoad, type Lifter } from './lifter';
 import type { SimulatedClient } from './population';

@@ -1,33 +1,28 @@
+import { chanceOfPlan, type Ahead } from '@spalo/core/block';
 import {
-  atOrBelow,
   decide,
   doubleProgression,
-  evidenceOf,
-  familyOf,
-  chanceOfPlan,
-  listed,
-  newLift,
   planOf,
-  proposeNextSet,
-  readStrength,
-  startingBelief,
-  startsCareful,
-  takeSets,
-  usualRir,
-  type Ahead,
   type DecisionContext,
-  type Lift,
+  type Scheme,
+} from '@spalo/core/decision';
+import { proposeNextSet } from '@spalo/core/floor';
+import { familyOf, type Lift } from '@spalo/core/lift';
+import { atOrBelow, listed } from '@spalo/core/loads';
+import { evidenceOf } from '@spalo/core/memory';
+import { startsCareful, type Person } from '@spalo/core/person';
+import { usualRir } from '@spalo/core/planning';
+import {
+  newLift,
   type LiftPlan,
   type LiftState,
   type LoggedSet,
-  type Person,
   type PlannedLift,
-  type Scheme,
   type SchemeName,
   type SessionState,
   type Step,
-  type StrengthProfile,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { readStrength, startingBelief, takeSets, type StrengthProfile } from '@spalo/core/strength';
 import { projectDays } from '@spalo/core/blocks';
 import { knownBest, knownSet } from './knows';
 import { simulateSet, trueLoad, type Lifter } from './lifter';

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import type { AnswerOf, Call, Problem, RouteName } from '@spalo/contract';
 import {
   API_BASE,

@@ -1,4 +1,4 @@
-import type { LoadBelief } from '@spalo/core';
+import type { LoadBelief } from '@spalo/core/lift';
 import { View } from 'react-native';
 import { Quiet } from './Words';
 

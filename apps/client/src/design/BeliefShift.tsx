@@ -1,4 +1,4 @@
-import { inGrams, type LogLoad } from '@spalo/core';
+import { inGrams, type LogLoad } from '@spalo/core/strength';
 import { Line, Path, Text as SvgText } from 'react-native-svg';
 import { Drawing } from './Drawing';
 import { tone } from './tone';

@@ -1,4 +1,4 @@
-import { writtenDay, LANGUAGE } from '@spalo/core';
+import { writtenDay, LANGUAGE } from '@spalo/core/unit';
 import { createElement, useRef, useState, type Ref } from 'react';
 import { View, type TextInput } from 'react-native';
 import { IconButton } from './Button';

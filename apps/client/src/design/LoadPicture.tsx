@@ -1,4 +1,6 @@
-import { massNumber, plateChange, platesOf, type Build, type Plate } from '@spalo/core';
+import { plateChange } from '@spalo/core/plates';
+import { platesOf, type Build, type Plate } from '@spalo/core/room';
+import { massNumber } from '@spalo/core/unit';
 import { Circle, G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { Drawing } from './Drawing';
 import { buildText, platesText } from './load-text';

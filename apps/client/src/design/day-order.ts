@@ -1,4 +1,4 @@
-import type { WrittenOrder } from '@spalo/core';
+import type { WrittenOrder } from '@spalo/core/unit';
 
 /** Whether this device's owner writes the day or the month first. */
 export const dayOrder: WrittenOrder = (() => {

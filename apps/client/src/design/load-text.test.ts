@@ -1,4 +1,4 @@
-import type { Barbell, Build, Plate } from '@spalo/core';
+import type { Barbell, Build, Plate } from '@spalo/core/room';
 import { buildText, changeText, dropText, platesText } from './load-text';
 
 const plate = (massG: number, unit: 'kg' | 'lb' = 'kg'): Plate => ({

@@ -1,4 +1,6 @@
-import { barDropMm, massNumber, plateChange, platesOf, type Build, type Plate } from '@spalo/core';
+import { barDropMm, plateChange } from '@spalo/core/plates';
+import { platesOf, type Build, type Plate } from '@spalo/core/room';
+import { massNumber } from '@spalo/core/unit';
 
 /** Plates in words, as "5 + 1.25", each in the unit printed on it. */
 export function platesText(plates: readonly Plate[]): string {

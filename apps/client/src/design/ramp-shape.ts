@@ -1,4 +1,4 @@
-import type { StepKind } from '@spalo/core';
+import type { StepKind } from '@spalo/core/session';
 
 /** A step as the ramp draws it. */
 export interface RampItem {

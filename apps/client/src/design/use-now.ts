@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import { useEffect, useState } from 'react';
 
 /** The time in milliseconds, anew each second while `running`; else the time of the first drawing. */

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import { useEffect } from 'react';
 import { useRests } from '../parts/lane/rests';
 import { useSettings, type RestTells } from '../state/settings';

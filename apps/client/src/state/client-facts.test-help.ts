@@ -1,5 +1,5 @@
 import type { Client, ClientFacts, ListedClient } from '@spalo/contract';
-import { emptyHistory } from '@spalo/core';
+import { emptyHistory } from '@spalo/core/memory';
 
 /** A client of whom next to nothing is known, for tests. */
 export const facts: ClientFacts = {

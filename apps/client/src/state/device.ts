@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import type { Account } from '@spalo/contract';
 import { call } from '../api/call';
 import { newId } from './log/ids';

@@ -1,4 +1,4 @@
-import type { EventPayloads, EventType, LoggedSet, SessionState } from '@spalo/core';
+import type { EventPayloads, EventType, LoggedSet, SessionState } from '@spalo/core/session';
 import { call } from '../api/call';
 import { authorFor, journal } from './device';
 import { appendToSession } from './log/session-log';

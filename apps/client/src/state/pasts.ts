@@ -1,5 +1,5 @@
 import type { ClientPast, ListedClient } from '@spalo/contract';
-import { emptyHistory } from '@spalo/core';
+import { emptyHistory } from '@spalo/core/memory';
 import { queryOptions, useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';

@@ -1,4 +1,4 @@
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import { nothingLearned, type StudioLearned } from '@spalo/coaching';
 import type { Booking, ListedClient, Template } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';

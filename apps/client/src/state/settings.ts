@@ -1,4 +1,4 @@
-import { plainTaste, type WarmUpTaste } from '@spalo/core';
+import { plainTaste, type WarmUpTaste } from '@spalo/core/warm-up';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { Hand } from '../design/use-hand';

@@ -1,20 +1,18 @@
 import { repLifts } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
+import type { Lift } from '@spalo/core/lift';
+import { evidenceOf } from '@spalo/core/memory';
+import type { Person } from '@spalo/core/person';
+import { countedSets, type SessionState } from '@spalo/core/session';
 import {
   type Belief,
-  countedSets,
-  evidenceOf,
-  type Lift,
   loadBelief,
-  nowIso,
-  nowMs,
-  type Person,
   readStrength,
   type SavedBelief,
-  type SessionState,
   type StrengthProfile,
   type StudioRatios,
-} from '@spalo/core';
+} from '@spalo/core/strength';
+import { nowIso, nowMs } from '@spalo/core/unit';
 
 const HOUR_MS = 3600 * 1000;
 

@@ -3,14 +3,12 @@ import {
   type ClientHistory,
   HISTORY_VERSION,
   type LiftMemory,
-  type LiftPlan,
-  noHabit,
-  nowIso,
-  type PastSet,
-  type PastStep,
-  type RampHabit,
   type WarmUpRecord,
-} from '@spalo/core';
+} from '@spalo/core/memory';
+import type { LiftPlan, PastStep } from '@spalo/core/session';
+import type { PastSet } from '@spalo/core/strength';
+import { nowIso } from '@spalo/core/unit';
+import { noHabit, type RampHabit } from '@spalo/core/warm-up';
 import { hashKey } from '@tanstack/react-query';
 
 /** What this version keeps of what was fetched; another number means another shape. */

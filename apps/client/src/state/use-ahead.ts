@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import type { ListedClient } from '@spalo/contract';
 import { useEffect } from 'react';
 import { call } from '../api/call';

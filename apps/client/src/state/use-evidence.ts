@@ -1,5 +1,6 @@
 import type { Client } from '@spalo/contract';
-import { evidenceOf, type PastSet } from '@spalo/core';
+import { evidenceOf } from '@spalo/core/memory';
+import type { PastSet } from '@spalo/core/strength';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';

@@ -1,4 +1,5 @@
-import type { BlockState, SessionState } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import type { SessionState } from '@spalo/core/session';
 import { useMemo } from 'react';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';

@@ -1,4 +1,4 @@
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import { createContext, useContext } from 'react';
 
 /** What the studio teaches of its own, below the shell, which learns it. */

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import type { Request, Response } from 'express';
 import type { App } from '../http/app';
 import type { StudioDb } from '../db/database';

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import { and, eq } from 'drizzle-orm';
 import type { OneTimeLink } from '@spalo/contract';
 import type { App } from '../http/app';

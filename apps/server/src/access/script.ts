@@ -1,4 +1,4 @@
-import { nowIso, nowMs, dayIn } from '@spalo/core';
+import { nowIso, nowMs, dayIn } from '@spalo/core/unit';
 import { sql } from 'drizzle-orm';
 import type { Request } from 'express';
 import { inStudio } from '../db/database';

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import { and, desc, eq, inArray, ne } from 'drizzle-orm';
 import type { Request, Response } from 'express';
 import { announce, announceEnded } from '../db/announce';

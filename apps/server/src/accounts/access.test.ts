@@ -1,4 +1,4 @@
-import { nowIso, nowMs } from '@spalo/core';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import { v7 } from 'uuid';
 import {
   addClient,

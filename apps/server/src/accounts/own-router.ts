@@ -1,4 +1,4 @@
-import { nowIso } from '@spalo/core';
+import { nowIso } from '@spalo/core/unit';
 import { and, asc, desc, eq, sql, type SQL } from 'drizzle-orm';
 import { Router } from 'express';
 import { mountInStudio, mountSlow } from '../access/mount';

@@ -1,4 +1,4 @@
-import { nowIso } from '@spalo/core';
+import { nowIso } from '@spalo/core/unit';
 import type { Colleague } from '@spalo/contract';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { Router } from 'express';

@@ -1,5 +1,6 @@
 import { API_BASE, eventTypes, routes, type Route } from '@spalo/contract';
-import { nowIso, nowMs, type Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import {

@@ -3,7 +3,7 @@ import { isIP } from 'node:net';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { API_BASE, openApiDocument } from '@spalo/contract';
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import compression from 'compression';
 import express, {
   type ErrorRequestHandler,

@@ -1,5 +1,6 @@
 import { openApiDocument } from '@spalo/contract';
-import { nowIso, nowMs, type Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import pg from 'pg';
 import { v7 } from 'uuid';
 import { config } from './config';

@@ -5,7 +5,8 @@ import os from 'node:os';
 import path from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { guessReading, liftFinder, readSets, tableOf } from '@spalo/coaching/import';
-import { nowIso, nowMs, type Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import {

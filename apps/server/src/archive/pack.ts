@@ -1,4 +1,4 @@
-import { nowIso } from '@spalo/core';
+import { nowIso } from '@spalo/core/unit';
 import { createReadStream, createWriteStream } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { Readable } from 'node:stream';

@@ -1,4 +1,4 @@
-import { nowIso, nowMs } from '@spalo/core';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { readCalendarFile } from '../../../client/src/parts/booking/calendar-file';

@@ -1,4 +1,4 @@
-import { isExpected } from '@spalo/core';
+import { isExpected } from '@spalo/core/planning';
 import { and, asc, eq, gte, lte, sql } from 'drizzle-orm';
 import ICAL from 'ical.js';
 import type { Who } from '../access/sign-in';

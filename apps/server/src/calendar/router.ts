@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import { Router } from 'express';
 import { asWho } from '../access/as-who';
 import { mountInStudio } from '../access/mount';

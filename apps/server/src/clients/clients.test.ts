@@ -1,5 +1,6 @@
 import { screeningQuestions } from '@spalo/catalog';
-import { emptyHistory, type Room } from '@spalo/core';
+import { emptyHistory } from '@spalo/core/memory';
+import type { Room } from '@spalo/core/room';
 import { v7 } from 'uuid';
 import {
   addColleague,

@@ -1,4 +1,4 @@
-import type { Flag } from '@spalo/core';
+import type { Flag } from '@spalo/core/person';
 import type { flags } from '../db/schema';
 
 /** A row of the table as the flag that it keeps. */

@@ -1,5 +1,6 @@
 import { openApiDocument } from '@spalo/contract';
-import { nowIso, nowMs, type Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import { v7 } from 'uuid';
 import { sessionWriter } from '../test/session-events';
 import {

@@ -1,6 +1,7 @@
 import { cautionsOf, isScreened } from '@spalo/catalog';
 import type { Client, ListedClient } from '@spalo/contract';
-import { emptyHistory, type Flag } from '@spalo/core';
+import { emptyHistory } from '@spalo/core/memory';
+import type { Flag } from '@spalo/core/person';
 import { and, asc, desc, eq, inArray, max, sql } from 'drizzle-orm';
 import type { Who } from '../access/sign-in';
 import type { StudioDb } from '../db/database';

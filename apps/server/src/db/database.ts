@@ -1,5 +1,5 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
-import { clockAheadMs } from '@spalo/core';
+import { clockAheadMs } from '@spalo/core/unit';
 import pg from 'pg';
 import * as schema from './schema';
 

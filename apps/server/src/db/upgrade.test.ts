@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import type { Client as Pg } from 'pg';
-import { MODEL_VERSION } from '@spalo/core';
+import { MODEL_VERSION } from '@spalo/core/strength';
 import { device, testServer, type Agent, type TestServer } from '../test/server';
 import { inStudio } from './database';
 import { rebuildStudio } from '../log/rebuild';

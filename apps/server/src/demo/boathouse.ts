@@ -1,5 +1,6 @@
 import { bar, bells, kg, machine, plates, stack } from '@spalo/catalog';
-import { toGrams, type Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { toGrams } from '@spalo/core/unit';
 
 const lb = (value: number) => toGrams(value, 'lb');
 const heaviestFirst = (a: { massG: number }, b: { massG: number }) => b.massG - a.massG;

@@ -2,14 +2,10 @@ import path from 'node:path';
 import { catalogueLifts as lifts, safetyFaults, stylesOf } from '@spalo/catalog';
 import { differenceInCalendarDays, format } from 'date-fns';
 import { clientFacts, logEvent, room as roomSchema } from '@spalo/contract';
-import {
-  ageOn,
-  countedSets,
-  loadables,
-  reduceSession,
-  type LogEvent,
-  type SessionState,
-} from '@spalo/core';
+import { loadables } from '@spalo/core/loads';
+import type { LogEvent } from '@spalo/core/log';
+import { ageOn } from '@spalo/core/person';
+import { countedSets, reduceSession, type SessionState } from '@spalo/core/session';
 import { inStudio } from '../db/database';
 import { device, testServer, type TestServer } from '../test/server';
 import { generateDemo, type DemoStudio } from './generate';

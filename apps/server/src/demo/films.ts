@@ -9,7 +9,7 @@ import {
   type EventType,
   type Followed,
   type SessionEvent,
-} from '@spalo/core';
+} from '@spalo/core/session';
 
 /** A film of the demo: its file, the session of whom it belongs to, and what was found in it. */
 export interface DemoFilm {

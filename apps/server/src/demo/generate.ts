@@ -7,24 +7,13 @@ import {
 } from '@spalo/catalog';
 import { historyContext } from '@spalo/coaching';
 import type { Booking, Client, ClientFacts } from '@spalo/contract';
-import {
-  blockEvent,
-  emptyHistory,
-  historyOf,
-  priorLog,
-  reduceBlock,
-  reduceSession,
-  type BlockEvent,
-  type ClientHistory,
-  type Flag,
-  type Person,
-  type Room,
-  type SessionEvent,
-  type SessionState,
-  studioDay,
-  setStudioZone,
-  listText,
-} from '@spalo/core';
+import { blockEvent, reduceBlock, type BlockEvent } from '@spalo/core/block';
+import { emptyHistory, historyOf, type ClientHistory } from '@spalo/core/memory';
+import type { Flag, Person } from '@spalo/core/person';
+import type { Room } from '@spalo/core/room';
+import { reduceSession, type SessionEvent, type SessionState } from '@spalo/core/session';
+import { priorLog } from '@spalo/core/strength';
+import { studioDay, setStudioZone, listText } from '@spalo/core/unit';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import { addDays, format, getISODay, subDays, subYears } from 'date-fns';
 import { seededRandom, type Lifter, type Random } from '@spalo/simulator';

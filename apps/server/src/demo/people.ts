@@ -1,11 +1,6 @@
-import {
-  toGrams,
-  type BodyRange,
-  type Flag,
-  type Person,
-  type ReportedLift,
-  type TurnedDownReason,
-} from '@spalo/core';
+import type { Flag, Person, ReportedLift, TurnedDownReason } from '@spalo/core/person';
+import { toGrams } from '@spalo/core/unit';
+import type { BodyRange } from '@spalo/core/warm-up';
 import type { Segments } from '@spalo/contract';
 
 /** A made-up client of the demo studio, and how the simulator lets them train. */

@@ -7,25 +7,22 @@ import {
   type CoachedClient,
 } from '@spalo/coaching';
 import { repLifts } from '@spalo/catalog';
+import type { BlockState } from '@spalo/core/block';
+import { proposeNextSet } from '@spalo/core/floor';
+import { evidenceOf, type ClientHistory } from '@spalo/core/memory';
+import type { Person } from '@spalo/core/person';
+import { draftSession } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
 import {
-  buildGeneral,
-  draftSession,
-  evidenceOf,
-  loadBelief,
-  proposeNextSet,
-  readStrength,
   reduceSession,
   sessionEvent,
-  type BlockState,
-  type ClientHistory,
   type EventPayloads,
   type EventType,
-  type Person,
   type PlannedLift,
-  type Room,
   type SessionEvent,
-  type StrengthProfile,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { loadBelief, readStrength, type StrengthProfile } from '@spalo/core/strength';
+import { buildGeneral } from '@spalo/core/warm-up';
 import { simulateSet, type Lifter, type Random } from '@spalo/simulator';
 import type { DemoPerson } from './people';
 

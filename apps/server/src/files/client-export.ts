@@ -1,6 +1,6 @@
 import { appendFile, mkdir } from 'node:fs/promises';
 import path from 'node:path';
-import { nowIso } from '@spalo/core';
+import { nowIso } from '@spalo/core/unit';
 import { sql, and, asc, eq, inArray } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';

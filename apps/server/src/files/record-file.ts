@@ -1,4 +1,4 @@
-import { nowIso } from '@spalo/core';
+import { nowIso } from '@spalo/core/unit';
 import { createWriteStream } from 'node:fs';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';

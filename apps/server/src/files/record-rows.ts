@@ -1,6 +1,6 @@
 import { findLift, whileTeaching, type Teaching } from '@spalo/catalog';
 import type { RecordRow, RecordTable } from '@spalo/contract';
-import { daysOf, type BlockState } from '@spalo/core';
+import { daysOf, type BlockState } from '@spalo/core/block';
 import { sql, type SQL } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { pagesOf } from '../db/pages';

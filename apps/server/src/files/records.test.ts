@@ -1,5 +1,5 @@
 import { recordNames } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import Papa from 'papaparse';
 import { v7 } from 'uuid';
 import { addClient, newStudio, testServer, type Agent, type TestServer } from '../test/server';

@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import { v7 } from 'uuid';
 import { addClient, newStudio, testServer, type Agent, type TestServer } from '../test/server';
 import { sessionWriter } from '../test/session-events';

@@ -1,6 +1,6 @@
 import { findLift, whileTeaching } from '@spalo/catalog';
 import type { ImportFacts } from '@spalo/contract';
-import { importedLifts, type ImportedSet } from '@spalo/core';
+import { importedLifts, type ImportedSet } from '@spalo/core/strength';
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { announce } from '../db/announce';

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { streamKey, type LogEvent } from '@spalo/core';
+import { streamKey, type LogEvent } from '@spalo/core/log';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Who } from '../access/sign-in';
 import type { StudioDb } from '../db/database';

@@ -4,9 +4,9 @@ import {
   type BlockEvent,
   type BlockEventType,
   type BlockPayloads,
-  nowMs,
   reduceBlock,
-} from '@spalo/core';
+} from '@spalo/core/block';
+import { nowMs } from '@spalo/core/unit';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import { v7 } from 'uuid';
 import { inStudio } from '../db/database';

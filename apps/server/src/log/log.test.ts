@@ -1,6 +1,9 @@
 import path from 'node:path';
-import type { Room, SessionEvent } from '@spalo/core';
-import { emptyHistory, liftIsDone, nowMs, reduceSession } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import type { SessionEvent } from '@spalo/core/session';
+import { emptyHistory } from '@spalo/core/memory';
+import { liftIsDone, reduceSession } from '@spalo/core/session';
+import { nowMs } from '@spalo/core/unit';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import { inStudio } from '../db/database';

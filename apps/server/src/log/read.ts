@@ -1,4 +1,4 @@
-import type { LogEvent } from '@spalo/core';
+import type { LogEvent } from '@spalo/core/log';
 import { and, asc, eq, type SQL } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { events } from '../db/schema';

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import { and, eq, gt, gte, inArray, isNull, or, sql } from 'drizzle-orm';
 import { Router } from 'express';
 import type { App } from '../http/app';

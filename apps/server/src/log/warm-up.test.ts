@@ -1,10 +1,7 @@
-import {
-  noHabit,
-  type GeneralStep,
-  type LiftMemory,
-  type Room,
-  type SessionEvent,
-} from '@spalo/core';
+import type { LiftMemory } from '@spalo/core/memory';
+import type { Room } from '@spalo/core/room';
+import type { SessionEvent } from '@spalo/core/session';
+import { noHabit, type GeneralStep } from '@spalo/core/warm-up';
 import { inStudio } from '../db/database';
 import {
   addClient,

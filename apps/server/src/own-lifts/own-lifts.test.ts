@@ -1,5 +1,6 @@
-import type { OwnLift } from '@spalo/core';
-import type { ClientHistory, Room } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
+import type { ClientHistory } from '@spalo/core/memory';
+import type { Room } from '@spalo/core/room';
 import { v7 } from 'uuid';
 import {
   addClient,

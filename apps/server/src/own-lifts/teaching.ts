@@ -1,5 +1,5 @@
 import { teachingOf, type Teaching } from '@spalo/catalog';
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import { asc, eq } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { ownLifts } from '../db/schema';

@@ -1,4 +1,4 @@
-import { nowIso } from '@spalo/core';
+import { nowIso } from '@spalo/core/unit';
 import { and, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { v7 } from 'uuid';

@@ -1,4 +1,4 @@
-import { nowIso, nowMs } from '@spalo/core';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import { API_BASE, routes, type Route } from '@spalo/contract';
 import {
   addClient,

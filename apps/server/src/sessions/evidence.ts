@@ -1,4 +1,5 @@
-import { evidenceOf, type PastSet } from '@spalo/core';
+import { evidenceOf } from '@spalo/core/memory';
+import type { PastSet } from '@spalo/core/strength';
 import { and, asc, eq, isNotNull } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { sessions } from '../db/schema';

@@ -1,4 +1,4 @@
-import type { SessionState } from '@spalo/core';
+import type { SessionState } from '@spalo/core/session';
 import { and, desc, eq, lt } from 'drizzle-orm';
 import type { StudioDb } from '../db/database';
 import { sessions } from '../db/schema';

@@ -1,19 +1,19 @@
 import { repLifts } from '@spalo/catalog';
 import { programmeLift } from '@spalo/coaching';
+import { planOf } from '@spalo/core/decision';
+import { emptyHistory } from '@spalo/core/memory';
+import type { Person } from '@spalo/core/person';
+import { draftSession } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
 import {
-  draftSession,
-  emptyHistory,
   nextStepIndex,
-  planOf,
-  readStrength,
   reduceSession,
   sessionEvent,
   type EventPayloads,
   type EventType,
-  type Person,
-  type Room,
   type SessionEvent,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { readStrength } from '@spalo/core/strength';
 import { v7 } from 'uuid';
 
 const person: Person = {

@@ -1,4 +1,4 @@
-import { filmSigns } from '@spalo/core';
+import { filmSigns } from '@spalo/core/film/names';
 import { z } from 'zod';
 import { position } from '../schema/position';
 import { cueKinds, faultWeights, glyphs, phases, remedyKinds, views } from '../schema/terms';

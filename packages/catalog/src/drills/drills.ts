@@ -1,4 +1,4 @@
-import type { Drill } from '@spalo/core';
+import type { Drill } from '@spalo/core/warm-up';
 import { activateDrills } from './activate';
 import { mobiliseDrills } from './mobilise';
 import { raiseDrills } from './raise';

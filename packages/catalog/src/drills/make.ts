@@ -1,4 +1,4 @@
-import type { Drill } from '@spalo/core';
+import type { Drill } from '@spalo/core/warm-up';
 
 type Own = Pick<Drill, 'id' | 'name' | 'how' | 'forWhat' | 'positions'> & Partial<Drill>;
 

@@ -1,4 +1,5 @@
-import { jointsIn, type Drill, type Lift, type LiftImplement } from '@spalo/core';
+import { jointsIn, type Lift, type LiftImplement } from '@spalo/core/lift';
+import type { Drill } from '@spalo/core/warm-up';
 import { drill } from './make';
 
 const rehearse = drill('rehearse', { seconds: 60, reps: 8 });

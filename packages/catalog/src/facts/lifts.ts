@@ -1,4 +1,4 @@
-import type { Lift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
 import { armLifts } from './arm';
 import { calfLifts } from './calf';
 import { carryLifts } from './carry';

@@ -1,4 +1,4 @@
-import { joints, type Joint, type Lift, type Pattern, type StressKind } from '@spalo/core';
+import { joints, type Joint, type Lift, type Pattern, type StressKind } from '@spalo/core/lift';
 
 /** What most lifts of a pattern share; a lift's own line says only where it differs. */
 const byPattern: Record<

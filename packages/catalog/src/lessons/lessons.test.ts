@@ -1,4 +1,6 @@
-import { ofThisVersion, patterns, reduceSession, type LogEvent } from '@spalo/core';
+import { patterns } from '@spalo/core/lift';
+import { ofThisVersion, type LogEvent } from '@spalo/core/log';
+import { reduceSession } from '@spalo/core/session';
 import stored from '../../../../fixtures/version-1/session.json';
 import { catalogueLifts as lifts } from '../facts/lifts';
 import { liftById } from '../studio/lifts';

@@ -1,4 +1,4 @@
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import { loaders } from '../made/loaders';
 import type { Lesson } from '../schema/lesson';
 import { teachingHere } from '../studio/here';

@@ -1,4 +1,6 @@
-import { toGrams, type Room, type Station, type Unit } from '@spalo/core';
+import type { Station } from '@spalo/core/lift';
+import type { Room } from '@spalo/core/room';
+import { toGrams, type Unit } from '@spalo/core/unit';
 
 /** One kind of plate. */
 export type PlateLine = [mass: number, count: number, diameterMm: number, thicknessMm: number];

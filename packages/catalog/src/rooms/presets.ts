@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import { bar, bells, kg, machine, plates, range, stack } from './parts';
 
 /** A room to begin with. `id` makes an id for each thing in it. */

@@ -1,6 +1,7 @@
-import type { Phase } from '@spalo/core';
+import type { Phase } from '@spalo/core/technique';
 
-export { cueKinds, phases, remedyKinds, views, type Phase } from '@spalo/core';
+export { remedyKinds } from '@spalo/core/session';
+export { cueKinds, phases, views, type Phase } from '@spalo/core/technique';
 
 /** The phases that are right or wrong before the first rep. */
 export const setUpPhases: ReadonlySet<Phase> = new Set<Phase>([

@@ -1,4 +1,4 @@
-import { cautionKinds, type Caution } from '@spalo/core';
+import { cautionKinds, type Caution } from '@spalo/core/person';
 
 /** A screening question. A yes is recorded, limits what it names, and asks for clearance. */
 export interface ScreeningQuestion {

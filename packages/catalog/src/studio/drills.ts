@@ -1,4 +1,4 @@
-import type { Drill } from '@spalo/core';
+import type { Drill } from '@spalo/core/warm-up';
 import { catalogueDrill, drills } from '../drills/drills';
 import { rehearsalOf } from '../drills/rehearse';
 import { teachingHere, type Teaching } from './here';

@@ -1,4 +1,5 @@
-import type { Lift, OwnLift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import type { OwnLift } from '@spalo/core/technique';
 import { catalogueLifts } from '../facts/lifts';
 import { taught } from '../made/taught';
 import type { Taught } from '../schema/taught';

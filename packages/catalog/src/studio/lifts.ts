@@ -1,4 +1,4 @@
-import type { Lift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
 import { teachingHere } from './here';
 
 /** Every lift that is taught here, those of the studio last. */

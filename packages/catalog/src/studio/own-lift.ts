@@ -1,4 +1,5 @@
-import type { Lift, OwnLift, OwnStyle } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import type { OwnLift, OwnStyle } from '@spalo/core/technique';
 import type { Lesson } from '../schema/lesson';
 import type { Taught } from '../schema/taught';
 

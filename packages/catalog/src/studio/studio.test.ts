@@ -1,4 +1,4 @@
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import { catalogueLifts } from '../facts/lifts';
 import { lessonHere, loadLesson } from '../lessons/load';
 import { cueOf, stylesOf } from '../lessons/taught';

@@ -1,4 +1,4 @@
-import type { BodyRange } from '@spalo/core';
+import type { BodyRange } from '@spalo/core/warm-up';
 import { bodyWith, measured, type BodyLengths, type LengthSource } from '@spalo/core/geometry';
 
 /** What of a client a set-up follows from. */

@@ -1,22 +1,18 @@
 import { allLifts, findLift, stylesOf } from '@spalo/catalog';
+import { isSteady, type Lift, type Muscle } from '@spalo/core/lift';
+import { memoryOf } from '@spalo/core/memory';
+import { isInFirstYear, turnedDownOn } from '@spalo/core/person';
 import {
   BETWEEN_LIFTS_S,
   draftLoads,
-  isInFirstYear,
-  isSteady,
-  memoryOf,
   planLift,
   stepsDuration,
-  turnedDownOn,
-  type Lift,
-  type LoadedLift,
-  type Muscle,
-  type PlannedLift,
   type ProgrammeLift,
-  type Room,
-  studioDay,
-  type StoredWhy,
-} from '@spalo/core';
+} from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
+import type { LoadedLift, PlannedLift } from '@spalo/core/session';
+import { studioDay } from '@spalo/core/unit';
+import type { StoredWhy } from '@spalo/core/words';
 import {
   coverOf,
   coverOfWeek,

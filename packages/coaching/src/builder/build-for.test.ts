@@ -1,5 +1,8 @@
 import { findLift } from '@spalo/catalog';
-import { canBeLoaded, isClosed, isInFirstYear, liftLimit, memoryOf, plainTaste } from '@spalo/core';
+import { canBeLoaded } from '@spalo/core/loads';
+import { memoryOf } from '@spalo/core/memory';
+import { isClosed, isInFirstYear, liftLimit } from '@spalo/core/person';
+import { plainTaste } from '@spalo/core/warm-up';
 import type { Solve } from '@spalo/core/builder';
 import loadHighs from 'highs';
 import { buildFor } from './build-for';

@@ -1,10 +1,5 @@
-import {
-  buildGeneral,
-  draftSession,
-  generalSeconds,
-  sessionDuration,
-  type WarmUpTaste,
-} from '@spalo/core';
+import { draftSession, sessionDuration } from '@spalo/core/planning';
+import { buildGeneral, generalSeconds, type WarmUpTaste } from '@spalo/core/warm-up';
 import { buildSession, type Built, type BuiltSession, type Solve } from '@spalo/core/builder';
 import { draftInputFor, type Training } from '../planning/draft-input';
 import { generalInputFor, generalMinutes } from '../planning/general-input';

@@ -1,5 +1,5 @@
 import { allLifts } from '@spalo/catalog';
-import { muscles, type Lift } from '@spalo/core';
+import { muscles, type Lift } from '@spalo/core/lift';
 import {
   buildSession,
   coverOfWeek,

@@ -1,17 +1,10 @@
 import { allLifts, repLifts, roomPresets } from '@spalo/catalog';
-import {
-  cautionKinds,
-  draftLoads,
-  emptyHistory,
-  joints,
-  muscles,
-  noMemory,
-  readStrength,
-  type ClientHistory,
-  type Flag,
-  type LiftMemory,
-  type Room,
-} from '@spalo/core';
+import { joints, muscles } from '@spalo/core/lift';
+import { emptyHistory, noMemory, type ClientHistory, type LiftMemory } from '@spalo/core/memory';
+import { cautionKinds, type Flag } from '@spalo/core/person';
+import { draftLoads } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
+import { readStrength } from '@spalo/core/strength';
 import type { CoachedClient } from '../client/client';
 import { draftInputFor, type Training } from '../planning/draft-input';
 import { programmeLift } from '../programme/programme';

@@ -1,5 +1,6 @@
 import { findLift } from '@spalo/catalog';
-import { studioDay, type ClientHistory } from '@spalo/core';
+import type { ClientHistory } from '@spalo/core/memory';
+import { studioDay } from '@spalo/core/unit';
 import type { DoneSets } from '@spalo/core/builder';
 
 /** The working sets of a client's finished sessions that began from `from` to before `to` (ISO), the earliest first. */

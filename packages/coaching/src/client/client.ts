@@ -1,4 +1,7 @@
-import type { BlockState, BodyRange, ClientHistory, Person, Wishes } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import type { ClientHistory } from '@spalo/core/memory';
+import type { Person, Wishes } from '@spalo/core/person';
+import type { BodyRange } from '@spalo/core/warm-up';
 
 /** A client as coaching sees them: who they are, what they lack, and what earlier sessions left. */
 export interface CoachedClient extends Person {

@@ -1,4 +1,4 @@
-import { toGrams, type Grams, type Unit } from '@spalo/core';
+import { toGrams, type Grams, type Unit } from '@spalo/core/unit';
 
 /** How numbers and masses of a file are written. */
 export interface Writing {

@@ -1,4 +1,4 @@
-import { dayFrom, dayIn, letteredDay } from '@spalo/core';
+import { dayFrom, dayIn, letteredDay } from '@spalo/core/unit';
 
 /** How a file writes its days. Those with a month in letters are told by themselves. */
 export const dayOrders = ['year first', 'day first', 'month first', 'serial'] as const;

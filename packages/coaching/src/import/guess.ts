@@ -1,4 +1,4 @@
-import type { Unit } from '@spalo/core';
+import type { Unit } from '@spalo/core/unit';
 import { loadOf, setsOf, unitIn } from './cells';
 import { guessOrder } from './days';
 import type { NamedLift } from './lift-names';

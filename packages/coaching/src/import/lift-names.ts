@@ -1,5 +1,5 @@
 import { allLifts } from '@spalo/catalog';
-import type { LiftImplement } from '@spalo/core';
+import type { LiftImplement } from '@spalo/core/lift';
 import Fuse from 'fuse.js';
 
 /** A name of a file with the lift that it most likely means. */

@@ -1,4 +1,4 @@
-import type { Grams } from '@spalo/core';
+import type { Grams } from '@spalo/core/unit';
 import { loadOf, repsOf, reserveOf, setsOf, unitIn, type CellSet } from './cells';
 import { dayOf } from './days';
 import type { Field, LiftColumns, Reading } from './reading';

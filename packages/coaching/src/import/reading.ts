@@ -1,4 +1,4 @@
-import type { Unit } from '@spalo/core';
+import type { Unit } from '@spalo/core/unit';
 import type { DayOrder } from './days';
 
 /** What a column of a file can hold. */

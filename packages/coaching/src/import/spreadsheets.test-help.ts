@@ -1,5 +1,5 @@
 import { allLifts } from '@spalo/catalog';
-import { fromGrams, toGrams, type Unit } from '@spalo/core';
+import { fromGrams, toGrams, type Unit } from '@spalo/core/unit';
 
 /** A set that a made-up log holds. */
 export interface True {

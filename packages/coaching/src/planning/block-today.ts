@@ -6,18 +6,16 @@ import {
   daysToCome,
   doneDays,
   lastCleanLoad,
-  memoryOf,
   nextDay,
-  turnedDownOn,
   type Ahead,
   type Ask,
-  type BlockDay,
   type BlockState,
-  type DoneDay,
-  type PastSet,
-  type PlannedLift,
-  studioDay,
-} from '@spalo/core';
+} from '@spalo/core/block';
+import { memoryOf, type DoneDay } from '@spalo/core/memory';
+import { turnedDownOn } from '@spalo/core/person';
+import type { BlockDay, PlannedLift } from '@spalo/core/session';
+import type { PastSet } from '@spalo/core/strength';
+import { studioDay } from '@spalo/core/unit';
 import type { CoachedClient } from '../client/client';
 
 /** A block with what was done of it. */

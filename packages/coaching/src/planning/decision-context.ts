@@ -1,23 +1,13 @@
 import { easierLiftOf, findLift, regressionOf } from '@spalo/catalog';
-import {
-  decide,
-  evidenceOf,
-  flagsAfter,
-  isClosed,
-  liftLimit,
-  madeMs,
-  memoryOf,
-  startsCareful,
-  usualRir,
-  workingRange,
-  type Decision,
-  type Flag,
-  type LiftState,
-  type OwnRule,
-  type SessionState,
-  type StrengthProfile,
-  type Unit,
-} from '@spalo/core';
+import { decide, type Decision } from '@spalo/core/decision';
+import { flagsAfter } from '@spalo/core/floor';
+import { madeMs } from '@spalo/core/log';
+import { evidenceOf, memoryOf } from '@spalo/core/memory';
+import { isClosed, liftLimit, startsCareful, workingRange, type Flag } from '@spalo/core/person';
+import { usualRir } from '@spalo/core/planning';
+import type { LiftState, OwnRule, SessionState } from '@spalo/core/session';
+import type { StrengthProfile } from '@spalo/core/strength';
+import type { Unit } from '@spalo/core/unit';
 import { aheadAfter } from './block-today';
 import type { CoachedClient } from '../client/client';
 import { withMarksToday } from '../technique/faults';

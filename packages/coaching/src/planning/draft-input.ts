@@ -1,16 +1,11 @@
 import { findLift } from '@spalo/catalog';
-import {
-  allowedAsk,
-  memoryOf,
-  turnedDownOn,
-  type Ahead,
-  type DraftInput,
-  type ProgrammeLift,
-  type Room,
-  type StrengthProfile,
-  type Unit,
-  studioDay,
-} from '@spalo/core';
+import { allowedAsk, type Ahead } from '@spalo/core/block';
+import { memoryOf } from '@spalo/core/memory';
+import { turnedDownOn } from '@spalo/core/person';
+import type { DraftInput, ProgrammeLift } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
+import type { StrengthProfile } from '@spalo/core/strength';
+import { type Unit, studioDay } from '@spalo/core/unit';
 import { blockNow, blockToday, type BlockToday } from './block-today';
 import type { CoachedClient } from '../client/client';
 import { programmeFor, programmeLift } from '../programme/programme';

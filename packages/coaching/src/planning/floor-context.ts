@@ -1,16 +1,12 @@
 import { findLift, safetyFaults, styleOf, type TaughtStyle } from '@spalo/catalog';
-import {
-  loadables,
-  startsCareful,
-  type FloorContext,
-  type Lift,
-  type LiftState,
-  type Loads,
-  type Person,
-  type Room,
-  type StrengthProfile,
-  type Unit,
-} from '@spalo/core';
+import type { FloorContext } from '@spalo/core/floor';
+import type { Lift } from '@spalo/core/lift';
+import { loadables, type Loads } from '@spalo/core/loads';
+import { startsCareful, type Person } from '@spalo/core/person';
+import type { Room } from '@spalo/core/room';
+import type { LiftState } from '@spalo/core/session';
+import type { StrengthProfile } from '@spalo/core/strength';
+import type { Unit } from '@spalo/core/unit';
 import { taughtTo, type Learner } from '../technique/taught-to';
 
 /** A lift of a session with what the catalogue knows of it here: its facts, its style for this client, its loads. */

@@ -1,5 +1,7 @@
-import type { Flag } from '@spalo/core';
-import { ageOn, emptyHistory, noMemory, plainTaste } from '@spalo/core';
+import type { Flag } from '@spalo/core/person';
+import { emptyHistory, noMemory } from '@spalo/core/memory';
+import { ageOn } from '@spalo/core/person';
+import { plainTaste } from '@spalo/core/warm-up';
 import { generalInputFor, type WarmUpClient } from './general-input';
 
 const client: WarmUpClient = {

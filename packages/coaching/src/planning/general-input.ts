@@ -1,13 +1,7 @@
 import { drillsHere, findDrill, findLift } from '@spalo/catalog';
-import {
-  isOlder,
-  isRedPlace,
-  memoryOf,
-  openFlags,
-  plainTaste,
-  type GeneralInput,
-  type WarmUpTaste,
-} from '@spalo/core';
+import { memoryOf } from '@spalo/core/memory';
+import { isOlder, isRedPlace, openFlags } from '@spalo/core/person';
+import { plainTaste, type GeneralInput, type WarmUpTaste } from '@spalo/core/warm-up';
 import type { CoachedClient } from '../client/client';
 
 /** A client as the general warm-up sees them. */

@@ -1,5 +1,6 @@
 import { repLifts } from '@spalo/catalog';
-import type { HistoryContext, Person } from '@spalo/core';
+import type { HistoryContext } from '@spalo/core/memory';
+import type { Person } from '@spalo/core/person';
 import { mainFaultIn } from '../technique/faults';
 
 /** What a client's history is folded with. */

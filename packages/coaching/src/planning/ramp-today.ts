@@ -1,11 +1,8 @@
-import {
-  memoryOf,
-  rampFor,
-  type Lift,
-  type LiftState,
-  type RampChoice,
-  type RampToday,
-} from '@spalo/core';
+import type { RampToday } from '@spalo/core/floor';
+import type { Lift } from '@spalo/core/lift';
+import { memoryOf } from '@spalo/core/memory';
+import type { LiftState } from '@spalo/core/session';
+import { rampFor, type RampChoice } from '@spalo/core/warm-up';
 import type { CoachedClient } from '../client/client';
 
 /** Most warm-up sets where nobody is known who could ask for fewer. */

@@ -1,5 +1,7 @@
 import { findLift } from '@spalo/catalog';
-import { isWarm, type Lift, type SessionState } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import type { SessionState } from '@spalo/core/session';
+import { isWarm } from '@spalo/core/warm-up';
 
 /** Lifts of a session that come after others of the same muscles; those skipped warm nobody. */
 export function warmLifts(session: Pick<SessionState, 'lifts'>): Set<string> {

@@ -1,19 +1,17 @@
 import { catalogueLifts, findDrill, liftById, roomPresets } from '@spalo/catalog';
+import { joints } from '@spalo/core/lift';
+import { emptyHistory } from '@spalo/core/memory';
 import {
   ageOn,
-  buildGeneral,
   cautionKinds,
   degreeOf,
-  drillJoints,
-  emptyHistory,
-  joints,
   openFlags,
   type Caution,
   type Flag,
-  type Pain,
-  type PlannedLift,
-  type Room,
-} from '@spalo/core';
+} from '@spalo/core/person';
+import type { Room } from '@spalo/core/room';
+import type { Pain, PlannedLift } from '@spalo/core/session';
+import { buildGeneral, drillJoints } from '@spalo/core/warm-up';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import { chanceFrom, type Chance } from '../builder/random-visit.test-help';
 import type { CoachedClient } from '../client/client';

@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { screeningQuestions } from '@spalo/catalog';
-import { cautionKinds, flagDegrees } from '@spalo/core';
+import { cautionKinds, flagDegrees } from '@spalo/core/person';
 
 const root = join(__dirname, '../../../..');
 const page = readFileSync(join(root, 'docs/cautions.md'), 'utf8');

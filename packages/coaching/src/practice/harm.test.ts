@@ -1,14 +1,9 @@
 import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
-import {
-  emptyHistory,
-  isClosed,
-  joints,
-  liftLimit,
-  type Flag,
-  type Lift,
-  type Pain,
-  whyText,
-} from '@spalo/core';
+import { joints, type Lift } from '@spalo/core/lift';
+import { emptyHistory } from '@spalo/core/memory';
+import { isClosed, liftLimit, type Flag } from '@spalo/core/person';
+import type { Pain } from '@spalo/core/session';
+import { whyText } from '@spalo/core/words';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import fc from 'fast-check';
 import { walkOfAnybody } from './anybody.test-help';

@@ -1,14 +1,9 @@
-import {
-  draftLoads,
-  emptyHistory,
-  isClosed,
-  isSteady,
-  liftLimit,
-  loadables,
-  rangeLimit,
-  readStrength,
-  type Person,
-} from '@spalo/core';
+import { isSteady } from '@spalo/core/lift';
+import { loadables } from '@spalo/core/loads';
+import { emptyHistory } from '@spalo/core/memory';
+import { isClosed, liftLimit, rangeLimit, type Person } from '@spalo/core/person';
+import { draftLoads } from '@spalo/core/planning';
+import { readStrength } from '@spalo/core/strength';
 import {
   cautionsOf,
   catalogueLifts as lifts,

@@ -1,13 +1,10 @@
 import { repLifts } from '@spalo/catalog';
+import { flagsRaised, proposeNextSet } from '@spalo/core/floor';
+import { evidenceOf, historyOf } from '@spalo/core/memory';
+import { draftSession } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
 import {
   countedSets,
-  draftSession,
-  evidenceOf,
-  flagsRaised,
-  historyOf,
-  loadBelief,
-  proposeNextSet,
-  readStrength,
   reduceSession,
   sessionEvent,
   type DayAfter,
@@ -15,12 +12,12 @@ import {
   type EventType,
   type Pain,
   type PlannedLift,
-  type Room,
   type SessionEvent,
   type SessionState,
   type Step,
-  type StoredWhy,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { loadBelief, readStrength } from '@spalo/core/strength';
+import type { StoredWhy } from '@spalo/core/words';
 import type { CoachedClient } from '../client/client';
 import { decideFor } from '../planning/decision-context';
 import { draftInputFor } from '../planning/draft-input';

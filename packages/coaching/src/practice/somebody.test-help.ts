@@ -1,4 +1,4 @@
-import type { Person } from '@spalo/core';
+import type { Person } from '@spalo/core/person';
 
 /** Somebody of whom nothing limits what they lift. */
 export const somebody: Person = {

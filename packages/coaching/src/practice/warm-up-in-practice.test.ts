@@ -1,17 +1,16 @@
+import { joints, type Joint } from '@spalo/core/lift';
 import {
   bodyRanges,
   buildGeneral,
   drillJoints,
   generalSeconds,
   jobs,
-  joints,
   neededRanges,
   plainTaste,
   substitutes,
   type GeneralInput,
-  type Joint,
-  whyText,
-} from '@spalo/core';
+} from '@spalo/core/warm-up';
+import { whyText } from '@spalo/core/words';
 import fc from 'fast-check';
 import { drills, findDrill, liftById, catalogueLifts as lifts } from '@spalo/catalog';
 

@@ -1,22 +1,11 @@
 import { liftById, repLifts, roomPresets } from '@spalo/catalog';
-import {
-  atOrBelow,
-  dayPlus,
-  draftLoads,
-  emptyHistory,
-  isClosed,
-  liftLimit,
-  loadables,
-  memoryOf,
-  noMemory,
-  openReps,
-  readStrength,
-  setStudioZone,
-  studioDay,
-  type BlockState,
-  type Flag,
-  type LiftMemory,
-} from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import { atOrBelow, loadables } from '@spalo/core/loads';
+import { emptyHistory, memoryOf, noMemory, type LiftMemory } from '@spalo/core/memory';
+import { isClosed, liftLimit, openReps, type Flag } from '@spalo/core/person';
+import { draftLoads } from '@spalo/core/planning';
+import { readStrength } from '@spalo/core/strength';
+import { dayPlus, setStudioZone, studioDay } from '@spalo/core/unit';
 import { draftBlock, templates } from '@spalo/core/blocks';
 import fc from 'fast-check';
 import { blockToday } from '../planning/block-today';

@@ -1,15 +1,9 @@
 import { findLift, liftById, stylesOf } from '@spalo/catalog';
-import {
-  canBeLoaded,
-  isClosed,
-  isInFirstYear,
-  isSteady,
-  liftLimit,
-  type Person,
-  type ProgrammeLift,
-  type Room,
-  type SessionLift,
-} from '@spalo/core';
+import { isSteady } from '@spalo/core/lift';
+import { canBeLoaded } from '@spalo/core/loads';
+import { isClosed, isInFirstYear, liftLimit, type Person } from '@spalo/core/person';
+import type { ProgrammeLift, SessionLift } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
 
 /** A lift as a programme takes it: in its default style, with that style's first cue. Throws RangeError for no lift. */
 export function programmeLift(liftId: string): ProgrammeLift {

@@ -1,14 +1,9 @@
 import { easierLiftOf, findLift } from '@spalo/catalog';
-import {
-  canBeLoaded,
-  isClosed,
-  liftLimit,
-  lockOf,
-  memoryOf,
-  type Person,
-  type ProgrammeLift,
-  type Room,
-} from '@spalo/core';
+import { canBeLoaded } from '@spalo/core/loads';
+import { memoryOf } from '@spalo/core/memory';
+import { isClosed, liftLimit, lockOf, type Person } from '@spalo/core/person';
+import type { ProgrammeLift } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
 import type { CoachedClient } from '../client/client';
 import { programmeLift } from './programme';
 import { substitutesFor } from './substitutes';

@@ -1,5 +1,6 @@
 import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
-import { canBeLoaded, isClosed, liftLimit, type Person } from '@spalo/core';
+import { canBeLoaded } from '@spalo/core/loads';
+import { isClosed, liftLimit, type Person } from '@spalo/core/person';
 import { somebody } from '../practice/somebody.test-help';
 import { substitutesFor } from './substitutes';
 

@@ -1,16 +1,9 @@
 import { allLifts } from '@spalo/catalog';
-import {
-  canBeLoaded,
-  familyOf,
-  flagsOn,
-  isClosed,
-  liftLimit,
-  memoryOf,
-  type ClientHistory,
-  type Lift,
-  type Person,
-  type Room,
-} from '@spalo/core';
+import { familyOf, type Lift } from '@spalo/core/lift';
+import { canBeLoaded } from '@spalo/core/loads';
+import { memoryOf, type ClientHistory } from '@spalo/core/memory';
+import { flagsOn, isClosed, liftLimit, type Person } from '@spalo/core/person';
+import type { Room } from '@spalo/core/room';
 
 /** A lift that can take the place of another, and what they share. */
 interface Substitute {

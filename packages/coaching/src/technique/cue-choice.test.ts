@@ -1,5 +1,6 @@
 import { catalogueLifts as lifts, styleOf, stylesOf } from '@spalo/catalog';
-import { emptyHistory, newLift, noMemory, type LiftState, type PlannedLift } from '@spalo/core';
+import { emptyHistory, noMemory } from '@spalo/core/memory';
+import { newLift, type LiftState, type PlannedLift } from '@spalo/core/session';
 import { cueAgainst, cuesAgainst } from './cue-choice';
 
 const style = styleOf('back-squat', 'high-bar');

@@ -1,14 +1,14 @@
 import type { TaughtCue, TaughtFault, TaughtStyle } from '@spalo/catalog';
+import { memoryOf } from '@spalo/core/memory';
+import type { LiftState } from '@spalo/core/session';
 import {
   bothTallies,
-  memoryOf,
   nextCue,
   noTally,
   withOutcome,
   type CueChoice,
   type CueTally,
-  type LiftState,
-} from '@spalo/core';
+} from '@spalo/core/technique';
 import type { CoachedClient } from '../client/client';
 
 /**

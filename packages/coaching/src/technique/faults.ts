@@ -1,5 +1,7 @@
 import { faultOf, findLift, styleOf } from '@spalo/catalog';
-import { mainFault, type LiftState, type Mark, type MainFaultOf } from '@spalo/core';
+import { mainFault } from '@spalo/core/decision';
+import type { MainFaultOf } from '@spalo/core/memory';
+import type { LiftState, Mark } from '@spalo/core/session';
 
 interface Marked {
   marks: readonly Mark[];

@@ -1,5 +1,6 @@
 import { lessonHere, loadLesson } from '@spalo/catalog/lessons';
-import { emptyHistory, newLift, noMemory, type LiftState, type PlannedLift } from '@spalo/core';
+import { emptyHistory, noMemory } from '@spalo/core/memory';
+import { newLift, type LiftState, type PlannedLift } from '@spalo/core/session';
 import { firstLesson, offersLesson } from './first-lesson';
 
 const plan = { liftId: 'back-squat', styleId: 'hip-drive', steps: [] } as unknown as PlannedLift;

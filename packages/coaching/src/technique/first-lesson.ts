@@ -1,11 +1,6 @@
 import type { TeachStep } from '@spalo/catalog';
-import {
-  countedSets,
-  memoryOf,
-  taughtAfter,
-  type ClientHistory,
-  type LiftState,
-} from '@spalo/core';
+import { memoryOf, taughtAfter, type ClientHistory } from '@spalo/core/memory';
+import { countedSets, type LiftState } from '@spalo/core/session';
 
 /** A step of a first lesson with how it stands: right now or before, known from a lift that was done, or still open. */
 export interface LessonStep extends TeachStep {

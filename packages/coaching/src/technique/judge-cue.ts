@@ -1,5 +1,6 @@
 import { cueOf, faultOf, type TaughtCue, type TaughtFault, type TaughtStyle } from '@spalo/catalog';
-import { countedSets, memoryOf, type LiftState } from '@spalo/core';
+import { memoryOf } from '@spalo/core/memory';
+import { countedSets, type LiftState } from '@spalo/core/session';
 import type { CoachedClient } from '../client/client';
 
 /** A cue that was said before the last set, and the fault that it was to answer. */

@@ -1,5 +1,6 @@
 import type { Lesson } from '@spalo/catalog';
-import { cleanInARow, memoryOf, type ClientHistory } from '@spalo/core';
+import { cleanInARow } from '@spalo/core/insight';
+import { memoryOf, type ClientHistory } from '@spalo/core/memory';
 
 type Rung = Lesson['ladder'][number];
 

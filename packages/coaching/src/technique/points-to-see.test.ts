@@ -1,5 +1,6 @@
 import { setUpPhases, styleOf } from '@spalo/catalog';
-import { emptyHistory, newLift, noMemory, type PlannedLift } from '@spalo/core';
+import { emptyHistory, noMemory } from '@spalo/core/memory';
+import { newLift, type PlannedLift } from '@spalo/core/session';
 import { ladderStanding } from './ladder-standing';
 import { pointsGotWrong } from './points-to-see';
 

@@ -1,5 +1,6 @@
 import { setUpPhases, type TaughtStyle } from '@spalo/catalog';
-import { countedSets, memoryOf, type ClientHistory, type LiftState } from '@spalo/core';
+import { memoryOf, type ClientHistory } from '@spalo/core/memory';
+import { countedSets, type LiftState } from '@spalo/core/session';
 
 /** Sessions back that say what a client gets wrong. */
 const SESSIONS = 4;

@@ -1,15 +1,14 @@
 import { repLifts } from '@spalo/catalog';
+import type { ClientHistory, LiftMemory } from '@spalo/core/memory';
+import type { Person } from '@spalo/core/person';
 import {
   liftOffs,
   loadBelief,
   studioRatios,
-  type ClientHistory,
-  type Grams,
-  type LiftMemory,
   type LiftOffs,
-  type Person,
   type StudioRatios,
-} from '@spalo/core';
+} from '@spalo/core/strength';
+import type { Grams } from '@spalo/core/unit';
 import { addTallies, type CueTallies } from './cue-choice';
 
 /** The part of one client's history from which the whole studio learns: no session, no name. */

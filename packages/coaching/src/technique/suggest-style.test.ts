@@ -1,5 +1,5 @@
 import { stylesOf } from '@spalo/catalog';
-import type { Flag } from '@spalo/core';
+import type { Flag } from '@spalo/core/person';
 import { somebody } from '../practice/somebody.test-help';
 import { suggestStyle, type StyleClient } from './suggest-style';
 

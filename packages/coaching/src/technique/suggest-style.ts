@@ -1,5 +1,6 @@
 import { stylesOf, type TaughtStyle } from '@spalo/catalog';
-import { openFlags, type BodyRange, type Person } from '@spalo/core';
+import { openFlags, type Person } from '@spalo/core/person';
+import type { BodyRange } from '@spalo/core/warm-up';
 
 /** What a style is suggested from, besides pain and experience; each may be unknown. */
 export interface StyleClient extends Person {

@@ -6,7 +6,8 @@ import {
   type TaughtCue,
   type TaughtStyle,
 } from '@spalo/catalog';
-import { exhales, mayBeTouched, type LiftPlan, type Person } from '@spalo/core';
+import { exhales, mayBeTouched, type Person } from '@spalo/core/person';
+import type { LiftPlan } from '@spalo/core/session';
 
 /** What of a client bears on how they are taught. */
 export type Learner = Pick<Person, 'cautions' | 'touchConsentAt' | 'birthDate'>;

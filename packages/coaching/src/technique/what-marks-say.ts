@@ -1,5 +1,6 @@
 import { faultOf, findLift, type TaughtFault } from '@spalo/catalog';
-import { patternsOf, type Lift, type MarkedSet, type MarkPattern } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { patternsOf, type MarkedSet, type MarkPattern } from '@spalo/core/technique';
 import type { CoachedClient } from '../client/client';
 
 /** A pattern of one fault in a lift, over the latest sessions. */

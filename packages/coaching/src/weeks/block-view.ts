@@ -1,26 +1,12 @@
 import { findLift } from '@spalo/catalog';
-import {
-  askOf,
-  daysOf,
-  doneDays,
-  draftLoads,
-  isClosed,
-  loadables,
-  memoryOf,
-  nextDay,
-  rangeLimit,
-  rangeOf,
-  startsCareful,
-  type Ask,
-  type BlockDay,
-  type BlockState,
-  type DoneDay,
-  type DoneLift,
-  type LiftPlan,
-  type LoadsDraft,
-  studioDay,
-  type StoredWhy,
-} from '@spalo/core';
+import { askOf, daysOf, doneDays, nextDay, type Ask, type BlockState } from '@spalo/core/block';
+import { loadables } from '@spalo/core/loads';
+import { memoryOf, type DoneDay, type DoneLift } from '@spalo/core/memory';
+import { isClosed, rangeLimit, rangeOf, startsCareful } from '@spalo/core/person';
+import { draftLoads, type LoadsDraft } from '@spalo/core/planning';
+import type { BlockDay, LiftPlan } from '@spalo/core/session';
+import { studioDay } from '@spalo/core/unit';
+import type { StoredWhy } from '@spalo/core/words';
 import {
   calendarOf,
   projectDays,

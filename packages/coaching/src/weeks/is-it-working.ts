@@ -1,5 +1,7 @@
 import { findLift } from '@spalo/catalog';
-import { doneDays, type BlockState, type DoneDay, type OneChange, type PastSet } from '@spalo/core';
+import { doneDays, type BlockState, type OneChange } from '@spalo/core/block';
+import type { DoneDay } from '@spalo/core/memory';
+import type { PastSet } from '@spalo/core/strength';
 import { changeOf, responseOf, type Response } from '@spalo/core/blocks';
 import type { CoachedClient } from '../client/client';
 

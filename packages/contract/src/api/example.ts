@@ -1,4 +1,4 @@
-import { dayIn } from '@spalo/core';
+import { dayIn } from '@spalo/core/unit';
 
 type Json = Record<string, unknown>;
 

@@ -1,4 +1,4 @@
-import { keennesses, type BlockPayloads } from '@spalo/core';
+import { keennesses, type BlockPayloads } from '@spalo/core/block';
 import { z } from 'zod';
 import { ask, blockLift, blockPlan, place } from '../primitives/block';
 import { same } from '../primitives/same';

@@ -1,4 +1,5 @@
-import { cueOutcomes, remedyKinds, type CuePayloads } from '@spalo/core';
+import { remedyKinds, type CuePayloads } from '@spalo/core/session';
+import { cueOutcomes } from '@spalo/core/technique';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { line, slug } from '../primitives/values';

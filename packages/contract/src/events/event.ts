@@ -1,11 +1,6 @@
-import {
-  ofThisVersion,
-  type BlockEventType,
-  type EventPayloads,
-  type EventType,
-  type LogEvent,
-  type StreamKind,
-} from '@spalo/core';
+import type { BlockEventType } from '@spalo/core/block';
+import { ofThisVersion, type LogEvent, type StreamKind } from '@spalo/core/log';
+import type { EventPayloads, EventType } from '@spalo/core/session';
 import { z } from 'zod';
 import { eventId, happenedAt, instant, line, uuid } from '../primitives/values';
 import { blockPayloads } from './block';

@@ -1,14 +1,12 @@
+import { facings, filmSigns, ways } from '@spalo/core/film/names';
 import {
   clipTypes,
   MOST_CLIP_BYTES,
   MOST_CLIP_MS,
-  facings,
-  filmSigns,
   MOST_POINTS,
-  ways,
   type FilmPayloads,
   type StoredPath,
-} from '@spalo/core';
+} from '@spalo/core/session';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { repCount, slug, text, uuid } from '../primitives/values';

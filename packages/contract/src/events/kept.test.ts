@@ -1,4 +1,5 @@
-import { purposeText, reduceSession, whyText, type SessionEvent } from '@spalo/core';
+import { reduceSession, type SessionEvent } from '@spalo/core/session';
+import { purposeText, whyText } from '@spalo/core/words';
 import stored from '../../../../fixtures/version-1/session.json';
 import { logEvent } from './event';
 

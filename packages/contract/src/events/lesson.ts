@@ -1,4 +1,4 @@
-import type { LessonPayloads } from '@spalo/core';
+import type { LessonPayloads } from '@spalo/core/session';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { slug } from '../primitives/values';

@@ -1,4 +1,4 @@
-import type { LiftPayloads } from '@spalo/core';
+import type { LiftPayloads } from '@spalo/core/session';
 import { z } from 'zod';
 import { liftPlan, plannedLift } from '../primitives/plan';
 import { same } from '../primitives/same';

@@ -1,4 +1,4 @@
-import type { NotePayloads } from '@spalo/core';
+import type { NotePayloads } from '@spalo/core/session';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { line, slug } from '../primitives/values';

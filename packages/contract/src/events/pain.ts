@@ -1,11 +1,5 @@
-import {
-  dayAfters,
-  flagDegrees,
-  flagPlaces,
-  painKinds,
-  painPlaces,
-  type PainPayloads,
-} from '@spalo/core';
+import { flagDegrees, flagPlaces } from '@spalo/core/person';
+import { dayAfters, painKinds, painPlaces, type PainPayloads } from '@spalo/core/session';
 import { z } from 'zod';
 import { side } from '../primitives/body';
 import { same } from '../primitives/same';

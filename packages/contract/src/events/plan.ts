@@ -1,4 +1,4 @@
-import { schemeNames, type PlanPayloads } from '@spalo/core';
+import { schemeNames, type PlanPayloads } from '@spalo/core/session';
 import { z } from 'zod';
 import { liftPlan, ownRule, step } from '../primitives/plan';
 import { reasons, why } from '../primitives/why';

@@ -1,4 +1,5 @@
-import { dayForms, type SessionPayloads } from '@spalo/core';
+import type { SessionPayloads } from '@spalo/core/session';
+import { dayForms } from '@spalo/core/strength';
 import { z } from 'zod';
 import { blockDay } from '../primitives/block';
 import { plannedLift } from '../primitives/plan';

@@ -1,4 +1,4 @@
-import { stepKinds, type Mark, type SetPayloads, type SetResult } from '@spalo/core';
+import { stepKinds, type Mark, type SetPayloads, type SetResult } from '@spalo/core/session';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { load, repCount, slug, text, uuid } from '../primitives/values';

@@ -1,4 +1,6 @@
-import { drillStates, rampMoves, type WarmUpPayloads } from '@spalo/core';
+import type { WarmUpPayloads } from '@spalo/core/session';
+import { rampMoves } from '@spalo/core/strength';
+import { drillStates } from '@spalo/core/warm-up';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { slug, text } from '../primitives/values';

@@ -1,4 +1,4 @@
-import type { WithdrawPayloads } from '@spalo/core';
+import type { WithdrawPayloads } from '@spalo/core/log';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { uuid } from '../primitives/values';

@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 
 /** What is wrong with a file. `row` counts from 1 as a spreadsheet does, the heading included; null for the file. */
 export interface FileProblem {

@@ -1,15 +1,6 @@
-import {
-  BLOCK,
-  blockChanges,
-  schemeNames,
-  type Ask,
-  type BlockDay,
-  type BlockLift,
-  type BlockPlan,
-  type WayBack,
-  flagPlaces,
-  WAY_BACK,
-} from '@spalo/core';
+import { BLOCK, blockChanges, type Ask, type BlockLift, type BlockPlan } from '@spalo/core/block';
+import { flagPlaces } from '@spalo/core/person';
+import { schemeNames, type BlockDay, type WayBack, WAY_BACK } from '@spalo/core/session';
 import { z } from 'zod';
 import { side } from './body';
 import { same } from './same';

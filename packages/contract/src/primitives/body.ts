@@ -1,4 +1,4 @@
-import { sides } from '@spalo/core';
+import { sides } from '@spalo/core/lift';
 import { z } from 'zod';
 
 export const side = z.enum(sides);

@@ -1,20 +1,18 @@
+import { heldCounts, type RepRange } from '@spalo/core/lift';
+import { flagPlaces } from '@spalo/core/person';
+import type { Implement } from '@spalo/core/room';
 import {
   ceilingReasons,
-  certainties,
-  flagPlaces,
-  heldCounts,
-  primers,
-  rampKinds,
   schemeNames,
   stepKinds,
-  type Implement,
   type LiftPlan,
   type OwnRule,
   type PastStep,
   type PlannedLift,
-  type RepRange,
   type Step,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { certainties } from '@spalo/core/strength';
+import { primers, rampKinds } from '@spalo/core/warm-up';
 import { z } from 'zod';
 import { blockDay, wayBack } from './block';
 import { same } from './same';

@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import { z } from 'zod';
 
 const kinds: Record<string, string> = {

@@ -1,4 +1,5 @@
-import { nowMs, timeOfId, units } from '@spalo/core';
+import { timeOfId } from '@spalo/core/log';
+import { nowMs, units } from '@spalo/core/unit';
 import { z } from 'zod';
 import { saySentences } from './sentences';
 

@@ -1,4 +1,4 @@
-import { jobs, verdicts, type GeneralStep, type RampChoice } from '@spalo/core';
+import { jobs, verdicts, type GeneralStep, type RampChoice } from '@spalo/core/warm-up';
 import { z } from 'zod';
 import { primer, rampKind } from './plan';
 import { same } from './same';

@@ -1,4 +1,4 @@
-import { isStoredWhy, whyCodes, type StoredWhy } from '@spalo/core';
+import { isStoredWhy, whyCodes, type StoredWhy } from '@spalo/core/words';
 import { z } from 'zod';
 import { isClean, text } from './values';
 

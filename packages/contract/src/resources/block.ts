@@ -1,4 +1,4 @@
-import { keennesses, type BlockState } from '@spalo/core';
+import { keennesses, type BlockState } from '@spalo/core/block';
 import { z } from 'zod';
 import { blockShape, place } from '../primitives/block';
 import { same } from '../primitives/same';

@@ -1,4 +1,4 @@
-import { bookingStates, type SessionLift } from '@spalo/core';
+import { bookingStates, type SessionLift } from '@spalo/core/planning';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { instant, slug, text, uuid } from '../primitives/values';

@@ -1,9 +1,8 @@
+import { muscles } from '@spalo/core/lift';
 import {
-  bodyRanges,
   cautionKinds,
   flagDegrees,
   type ImportedLift,
-  muscles,
   type Override,
   type Person,
   preferences,
@@ -14,7 +13,8 @@ import {
   type TurnedDown,
   turnedDownReasons,
   type Wishes,
-} from '@spalo/core';
+} from '@spalo/core/person';
+import { bodyRanges } from '@spalo/core/warm-up';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import {

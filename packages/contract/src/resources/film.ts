@@ -1,4 +1,4 @@
-import { clipTypes, MOST_CLIP_BYTES } from '@spalo/core';
+import { clipTypes, MOST_CLIP_BYTES } from '@spalo/core/session';
 import { z } from 'zod';
 import { instant, uuid } from '../primitives/values';
 

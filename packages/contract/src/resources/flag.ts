@@ -1,4 +1,4 @@
-import { flagDegrees, flagPlaces, flagStates, type Flag } from '@spalo/core';
+import { flagDegrees, flagPlaces, flagStates, type Flag } from '@spalo/core/person';
 import { z } from 'zod';
 import { side } from '../primitives/body';
 import { same } from '../primitives/same';

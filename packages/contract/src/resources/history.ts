@@ -1,16 +1,13 @@
+import type { ClientHistory, DoneDay, LiftMemory, WarmUpRecord } from '@spalo/core/memory';
+import { remedyKinds } from '@spalo/core/session';
 import {
   bearings,
   dayForms,
   rampMoves,
-  remedyKinds,
-  type ClientHistory,
-  type DoneDay,
-  type LiftMemory,
   type PastSet,
-  type RampHabit,
   type SavedBelief,
-  type WarmUpRecord,
-} from '@spalo/core';
+} from '@spalo/core/strength';
+import type { RampHabit } from '@spalo/core/warm-up';
 import { z } from 'zod';
 import { place } from '../primitives/block';
 import { liftPlan, pastStep, rampKind, ownRule } from '../primitives/plan';

@@ -1,4 +1,4 @@
-import { cueKinds, phases, views, type OwnLift } from '@spalo/core';
+import { cueKinds, phases, views, type OwnLift } from '@spalo/core/technique';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { line, slug, text, uuid } from '../primitives/values';

@@ -1,6 +1,6 @@
+import { stations } from '@spalo/core/lift';
 import {
   barKinds,
-  stations,
   type Band,
   type Barbell,
   type Dumbbell,
@@ -8,7 +8,7 @@ import {
   type Plate,
   type Room,
   type Stack,
-} from '@spalo/core';
+} from '@spalo/core/room';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { line, load, unit, uuid } from '../primitives/values';

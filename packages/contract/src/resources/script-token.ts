@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import { z } from 'zod';
 import { day, instant, line, uuid } from '../primitives/values';
 

@@ -1,4 +1,4 @@
-import type { SessionState } from '@spalo/core';
+import type { SessionState } from '@spalo/core/session';
 import { z } from 'zod';
 
 const isSession = (value: unknown): value is SessionState =>

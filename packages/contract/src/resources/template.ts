@@ -1,4 +1,5 @@
-import type { BlockPlan, SessionLift } from '@spalo/core';
+import type { BlockPlan } from '@spalo/core/block';
+import type { SessionLift } from '@spalo/core/planning';
 import { z } from 'zod';
 import { blockPlan } from '../primitives/block';
 import { line, uuid } from '../primitives/values';

@@ -1,6 +1,17 @@
-/** What planning weeks needs, and nothing that a session on the floor does: a face of its own, fetched when it is looked at. */
-export { blockAfter, changeOf } from './follow';
-export { projectDays, type Projected } from './project';
-export { draftBlock, plainBlock, templates, usualTemplate } from './templates';
-export { calendarOf, weeksMoved, type CalendarWeek } from './weeks';
-export { responseOf, worthHaving, type Response, type ResponseVerdict } from './response';
+export { allowedAsk } from './within-limits';
+export {
+  askOf,
+  keennesses,
+  BLOCK,
+  blockChanges,
+  type OneChange,
+  type Ask,
+  type BlockLift,
+  type BlockPlan,
+  type BlockState,
+} from './block';
+export { blockEvent, type BlockEvent, type BlockEventType, type BlockPayloads } from './events';
+export { reduceBlock } from './reduce';
+export { blockOn, daysOf, daysToCome, doneDays, nextDay } from './days';
+export { lastCleanLoad, type Ahead } from './asked-plan';
+export { chanceOfPlan } from './chance';

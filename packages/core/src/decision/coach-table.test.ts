@@ -10,8 +10,8 @@ import { replay } from '../strength/replay';
 import { kg, lifts, person, room, squat } from '../test/fixtures';
 import { input } from '../test/log';
 import { coachTable } from './coach-table.test-help';
-import { decide, planOf } from './decide';
-import type { Decision, DecisionContext } from './decision';
+import { decide, planOf, type Decision } from './decide';
+import type { DecisionContext } from './decision';
 
 const LOAD_G = kg(52.5);
 const DAY_MS = 24 * 3600 * 1000;

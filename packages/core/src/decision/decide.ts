@@ -10,21 +10,8 @@ import { withinLimits } from '../block/within-limits';
 import { stepAfter, WAY_BACK, type WayBack } from '../session/way-back';
 import { massText } from '../unit/mass';
 import type { StoredWhy, Why } from '../words/why';
-import type {
-  Alternative,
-  Decision,
-  DecisionContext,
-  Gate,
-  GateName,
-  Proposal,
-  Scheme,
-  Situation,
-} from './decision';
-import { flagGate } from './gates/flag';
-import { notDoneGate } from './gates/not-done';
-import { painGate } from './gates/pain';
-import { techniqueGate } from './gates/technique';
-import { wayBackGate } from './gates/way-back';
+import type { Alternative, DecisionContext, Proposal, Scheme, Situation } from './decision';
+import { gates, type GateName } from './gates';
 import { afterClimb } from './schemes/after-climb';
 import { byHolding } from './schemes/by-holding';
 import { byOutlook } from './schemes/by-outlook';
@@ -34,8 +21,18 @@ import { skill } from './schemes/skill';
 import { wave } from './schemes/wave';
 import { afterBlock, afterLight, isAskedByDay, underBlock } from './under-block';
 
-/** In the order in which they are asked; the first that applies decides. */
-const gates: readonly Gate[] = [painGate, flagGate, notDoneGate, techniqueGate, wayBackGate];
+/** What a lift's session leads to. */
+export interface Decision {
+  /** Which gate decided. */
+  gate: GateName;
+  /** What was done, in a few words. */
+  happened: string;
+  proposed: LiftPlan;
+  why: StoredWhy;
+  alternatives: Alternative[];
+  /** Said besides the plan: a clinician, a regression. */
+  advice: string | null;
+}
 
 const schemes: Record<SchemeName, Scheme> = {
   'reserve-led': byOutlook,

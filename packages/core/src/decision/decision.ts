@@ -23,19 +23,6 @@ export interface Alternative {
   plan: LiftPlan;
 }
 
-/** What a lift's session leads to. */
-export interface Decision {
-  /** Which gate decided. */
-  gate: GateName;
-  /** What was done, in a few words. */
-  happened: string;
-  proposed: LiftPlan;
-  why: StoredWhy;
-  alternatives: Alternative[];
-  /** Said besides the plan: a clinician, a regression. */
-  advice: string | null;
-}
-
 /** What a decision is drawn from besides the session. */
 export interface DecisionContext {
   lift: Lift;
@@ -68,8 +55,6 @@ export interface DecisionContext {
   usualRange?: RepRange;
 }
 
-export type GateName = 'not done' | 'pain' | 'flag' | 'technique' | 'way back' | 'effort';
-
 /** A lift's session as gates and schemes see it. */
 export interface Situation {
   lift: LiftState;
@@ -89,14 +74,12 @@ export interface Proposal {
 
 /** A gate stands before the scheme: it proposes where it applies, and lets pass where it answers null. */
 export interface Gate {
-  name: GateName;
+  name: string;
   decide(situation: Situation): Proposal | null;
 }
 
 /** How load and reps go on when no gate stands in the way. */
 export interface Scheme {
-  id: string;
-  name: string;
   /** `situation.sets` holds at least one. */
   next(situation: Situation): Proposal;
 }

@@ -2,7 +2,8 @@ import { asked as askedBy, planAsked, type Ahead } from '../block/asked-plan';
 import { atOrBelow } from '../loads/loads';
 import { rangeWith, type LiftPlan } from '../session/plan';
 import type { Why } from '../words/why';
-import type { DecisionContext, GateName, Proposal, Situation } from './decision';
+import type { DecisionContext, Proposal, Situation } from './decision';
+import type { GateName } from './gates';
 
 /** Schemes whose load a day of a block decides; the others go on by themselves, in its sets and with its reserve. */
 const byTheDay = new Set([undefined, 'reserve-led', 'wave']);

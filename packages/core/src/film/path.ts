@@ -24,7 +24,7 @@ export interface PathPoint {
 }
 
 /** A place of the first picture as a place in the room. */
-export function inRoom({ mmPerPixel, facing, plumbX, floorY }: View, { x, y }: Spot) {
+function inRoom({ mmPerPixel, facing, plumbX, floorY }: View, { x, y }: Spot) {
   const forward = facing === 'right' ? 1 : -1;
   return { x: forward * (x - plumbX) * mmPerPixel, y: (floorY - y) * mmPerPixel };
 }

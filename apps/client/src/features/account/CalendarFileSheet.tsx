@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import type { Account, ListedClient } from '@spalo/contract';
 import { useState } from 'react';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import type { Account } from '@spalo/contract';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

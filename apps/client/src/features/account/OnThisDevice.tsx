@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Section } from '../../design/Section';

@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import type { Account } from '@spalo/contract';
 import { useState } from 'react';
 import { call } from '../../api/call';

@@ -1,4 +1,5 @@
-import type { BlockEventType, EventType } from '@spalo/core';
+import type { BlockEventType } from '@spalo/core/block';
+import type { EventType } from '@spalo/core/session';
 import type { ChangeRoute } from '../../state/changes/changes';
 import type { Entry } from '../../state/log/journal-store';
 

@@ -1,4 +1,4 @@
-import { listText } from '@spalo/core';
+import { listText } from '@spalo/core/unit';
 import type { Account } from '@spalo/contract';
 import type { ComponentType } from 'react';
 import { Choice } from '../../design/Choice';

@@ -1,4 +1,4 @@
-import { massNumber, type Unit, countText } from '@spalo/core';
+import { massNumber, type Unit, countText } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';

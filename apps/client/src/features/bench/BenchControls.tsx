@@ -1,5 +1,8 @@
 import { repLifts } from '@spalo/catalog';
-import { massText, stepDown, stepUp, type Primer, type Room } from '@spalo/core';
+import { stepDown, stepUp } from '@spalo/core/loads';
+import type { Room } from '@spalo/core/room';
+import { massText } from '@spalo/core/unit';
+import type { Primer } from '@spalo/core/warm-up';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';

@@ -1,4 +1,7 @@
-import type { Lift, Implement, Primer, RampKind, Room, Unit } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import type { Implement, Room } from '@spalo/core/room';
+import type { Unit } from '@spalo/core/unit';
+import type { Primer, RampKind } from '@spalo/core/warm-up';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { LoadingState } from '../../design/States';

@@ -1,4 +1,6 @@
-import { type Room, type Unit, whyText } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import type { Unit } from '@spalo/core/unit';
+import { whyText } from '@spalo/core/words';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { LoadingState } from '../../design/States';

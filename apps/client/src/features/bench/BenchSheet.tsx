@@ -1,4 +1,5 @@
-import { type RampRequest, purposeText } from '@spalo/core';
+import type { RampRequest } from '@spalo/core/warm-up';
+import { purposeText } from '@spalo/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';

@@ -1,14 +1,6 @@
-import {
-  loadProblem,
-  massText,
-  shownAs,
-  toGrams,
-  type Grams,
-  type LoadProblem,
-  type Loads,
-  type Unit,
-  LANGUAGE,
-} from '@spalo/core';
+import { shownAs, type Loads } from '@spalo/core/loads';
+import { massText, toGrams, type Grams, type Unit, LANGUAGE } from '@spalo/core/unit';
+import { loadProblem, type LoadProblem } from '@spalo/core/warm-up';
 import { typedGrams } from '../../parts/forms/typed';
 
 const MOST = 2000;

@@ -1,4 +1,5 @@
-import { loadables, noLoads, type Room } from '@spalo/core';
+import { loadables, noLoads } from '@spalo/core/loads';
+import type { Room } from '@spalo/core/room';
 import { implementName } from '../../parts/words/implement-words';
 import { problemText, readLoad } from './bench-load';
 

@@ -1,18 +1,9 @@
 import { liftById, repLifts } from '@spalo/catalog';
-import {
-  type Lift,
-  chooseRamp,
-  implementsFor,
-  lightest,
-  loadables,
-  massNumber,
-  noLoads,
-  stepUp,
-  type Grams,
-  type Primer,
-  type Room,
-  type Unit,
-} from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { implementsFor, lightest, loadables, noLoads, stepUp } from '@spalo/core/loads';
+import type { Room } from '@spalo/core/room';
+import { massNumber, type Grams, type Unit } from '@spalo/core/unit';
+import { chooseRamp, type Primer } from '@spalo/core/warm-up';
 import { useMemo, useState } from 'react';
 import { readLoad } from './bench-load';
 

@@ -1,5 +1,6 @@
 import type { Account } from '@spalo/contract';
-import type { BlockPlan, Room } from '@spalo/core';
+import type { BlockPlan } from '@spalo/core/block';
+import type { Room } from '@spalo/core/room';
 import { useMemo } from 'react';
 import { Button } from '../../design/Button';
 import { DateField } from '../../design/DateField';

@@ -1,12 +1,13 @@
 import { findLift } from '@spalo/catalog';
-import { schemeNames, type BlockState } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import { schemeNames } from '@spalo/core/session';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Choice } from '../../design/Choice';
 import { capital } from '../../design/sentence';
 import { Sheet } from '../../design/Sheet';
 import { Quiet, Strong } from '../../design/Words';
-import { schemeSays } from '../../parts/words/scheme-words';
+import { schemeSays } from '@spalo/core/words';
 import { attempt } from '../../state/problems';
 import type { ChangeBlock } from './change-block';
 

@@ -1,6 +1,8 @@
 import { blockNow } from '@spalo/coaching';
 import type { Account } from '@spalo/contract';
-import { type BlockState, doneDays, nextDay, nowIso, type Room } from '@spalo/core';
+import { type BlockState, doneDays, nextDay } from '@spalo/core/block';
+import type { Room } from '@spalo/core/room';
+import { nowIso } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';

@@ -1,6 +1,8 @@
 import type { BlockLiftView, BlockView } from '@spalo/coaching/blocks';
 import { findLift } from '@spalo/catalog';
-import { type BlockState, type Unit, closedText } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import type { Unit } from '@spalo/core/unit';
+import { closedText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import { capital } from '../../design/sentence';

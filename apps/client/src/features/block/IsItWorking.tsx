@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import type { BlockBefore, LiftWorking, Working } from '@spalo/coaching/blocks';
-import { keennesses, type BlockState } from '@spalo/core';
+import { keennesses, type BlockState } from '@spalo/core/block';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Choice } from '../../design/Choice';

@@ -1,4 +1,4 @@
-import type { BlockState } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
 import { useState } from 'react';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';

@@ -1,6 +1,8 @@
 import type { Advice } from '@spalo/coaching/blocks';
 import type { Account } from '@spalo/contract';
-import { blockChanges, type BlockState, nowMs, type OneChange, type Room } from '@spalo/core';
+import { blockChanges, type BlockState, type OneChange } from '@spalo/core/block';
+import type { Room } from '@spalo/core/room';
+import { nowMs } from '@spalo/core/unit';
 import { blockAfter } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../design/Choice';

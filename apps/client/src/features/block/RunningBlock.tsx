@@ -1,6 +1,8 @@
 import type { BlockView } from '@spalo/coaching/blocks';
 import type { Account } from '@spalo/contract';
-import type { BlockState, Lift, Unit } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import type { Lift } from '@spalo/core/lift';
+import type { Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -1,7 +1,9 @@
 import type { Account, Template } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
 import { programmeFor, programmeLift } from '@spalo/coaching';
-import { BLOCK, nowIso, nowMs, type Room } from '@spalo/core';
+import { BLOCK } from '@spalo/core/block';
+import type { Room } from '@spalo/core/room';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import { draftBlock, plainBlock, templates, usualTemplate } from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import { LANGUAGE } from '@spalo/core';
+import { LANGUAGE } from '@spalo/core/unit';
 import type { BlockView } from '@spalo/coaching/blocks';
 import type { CalendarWeek } from '@spalo/core/blocks';
 import { View } from 'react-native';

@@ -1,6 +1,8 @@
 import { findLift } from '@spalo/catalog';
 import type { BlockView } from '@spalo/coaching/blocks';
-import { askOf, HELD_STEP, type Ask, type BlockState, type Unit } from '@spalo/core';
+import { askOf, type Ask, type BlockState } from '@spalo/core/block';
+import { HELD_STEP } from '@spalo/core/lift';
+import type { Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -1,4 +1,4 @@
-import type { BlockPlan, BlockState } from '@spalo/core';
+import type { BlockPlan, BlockState } from '@spalo/core/block';
 
 /** A plan as if it had been started, to look at before it is. */
 export const asState = (plan: BlockPlan, clientId: string, trainerId: string): BlockState => ({

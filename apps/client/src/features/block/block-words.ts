@@ -1,5 +1,6 @@
 import type { BlockDayView, BlockLiftView, BlockView } from '@spalo/coaching/blocks';
-import { massNumber, type Lift, type Unit } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { massNumber, type Unit } from '@spalo/core/unit';
 import { type CalendarWeek } from '@spalo/core/blocks';
 import type { Plateau, TerrainWeek } from '../../design/terrain-shape';
 import { chanceText } from '../../parts/words/chance-words';

@@ -1,4 +1,4 @@
-import type { BlockPayloads, BlockPlan, BlockEventType } from '@spalo/core';
+import type { BlockPayloads, BlockPlan, BlockEventType } from '@spalo/core/block';
 import { appendToBlock } from '../../state/log/block-log';
 import { newId } from '../../state/log/ids';
 

@@ -1,6 +1,8 @@
 import type { BlockView } from '@spalo/coaching/blocks';
 import type { Account, Client } from '@spalo/contract';
-import { nowIso, type BlockState, type Room } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import type { Room } from '@spalo/core/room';
+import { nowIso } from '@spalo/core/unit';
 import { useMemo } from 'react';
 import { ratiosHere } from '../../state/strength';
 import { useTask, type Asked } from '../../state/worker/use-task';

@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import type { LiftWorking } from '@spalo/coaching/blocks';
 import type { Response, ResponseVerdict } from '@spalo/core/blocks';
 

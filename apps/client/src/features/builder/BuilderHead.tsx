@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -1,5 +1,6 @@
 import type { Account, Booking } from '@spalo/contract';
-import { nowMs, type Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { nowMs } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';

@@ -1,5 +1,5 @@
 import { findLift } from '@spalo/catalog';
-import { noWishes } from '@spalo/core';
+import { noWishes } from '@spalo/core/person';
 import type { BuiltLift } from '@spalo/core/builder';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import type { BuiltLift } from '@spalo/core/builder';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';

@@ -1,4 +1,5 @@
-import { noWishes, type SessionLift } from '@spalo/core';
+import { noWishes } from '@spalo/core/person';
+import type { SessionLift } from '@spalo/core/planning';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Section } from '../../design/Section';

@@ -1,5 +1,5 @@
 import type { Account, Booking } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

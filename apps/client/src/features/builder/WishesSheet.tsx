@@ -1,4 +1,5 @@
-import { muscles, noWishes, type Wishes } from '@spalo/core';
+import { muscles } from '@spalo/core/lift';
+import { noWishes, type Wishes } from '@spalo/core/person';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import { ChoiceField } from '../../design/ChoiceField';

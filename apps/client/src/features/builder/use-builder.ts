@@ -1,6 +1,8 @@
 import type { Account, Booking } from '@spalo/contract';
 import type { BuiltFor } from '@spalo/coaching/builder';
-import { nowMs, type Room, type SessionLift } from '@spalo/core';
+import type { SessionLift } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
+import { nowMs } from '@spalo/core/unit';
 import type { Fixed } from '@spalo/core/builder';
 import { useEffect, useMemo, useState } from 'react';
 import { visitOf } from '../../parts/session/visit';

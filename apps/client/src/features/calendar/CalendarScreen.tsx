@@ -1,4 +1,4 @@
-import { nowMs, dayPlus, LANGUAGE } from '@spalo/core';
+import { nowMs, dayPlus, LANGUAGE } from '@spalo/core/unit';
 import type { Account } from '@spalo/contract';
 import { useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';

@@ -1,4 +1,4 @@
-import { isExpected } from '@spalo/core';
+import { isExpected } from '@spalo/core/planning';
 import { View } from 'react-native';
 import { Icon } from '../../design/Icon';
 import { Quiet, Strong } from '../../design/Words';

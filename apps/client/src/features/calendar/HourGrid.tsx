@@ -1,4 +1,4 @@
-import type { Unit } from '@spalo/core';
+import type { Unit } from '@spalo/core/unit';
 import {
   DndContext,
   type Announcements,

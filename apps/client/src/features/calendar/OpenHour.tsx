@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import { isExpected } from '@spalo/core';
+import { isExpected } from '@spalo/core/planning';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';

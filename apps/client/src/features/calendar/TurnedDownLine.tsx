@@ -1,5 +1,5 @@
 import type { ListedClient } from '@spalo/contract';
-import { turnedDownOn } from '@spalo/core';
+import { turnedDownOn } from '@spalo/core/person';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 import type { CalendarDay } from './days';

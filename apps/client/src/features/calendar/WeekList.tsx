@@ -1,4 +1,4 @@
-import type { Unit } from '@spalo/core';
+import type { Unit } from '@spalo/core/unit';
 import { Pressable, View } from 'react-native';
 import { Quiet, Strong } from '../../design/Words';
 import type { HourRow } from '../../parts/booking/use-hours';

@@ -1,4 +1,4 @@
-import { overlaps, type Hour } from '@spalo/core';
+import { overlaps, type Hour } from '@spalo/core/planning';
 
 /** A booking with its place among those at the same time: which lane, of how many. */
 export interface Placed<T> {

@@ -1,5 +1,5 @@
 import type { Account, Client } from '@spalo/contract';
-import type { Lift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
 import { EstimateSheet } from '../../parts/estimate/EstimateSheet';
 import { OverrideSheet, type Closed } from '../../parts/client/OverrideSheet';
 

@@ -1,5 +1,6 @@
 import { blockNow } from '@spalo/coaching';
-import { nextDay, nowIso } from '@spalo/core';
+import { nextDay } from '@spalo/core/block';
+import { nowIso } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
 import { Button } from '../../design/Button';
 import { Section } from '../../design/Section';

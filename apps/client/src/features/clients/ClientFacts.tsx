@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import { findLift, liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import { useState } from 'react';

@@ -1,5 +1,6 @@
 import type { Account, Client } from '@spalo/contract';
-import { ageOn, askAgain, cautionsFor, massText, nowIso } from '@spalo/core';
+import { ageOn, askAgain, cautionsFor } from '@spalo/core/person';
+import { massText, nowIso } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';

@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import { useMemo, type ReactNode } from 'react';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { ScrollView, useWindowDimensions, View } from 'react-native';

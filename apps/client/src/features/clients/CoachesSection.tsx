@@ -1,4 +1,4 @@
-import { listText } from '@spalo/core';
+import { listText } from '@spalo/core/unit';
 import type { Account, Client, Colleague } from '@spalo/contract';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

@@ -1,6 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Account, Client } from '@spalo/contract';
-import { isUnlikelyMass, nowIso, nowMs } from '@spalo/core';
+import { isUnlikelyMass } from '@spalo/core/person';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { Button } from '../../design/Button';

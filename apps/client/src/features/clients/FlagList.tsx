@@ -1,5 +1,5 @@
 import type { Client } from '@spalo/contract';
-import { degreeOf, isRedPlace, type Flag } from '@spalo/core';
+import { degreeOf, isRedPlace, type Flag } from '@spalo/core/person';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

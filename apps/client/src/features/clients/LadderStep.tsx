@@ -1,7 +1,10 @@
 import { findLift } from '@spalo/catalog';
 import { ladderStanding } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { isClosed, type Lift, liftLimit, nowIso, closedText } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { isClosed, liftLimit } from '@spalo/core/person';
+import { nowIso } from '@spalo/core/unit';
+import { closedText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { within } from '../../design/sentence';

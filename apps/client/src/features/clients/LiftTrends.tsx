@@ -1,6 +1,8 @@
 import { findLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { inGrams, type Lift, massNumber, massText, nowIso, countText } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { inGrams } from '@spalo/core/strength';
+import { massNumber, massText, nowIso, countText } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

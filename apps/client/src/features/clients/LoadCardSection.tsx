@@ -1,17 +1,12 @@
 import { repLifts } from '@spalo/catalog';
 import { programmeFor } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
-import {
-  loadCardRow,
-  massNumber,
-  type CardCell,
-  type CardRow,
-  type Room,
-  type StrengthProfile,
-  type Unit,
-  memoryOf,
-  closedText,
-} from '@spalo/core';
+import { memoryOf } from '@spalo/core/memory';
+import { loadCardRow, type CardCell, type CardRow } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
+import type { StrengthProfile } from '@spalo/core/strength';
+import { massNumber, type Unit } from '@spalo/core/unit';
+import { closedText } from '@spalo/core/words';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Choice } from '../../design/Choice';

@@ -1,6 +1,6 @@
 import { whatMarksSay, type FoundPattern } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { patternRemedy } from '@spalo/core';
+import { patternRemedy } from '@spalo/core/technique';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

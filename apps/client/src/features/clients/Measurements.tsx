@@ -1,5 +1,6 @@
 import type { Account, Client, Measurement } from '@spalo/contract';
-import { isUnlikelyMass, massText, nowMs, typedMass, type Unit } from '@spalo/core';
+import { isUnlikelyMass } from '@spalo/core/person';
+import { massText, nowMs, typedMass, type Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

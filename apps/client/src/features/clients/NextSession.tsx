@@ -1,5 +1,6 @@
 import type { Account, Booking } from '@spalo/contract';
-import { redFlag, type Room } from '@spalo/core';
+import { redFlag } from '@spalo/core/person';
+import type { Room } from '@spalo/core/room';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import { nowIso } from '@spalo/core';
+import { nowIso } from '@spalo/core/unit';
 import type { Client } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';

@@ -1,16 +1,15 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
+import type { HeldCount } from '@spalo/core/lift';
 import {
   countedSets,
   duplicatesOf,
-  massNumber,
-  type HeldCount,
   type LiftState,
   type LoggedSet,
   type SessionState,
-  countText,
-  whyText,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { massNumber, countText } from '@spalo/core/unit';
+import { whyText } from '@spalo/core/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

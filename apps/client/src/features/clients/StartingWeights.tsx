@@ -1,20 +1,12 @@
 import { liftById } from '@spalo/catalog';
 import { programmeFor } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
-import {
-  exactly,
-  isClosed,
-  liftLimit,
-  loadables,
-  type LoadsDraft,
-  massNumber,
-  massText,
-  nowIso,
-  type Room,
-  type Unit,
-  whyText,
-  closedText,
-} from '@spalo/core';
+import { exactly, loadables } from '@spalo/core/loads';
+import { isClosed, liftLimit } from '@spalo/core/person';
+import type { LoadsDraft } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
+import { massNumber, massText, nowIso, type Unit } from '@spalo/core/unit';
+import { whyText, closedText } from '@spalo/core/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

@@ -1,15 +1,11 @@
 import { faultOf, findLift, type TaughtFault } from '@spalo/catalog';
 import { programmeFor } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import {
-  CLEAN_SHARE,
-  type Lift,
-  nowIso,
-  type Room,
-  type TechniquePoint,
-  techniqueTrend,
-  countText,
-} from '@spalo/core';
+import { type TechniquePoint, techniqueTrend } from '@spalo/core/insight';
+import type { Lift } from '@spalo/core/lift';
+import type { Room } from '@spalo/core/room';
+import { CLEAN_SHARE } from '@spalo/core/session';
+import { nowIso, countText } from '@spalo/core/unit';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Card } from '../../design/Card';

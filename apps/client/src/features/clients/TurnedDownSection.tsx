@@ -1,11 +1,7 @@
 import type { Account, Client } from '@spalo/contract';
-import {
-  nowMs,
-  type Room,
-  type TurnedDown,
-  type TurnedDownReason,
-  turnedDownReasons,
-} from '@spalo/core';
+import { type TurnedDown, type TurnedDownReason, turnedDownReasons } from '@spalo/core/person';
+import type { Room } from '@spalo/core/room';
+import { nowMs } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';

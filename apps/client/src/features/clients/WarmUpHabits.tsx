@@ -1,6 +1,7 @@
 import { findLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { habitReason, isSettled, whyText } from '@spalo/core';
+import { habitReason, isSettled } from '@spalo/core/warm-up';
+import { whyText } from '@spalo/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Card } from '../../design/Card';

@@ -1,4 +1,4 @@
-import { noWishes } from '@spalo/core';
+import { noWishes } from '@spalo/core/person';
 import { coverOfWeek } from '@spalo/core/builder';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';

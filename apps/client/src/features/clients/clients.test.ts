@@ -1,5 +1,5 @@
 import { repLifts } from '@spalo/catalog';
-import { replay, saveBelief, type PastSet } from '@spalo/core';
+import { replay, saveBelief, type PastSet } from '@spalo/core/strength';
 import { served } from '../../state/client-facts.test-help';
 import { bookingDoubt, readBooking } from '../../parts/booking/booking-form';
 import { doTask } from '../../state/worker/tasks';

@@ -1,5 +1,8 @@
 import type { Account } from '@spalo/contract';
-import { lockedBy, redFlag, type LoadsDraft, type Unit, closedText } from '@spalo/core';
+import { lockedBy, redFlag } from '@spalo/core/person';
+import type { LoadsDraft } from '@spalo/core/planning';
+import type { Unit } from '@spalo/core/unit';
+import { closedText } from '@spalo/core/words';
 import { Pressable, View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';

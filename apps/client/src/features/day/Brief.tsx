@@ -1,5 +1,7 @@
 import type { Account, Booking } from '@spalo/contract';
-import { recordedFlags, sessionDuration, type LoadsDraft, type Room } from '@spalo/core';
+import { recordedFlags } from '@spalo/core/person';
+import { sessionDuration, type LoadsDraft } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';

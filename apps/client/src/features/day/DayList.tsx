@@ -1,5 +1,5 @@
 import type { Account, Booking } from '@spalo/contract';
-import { nowMs, countText } from '@spalo/core';
+import { nowMs, countText } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';

@@ -1,6 +1,9 @@
 import { liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { memoryOf, planOf, type Again, type LoadedLift, whyText } from '@spalo/core';
+import { planOf } from '@spalo/core/decision';
+import { memoryOf } from '@spalo/core/memory';
+import type { Again, LoadedLift } from '@spalo/core/session';
+import { whyText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';

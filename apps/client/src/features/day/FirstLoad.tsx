@@ -1,5 +1,7 @@
 import { findLift } from '@spalo/catalog';
-import { buildOf, type PlannedLift, type Room } from '@spalo/core';
+import { buildOf } from '@spalo/core/floor';
+import type { Room } from '@spalo/core/room';
+import type { PlannedLift } from '@spalo/core/session';
 import { View } from 'react-native';
 import { LoadPicture } from '../../design/LoadPicture';
 import { Strong } from '../../design/Words';

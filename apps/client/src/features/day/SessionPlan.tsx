@@ -1,15 +1,10 @@
 import { liftById } from '@spalo/catalog';
 import { cueTo } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
-import {
-  massNumber,
-  memoryOf,
-  nowIso,
-  type LiftMemory,
-  type LoadsDraft,
-  whyText,
-  closedText,
-} from '@spalo/core';
+import { memoryOf, type LiftMemory } from '@spalo/core/memory';
+import type { LoadsDraft } from '@spalo/core/planning';
+import { massNumber, nowIso } from '@spalo/core/unit';
+import { whyText, closedText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';

@@ -1,6 +1,10 @@
 import { findLift } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
-import { openFlags, madeMs, type LoadsDraft, type LoadedLift, type Unit } from '@spalo/core';
+import { madeMs } from '@spalo/core/log';
+import { openFlags } from '@spalo/core/person';
+import type { LoadsDraft } from '@spalo/core/planning';
+import type { LoadedLift } from '@spalo/core/session';
+import type { Unit } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Quiet, Strong } from '../../design/Words';
 import { flagName } from '../../parts/client/FlagChips';

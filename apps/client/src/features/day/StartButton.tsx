@@ -1,5 +1,5 @@
 import type { Booking } from '@spalo/contract';
-import { lockedBy, redFlag } from '@spalo/core';
+import { lockedBy, redFlag } from '@spalo/core/person';
 import { Button } from '../../design/Button';
 import type { KnownClient } from '../../state/resources/known-client';
 import { stateOf } from './booking-state';

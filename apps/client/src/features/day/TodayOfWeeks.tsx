@@ -1,6 +1,8 @@
 import { findLift } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
-import { type LoadsDraft, turnedDownOn, nowMs, studioDay } from '@spalo/core';
+import { turnedDownOn } from '@spalo/core/person';
+import type { LoadsDraft } from '@spalo/core/planning';
+import { nowMs, studioDay } from '@spalo/core/unit';
 import { Strong } from '../../design/Words';
 
 /** What a session is among the weeks: its day of the block, turned down, and what to ask after a return. */

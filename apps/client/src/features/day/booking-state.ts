@@ -1,5 +1,5 @@
 import type { Booking } from '@spalo/contract';
-import { isExpected } from '@spalo/core';
+import { isExpected } from '@spalo/core/planning';
 
 /** Where a booking stands. */
 type Standing = 'to come' | 'on the floor' | 'done' | 'off';

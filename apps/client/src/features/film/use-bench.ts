@@ -14,7 +14,7 @@ import {
   type StickJoint,
   type View,
 } from '@spalo/core/film';
-import { pathPoints, storedPath } from '@spalo/core';
+import { pathPoints, storedPath } from '@spalo/core/session';
 
 import type { Pose } from '@spalo/coaching/build';
 import { useMemo, useState } from 'react';

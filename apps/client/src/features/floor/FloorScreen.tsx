@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import { restLeft } from '@spalo/core';
+import { restLeft } from '@spalo/core/floor';
 import { useRouter } from 'expo-router';
 import { memo, useEffect, useMemo } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';

@@ -1,27 +1,20 @@
 import { findDrill } from '@spalo/catalog';
 import { generalInputFor, programmeLift, warmLifts } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
+import { planOf } from '@spalo/core/decision';
+import { standingOf, isSharing, stationOf, refit, asksVerdict } from '@spalo/core/floor';
+import { noMemory } from '@spalo/core/memory';
+import { sessionDuration, stepsDuration } from '@spalo/core/planning';
+import { platesOf, type Room } from '@spalo/core/room';
 import {
-  generalSeconds,
-  plainTaste,
-  planOf,
-  platesOf,
   reduceSession,
   type EventPayloads,
   type EventType,
-  type Room,
   type SessionEvent,
   type SessionState,
-  standingOf,
-  isSharing,
-  stationOf,
-  refit,
-  sessionDuration,
-  stepsDuration,
-  asksVerdict,
-  noMemory,
   sessionEvent,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { generalSeconds, plainTaste } from '@spalo/core/warm-up';
 import { served } from '../../state/client-facts.test-help';
 import { doTask } from '../../state/worker/tasks';
 import { inWorker } from '../../state/worker/ask';

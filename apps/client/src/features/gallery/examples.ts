@@ -1,4 +1,4 @@
-import type { Barbell, Build, Machine, Plate, Stack } from '@spalo/core';
+import type { Barbell, Build, Machine, Plate, Stack } from '@spalo/core/room';
 
 const plate = (kilos: number, diameterMm: number, thicknessMm: number): Plate => ({
   id: `p${kilos}`,

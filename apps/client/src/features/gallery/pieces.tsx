@@ -1,4 +1,4 @@
-import { nowMs, countText } from '@spalo/core';
+import { nowMs, countText } from '@spalo/core/unit';
 import { builds } from './examples';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import type { Account } from '@spalo/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';

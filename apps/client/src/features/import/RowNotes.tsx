@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import type { RowNote } from '@spalo/coaching/import';
 import { View } from 'react-native';
 import { Choice } from '../../design/Choice';

@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import { useState } from 'react';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import type { Reading } from '@spalo/coaching/import';
 import type { Account } from '@spalo/contract';
 import { useEffect, useRef, useState } from 'react';

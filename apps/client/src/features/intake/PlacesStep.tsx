@@ -1,4 +1,4 @@
-import type { Flag } from '@spalo/core';
+import type { Flag } from '@spalo/core/person';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';

@@ -1,4 +1,5 @@
-import { nowIso, type Flag } from '@spalo/core';
+import type { Flag } from '@spalo/core/person';
+import { nowIso } from '@spalo/core/unit';
 import { factsOf, type IntakeOutput } from '../../parts/client-form/client-form';
 import type { IntakeDraft } from '../../parts/client-form/intake-drafts';
 import { journal } from '../../state/device';

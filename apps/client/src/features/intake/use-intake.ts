@@ -1,6 +1,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { Account } from '@spalo/contract';
-import { nowMs, typedMass, type Flag, type Person } from '@spalo/core';
+import type { Flag, Person } from '@spalo/core/person';
+import { nowMs, typedMass } from '@spalo/core/unit';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import {

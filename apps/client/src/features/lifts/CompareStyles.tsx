@@ -1,5 +1,5 @@
 import type { Style } from '@spalo/catalog';
-import { phases } from '@spalo/core';
+import { phases } from '@spalo/core/technique';
 import { View } from 'react-native';
 import { capital } from '../../design/sentence';
 import { Quiet, Strong, Title } from '../../design/Words';

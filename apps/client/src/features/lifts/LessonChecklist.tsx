@@ -1,5 +1,5 @@
 import type { Style } from '@spalo/catalog';
-import { phases } from '@spalo/core';
+import { phases } from '@spalo/core/technique';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

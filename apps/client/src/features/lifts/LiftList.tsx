@@ -1,5 +1,6 @@
 import { allLifts } from '@spalo/catalog';
-import { canBeLoaded, type Lift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { canBeLoaded } from '@spalo/core/loads';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';

@@ -1,5 +1,5 @@
 import { findLift, type Fault, type Lesson, type Style } from '@spalo/catalog';
-import type { Lift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';

@@ -1,16 +1,9 @@
 import { findLift, screeningQuestions } from '@spalo/catalog';
 import type { AnswerOf } from '@spalo/contract';
-import {
-  countedSets,
-  massText,
-  reduceBlock,
-  reduceSession,
-  streamKey,
-  type LiftState,
-  type LogEvent,
-  type SessionState,
-  type Unit,
-} from '@spalo/core';
+import { reduceBlock } from '@spalo/core/block';
+import { streamKey, type LogEvent } from '@spalo/core/log';
+import { countedSets, reduceSession, type LiftState, type SessionState } from '@spalo/core/session';
+import { massText, type Unit } from '@spalo/core/unit';
 import { dayAndTime } from '../../parts/time/day-time';
 import { loadReps, rirText } from '../../parts/words/load-words';
 import { painWords } from '../../parts/words/pain-words';

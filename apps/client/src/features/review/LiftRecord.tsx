@@ -1,5 +1,10 @@
 import { cueOf, faultOf } from '@spalo/catalog';
-import { countedSets, type LiftState, type LoggedSet, type SessionState } from '@spalo/core';
+import {
+  countedSets,
+  type LiftState,
+  type LoggedSet,
+  type SessionState,
+} from '@spalo/core/session';
 import { ScrollView, View } from 'react-native';
 import { FaultGlyph } from '../../design/RepRail';
 import { Figure, Quiet } from '../../design/Words';

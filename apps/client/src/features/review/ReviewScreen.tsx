@@ -1,6 +1,7 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { countedSets, type LiftState, type SessionState, countText } from '@spalo/core';
+import { countedSets, type LiftState, type SessionState } from '@spalo/core/session';
+import { countText } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, ScrollView, useWindowDimensions, View } from 'react-native';

@@ -1,4 +1,4 @@
-import type { LiftState, Review, SessionState } from '@spalo/core';
+import type { LiftState, Review, SessionState } from '@spalo/core/session';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

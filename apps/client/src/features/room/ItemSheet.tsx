@@ -1,4 +1,5 @@
-import { massText, type Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { massText } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -1,4 +1,5 @@
-import { massNumber, massText, platesOf, type Loadable, type Unit } from '@spalo/core';
+import { platesOf, type Loadable } from '@spalo/core/room';
+import { massNumber, massText, type Unit } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Card } from '../../design/Card';

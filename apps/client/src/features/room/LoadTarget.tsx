@@ -1,4 +1,5 @@
-import { massText, type Barbell, type Unit } from '@spalo/core';
+import type { Barbell } from '@spalo/core/room';
+import { massText, type Unit } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { IconButton } from '../../design/Button';
 import { Choice } from '../../design/Choice';

@@ -1,4 +1,6 @@
-import { massText, type Barbell, type LoadObstacle, type Room, type Unit } from '@spalo/core';
+import type { LoadObstacle } from '@spalo/core/plates';
+import type { Barbell, Room } from '@spalo/core/room';
+import { massText, type Unit } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';

@@ -1,5 +1,5 @@
 import { readRoomFile, roomToCsv, roomToJson, type FileProblem } from '@spalo/contract';
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';

@@ -1,4 +1,4 @@
-import type { Unit } from '@spalo/core';
+import type { Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -1,4 +1,5 @@
-import type { Grams, Room, Unit } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import type { Grams, Unit } from '@spalo/core/unit';
 import { newId } from '../../state/log/ids';
 import type { Item, Kind } from './equipment-kinds';
 

@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import type { ChangeOf } from '../../state/changes/changes';
 import { changeWithBack } from '../../state/changes/take-back';
 

@@ -1,5 +1,7 @@
 import { band, barbell, bell, machine, plate, stack } from '@spalo/contract';
-import { fromGrams, stations, toGrams, type Room, type Unit } from '@spalo/core';
+import { stations } from '@spalo/core/lift';
+import type { Room } from '@spalo/core/room';
+import { fromGrams, toGrams, type Unit } from '@spalo/core/unit';
 import type { z } from 'zod';
 import { capital } from '../../design/sentence';
 

@@ -1,4 +1,4 @@
-import { massNumber, massText } from '@spalo/core';
+import { massNumber, massText } from '@spalo/core/unit';
 import type { Item, Kind } from './equipment-kinds';
 
 /** What stands first on an item's row, and what is said of it. */

@@ -1,4 +1,4 @@
-import { toGrams, type Unit } from '@spalo/core';
+import { toGrams, type Unit } from '@spalo/core/unit';
 
 const MOST = 60;
 /** The masses of a run from first to last by a step, in grams; what is wrong with it otherwise, by field. */

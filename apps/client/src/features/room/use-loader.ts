@@ -1,12 +1,5 @@
-import {
-  massNumber,
-  toGrams,
-  typedMass,
-  type Barbell,
-  type Grams,
-  type Room,
-  type Unit,
-} from '@spalo/core';
+import type { Barbell, Room } from '@spalo/core/room';
+import { massNumber, toGrams, typedMass, type Grams, type Unit } from '@spalo/core/unit';
 import { useMemo, useRef, useState } from 'react';
 import { useRoomUi } from '../../parts/room/use-room';
 import { attempt } from '../../state/problems';

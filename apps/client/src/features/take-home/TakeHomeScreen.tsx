@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import type { SessionState } from '@spalo/core';
+import type { SessionState } from '@spalo/core/session';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';

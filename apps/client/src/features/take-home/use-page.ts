@@ -1,6 +1,7 @@
 import { takeHomeOf, type TakeHome } from '@spalo/coaching/take-home';
 import type { Account } from '@spalo/contract';
-import type { Room, SessionState } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import type { SessionState } from '@spalo/core/session';
 import { useMemo } from 'react';
 import type { Again } from '../../design/NotWorkedOut';
 import { useNow } from '../../design/use-now';

@@ -1,5 +1,7 @@
 import { cueTo, type Learner } from '@spalo/coaching';
-import { nowIso, type LiftPlan, type Unit, whyText } from '@spalo/core';
+import type { LiftPlan } from '@spalo/core/session';
+import { nowIso, type Unit } from '@spalo/core/unit';
+import { whyText } from '@spalo/core/words';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';

@@ -1,4 +1,5 @@
-import { massNumber, massText, type LiftPlan, type Unit } from '@spalo/core';
+import type { LiftPlan } from '@spalo/core/session';
+import { massNumber, massText, type Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -1,6 +1,8 @@
 import { ruleFor } from '@spalo/coaching';
 import type { KnownClient } from '../../state/resources/known-client';
-import { memoryOf, ruleIn, ruleText } from '@spalo/core';
+import { memoryOf } from '@spalo/core/memory';
+import { ruleIn } from '@spalo/core/session';
+import { ruleText } from '@spalo/core/words';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';

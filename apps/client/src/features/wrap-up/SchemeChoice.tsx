@@ -1,4 +1,4 @@
-import { schemeNames, type SchemeName } from '@spalo/core';
+import { schemeNames, type SchemeName } from '@spalo/core/session';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -7,7 +7,7 @@ import { capital } from '../../design/sentence';
 import { Sheet } from '../../design/Sheet';
 import { Quiet } from '../../design/Words';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';
-import { schemeSays } from '../../parts/words/scheme-words';
+import { schemeSays } from '@spalo/core/words';
 import { attempt } from '../../state/problems';
 import type { WrapUpCard } from './wrap-up-cards';
 

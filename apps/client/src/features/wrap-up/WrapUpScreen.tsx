@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import type { LiftPlan, SessionState } from '@spalo/core';
+import type { LiftPlan, SessionState } from '@spalo/core/session';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';

@@ -1,5 +1,6 @@
 import type { Client } from '@spalo/contract';
-import { flagsRaised, type LiftPlan, type SessionState } from '@spalo/core';
+import { flagsRaised } from '@spalo/core/floor';
+import type { LiftPlan, SessionState } from '@spalo/core/session';
 import { flagChange } from '../../parts/client/put-flag';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';
 import { painWords } from '../../parts/words/pain-words';

@@ -1,6 +1,8 @@
 import { findLift, styleOf } from '@spalo/catalog';
 import { cueTo, type Learner } from '@spalo/coaching';
-import { nowIso, type LiftPlan, type WarmUpVerdict } from '@spalo/core';
+import type { LiftPlan } from '@spalo/core/session';
+import { nowIso } from '@spalo/core/unit';
+import type { WarmUpVerdict } from '@spalo/core/warm-up';
 import type { WrapUpCard } from './wrap-up-cards';
 
 const rampAfter: Record<WarmUpVerdict, string | null> = {

@@ -1,12 +1,8 @@
 import { decideFor } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import {
-  chanceOfPlan,
-  countedSets,
-  type Decision,
-  type LiftPlan,
-  type SessionState,
-} from '@spalo/core';
+import { chanceOfPlan } from '@spalo/core/block';
+import type { Decision } from '@spalo/core/decision';
+import { countedSets, type LiftPlan, type SessionState } from '@spalo/core/session';
 import type { LaneView } from '../../parts/lane/lane-view';
 import type { LiftView } from '../../parts/lane/lift-view';
 

@@ -1,4 +1,4 @@
-import type { LiftPlan } from '@spalo/core';
+import type { LiftPlan } from '@spalo/core/session';
 import { ownPlan, takenOf, type WrapUpCard } from './wrap-up-cards';
 
 const plan = {

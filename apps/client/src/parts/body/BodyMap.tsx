@@ -1,4 +1,4 @@
-import type { Joint, Side } from '@spalo/core';
+import type { Joint, Side } from '@spalo/core/lift';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { capital } from '../../design/sentence';

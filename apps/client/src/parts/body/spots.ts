@@ -1,4 +1,4 @@
-import type { Joint, Side } from '@spalo/core';
+import type { Joint, Side } from '@spalo/core/lift';
 
 /** A place of the body that is touched on its drawing. `x` and `y` are shares of the drawing's width and height. */
 export interface Spot {

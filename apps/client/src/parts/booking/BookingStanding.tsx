@@ -1,5 +1,5 @@
 import type { Booking } from '@spalo/contract';
-import type { BookingState } from '@spalo/core';
+import type { BookingState } from '@spalo/core/planning';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

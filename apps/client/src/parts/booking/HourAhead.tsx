@@ -1,6 +1,8 @@
 import type { Account } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
-import { openFlags, sessionDuration, countText } from '@spalo/core';
+import { openFlags } from '@spalo/core/person';
+import { sessionDuration } from '@spalo/core/planning';
+import { countText } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../design/Icon';

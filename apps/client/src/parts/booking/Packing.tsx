@@ -1,6 +1,7 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { massText, type Needed, type Want } from '@spalo/core';
+import type { Needed, Want } from '@spalo/core/planning';
+import { massText } from '@spalo/core/unit';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Icon } from '../../design/Icon';

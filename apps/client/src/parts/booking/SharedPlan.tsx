@@ -1,13 +1,9 @@
-import {
-  buildOf,
-  fixedAt,
-  massNumber,
-  platesOf,
-  type PlannedLift,
-  type Room,
-  type Step,
-  type Want,
-} from '@spalo/core';
+import { buildOf } from '@spalo/core/floor';
+import type { Want } from '@spalo/core/planning';
+import { fixedAt } from '@spalo/core/plates';
+import { platesOf, type Room } from '@spalo/core/room';
+import type { PlannedLift, Step } from '@spalo/core/session';
+import { massNumber } from '@spalo/core/unit';
 import type { Account } from '@spalo/contract';
 import { useMemo } from 'react';
 import { NotWorkedOut } from '../../design/NotWorkedOut';

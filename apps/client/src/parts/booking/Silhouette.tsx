@@ -1,5 +1,5 @@
 import { liftById } from '@spalo/catalog';
-import type { LoadsDraft } from '@spalo/core';
+import type { LoadsDraft } from '@spalo/core/planning';
 import { View } from 'react-native';
 
 /** How high each kind of lift stands: what tires most is highest. */

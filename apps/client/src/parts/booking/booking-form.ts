@@ -1,5 +1,5 @@
 import type { Booking } from '@spalo/contract';
-import { clashesOf } from '@spalo/core';
+import { clashesOf } from '@spalo/core/planning';
 import { NO_DAY, instantOf } from '../time/day-time';
 
 /** A booking as it is typed: a day and a time in the studio's zone. */

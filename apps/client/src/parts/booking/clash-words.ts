@@ -1,12 +1,5 @@
-import {
-  clashesOf,
-  massText,
-  neededIn,
-  type Needed,
-  type Unit,
-  type Want,
-  listText,
-} from '@spalo/core';
+import { clashesOf, neededIn, type Needed, type Want } from '@spalo/core/planning';
+import { massText, type Unit, listText } from '@spalo/core/unit';
 import type { HourRow } from './use-hours';
 import { implementName } from '../words/implement-words';
 import { slotOf } from './slot';

@@ -1,4 +1,4 @@
-import { dayPlus } from '@spalo/core';
+import { dayPlus } from '@spalo/core/unit';
 import { RRule, type Weekday } from 'rrule';
 import { instantOf, isDay } from '../time/day-time';
 

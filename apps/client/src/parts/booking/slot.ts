@@ -1,4 +1,4 @@
-import { crossing, isExpected } from '@spalo/core';
+import { crossing, isExpected } from '@spalo/core/planning';
 import type { HourRow } from './use-hours';
 
 /** The bookings that are there at the same time as one, in the same room, itself first. */

@@ -1,4 +1,4 @@
-import { nowMs } from '@spalo/core';
+import { nowMs } from '@spalo/core/unit';
 import type { Account, Booking } from '@spalo/contract';
 import { useMemo, useState } from 'react';
 import { newId } from '../../state/log/ids';

@@ -1,5 +1,7 @@
 import type { Account, Booking } from '@spalo/contract';
-import type { LoadsDraft, Room, Unit } from '@spalo/core';
+import type { LoadsDraft } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
+import type { Unit } from '@spalo/core/unit';
 import { useMemo } from 'react';
 import { useKnownClients } from '../../state/pasts';
 import { useBookings, useRooms } from '../../state/queries';

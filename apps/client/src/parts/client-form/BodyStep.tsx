@@ -1,4 +1,5 @@
-import { bodyRanges, type Unit } from '@spalo/core';
+import type { Unit } from '@spalo/core/unit';
+import { bodyRanges } from '@spalo/core/warm-up';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -1,5 +1,7 @@
 import { findLift, repLifts } from '@spalo/catalog';
-import { massText, nowIso, type Person, readStrength, typedMass, type Unit } from '@spalo/core';
+import type { Person } from '@spalo/core/person';
+import { readStrength } from '@spalo/core/strength';
+import { massText, nowIso, typedMass, type Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { useFieldArray, useWatch } from 'react-hook-form';
 import { View } from 'react-native';

@@ -1,4 +1,5 @@
-import { isUnderAge, nowIso, nowMs } from '@spalo/core';
+import { isUnderAge } from '@spalo/core/person';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import { useWatch } from 'react-hook-form';
 import { Field } from '../../design/Field';
 import { ChoiceField } from '../forms/ChoiceField';

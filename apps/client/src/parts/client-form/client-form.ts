@@ -1,6 +1,8 @@
 import type { Control } from 'react-hook-form';
 import type { ClientFacts, Measurement } from '@spalo/contract';
-import { bodyRanges, fromGrams, isUnderAge, type Unit } from '@spalo/core';
+import { isUnderAge } from '@spalo/core/person';
+import { fromGrams, type Unit } from '@spalo/core/unit';
+import { bodyRanges } from '@spalo/core/warm-up';
 import { z } from 'zod';
 import { optional, typedCount, typedDay, typedGrams, typedLine, typedNumber } from '../forms/typed';
 

@@ -1,4 +1,4 @@
-import type { Flag } from '@spalo/core';
+import type { Flag } from '@spalo/core/person';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { IntakeInput } from './client-form';

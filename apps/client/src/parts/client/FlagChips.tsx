@@ -1,5 +1,6 @@
 import type { ListedClient } from '@spalo/contract';
-import { askAgain, exhales, nowIso, openFlags } from '@spalo/core';
+import { askAgain, exhales, openFlags } from '@spalo/core/person';
+import { nowIso } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
 

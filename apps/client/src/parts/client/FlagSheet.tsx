@@ -1,4 +1,5 @@
-import { type Flag, ratedNow, nowMs, studioDay } from '@spalo/core';
+import { type Flag, ratedNow } from '@spalo/core/person';
+import { nowMs, studioDay } from '@spalo/core/unit';
 import { useState } from 'react';
 import { Button } from '../../design/Button';
 import { DateField } from '../../design/DateField';

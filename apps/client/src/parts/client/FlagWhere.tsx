@@ -1,4 +1,4 @@
-import { degreeOfPain, type Flag, isRedPlace } from '@spalo/core';
+import { degreeOfPain, type Flag, isRedPlace } from '@spalo/core/person';
 import { View } from 'react-native';
 import { Choice } from '../../design/Choice';
 import { Quiet } from '../../design/Words';

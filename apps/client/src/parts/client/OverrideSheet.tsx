@@ -1,7 +1,8 @@
 import { liftById } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import { useState } from 'react';
-import { type Limit, type RangeId, closedText, type StoredWhy } from '@spalo/core';
+import type { Limit, RangeId } from '@spalo/core/person';
+import { closedText, type StoredWhy } from '@spalo/core/words';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';

@@ -1,4 +1,4 @@
-import { massText, type Grams, type Unit } from '@spalo/core';
+import { massText, type Grams, type Unit } from '@spalo/core/unit';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 

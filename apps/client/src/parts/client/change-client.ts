@@ -1,6 +1,7 @@
 import { liftById } from '@spalo/catalog';
 import type { Client, ClientFacts } from '@spalo/contract';
-import { nowIso, type Override } from '@spalo/core';
+import type { Override } from '@spalo/core/person';
+import { nowIso } from '@spalo/core/unit';
 import type { ChangeOf } from '../../state/changes/changes';
 import { changeWithBack } from '../../state/changes/take-back';
 import type { KnownClient } from '../../state/resources/known-client';

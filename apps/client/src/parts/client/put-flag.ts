@@ -1,18 +1,15 @@
-import type { Flag, Pain } from '@spalo/core';
+import type { Flag } from '@spalo/core/person';
+import type { Pain } from '@spalo/core/session';
 import { within } from '../../design/sentence';
 import { painWords } from '../words/pain-words';
 import type { ChangeOf } from '../../state/changes/changes';
 import { changeWithBack } from '../../state/changes/take-back';
-import { journal } from '../../state/device';
 
 /** The change that keeps a flag of a client. */
 export const flagChange = (clientId: string, { id, ...body }: Flag): ChangeOf<'putFlag'> => ({
   route: 'putFlag',
   args: { params: { id: clientId, flagId: id }, body },
 });
-
-/** Keeps a flag of a client; on the device until the server has it. */
-export const putFlag = (clientId: string, flag: Flag) => journal.change(flagChange(clientId, flag));
 
 /** The same, and the way back: to the flag as it was, or to none. */
 export const changeFlag = (clientId: string, flag: Flag, says: string, before?: Flag) =>

@@ -1,6 +1,8 @@
 import { liftById } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import { massNumber, typedMass, type EventPayloads, type PastSet } from '@spalo/core';
+import type { EventPayloads } from '@spalo/core/session';
+import type { PastSet } from '@spalo/core/strength';
+import { massNumber, typedMass } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

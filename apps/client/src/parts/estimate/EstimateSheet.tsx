@@ -1,17 +1,8 @@
 import { liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import {
-  type Explanation,
-  inGrams,
-  type Lift,
-  massNumber,
-  massText,
-  nowIso,
-  type PastSet,
-  type SetEffect,
-  Z80,
-  countText,
-} from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { type Explanation, inGrams, type PastSet, type SetEffect, Z80 } from '@spalo/core/strength';
+import { massNumber, massText, nowIso, countText } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { BeliefShift } from '../../design/BeliefShift';

@@ -1,4 +1,4 @@
-import { pathPoints, type Clip } from '@spalo/core';
+import { pathPoints, type Clip } from '@spalo/core/session';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { pathShapes, unitOf } from './overlay';

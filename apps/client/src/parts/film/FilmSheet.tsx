@@ -1,5 +1,6 @@
 import type { ListedClient } from '@spalo/contract';
-import { countedSets, type LiftState, nowIso, type SessionState } from '@spalo/core';
+import { countedSets, type LiftState, type SessionState } from '@spalo/core/session';
+import { nowIso } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Banner } from '../../design/Banner';

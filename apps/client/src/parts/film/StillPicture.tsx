@@ -1,4 +1,4 @@
-import type { Still } from '@spalo/core';
+import type { Still } from '@spalo/core/session';
 import { Image, View } from 'react-native';
 import { Quiet } from '../../design/Words';
 import { useFilmFile } from './use-film-file';

@@ -5,7 +5,7 @@ import {
   type ClipFile,
   type ClipType,
   type SessionState,
-} from '@spalo/core';
+} from '@spalo/core/session';
 import { putFile } from '../../state/film/film-files';
 import { lookAtFilm } from '../../state/film/ask-film';
 import { newId } from '../../state/log/ids';

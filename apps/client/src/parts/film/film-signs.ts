@@ -1,5 +1,6 @@
 import type { Style } from '@spalo/catalog';
-import { pathPoints, type Clip, type FilmSign, type LoggedSet, type SetResult } from '@spalo/core';
+import type { FilmSign } from '@spalo/core/film/names';
+import { pathPoints, type Clip, type LoggedSet, type SetResult } from '@spalo/core/session';
 import { repsOf, signsOf, type RepNumbers, type SeenSign } from '@spalo/core/film';
 
 /** The reps of a clip that was followed; empty where it was not. */

@@ -1,5 +1,5 @@
 import type { Style } from '@spalo/catalog';
-import type { Clip, LoggedSet } from '@spalo/core';
+import type { Clip, LoggedSet } from '@spalo/core/session';
 import { clipTypeOf, tooLong, wrongWith } from './add-clip';
 import { suggestedMarks, withMark } from './film-signs';
 

@@ -1,4 +1,4 @@
-import type { Clip, LiftState, LoggedSet, SessionState } from '@spalo/core';
+import type { Clip, LiftState, LoggedSet, SessionState } from '@spalo/core/session';
 
 /** A clip with the set that it shows, its lift and its session. */
 export interface FoundClip {

@@ -1,4 +1,4 @@
-import { toGrams, writtenDay, type Unit } from '@spalo/core';
+import { toGrams, writtenDay, type Unit } from '@spalo/core/unit';
 import { z } from 'zod';
 import { dayOrder } from '../../design/day-order';
 import { NO_DAY } from '../time/day-time';

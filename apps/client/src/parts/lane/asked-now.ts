@@ -1,4 +1,5 @@
-import { countedSets, type Grams } from '@spalo/core';
+import { countedSets } from '@spalo/core/session';
+import type { Grams } from '@spalo/core/unit';
 import { stepsAhead, workingLoad, type LiftView } from './lift-view';
 
 /** What is asked of a lift's working sets today, and with what. */

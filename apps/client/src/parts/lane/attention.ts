@@ -1,4 +1,5 @@
-import { memoryOf, planWatching, reasonsToWatch, type ComingSet, type Watch } from '@spalo/core';
+import { planWatching, reasonsToWatch, type ComingSet, type Watch } from '@spalo/core/floor';
+import { memoryOf } from '@spalo/core/memory';
 import type { LaneView } from './lane-view';
 
 /** How long a rep takes, and to get under the load, in seconds. */

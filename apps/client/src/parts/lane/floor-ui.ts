@@ -1,4 +1,4 @@
-import type { Watched } from '@spalo/core';
+import type { Watched } from '@spalo/core/floor';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 

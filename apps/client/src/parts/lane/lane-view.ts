@@ -4,16 +4,14 @@ import {
   currentRest,
   generalStanding,
   liftInTurn,
-  liftIsDone,
   standingOf,
   type GeneralStanding,
-  type LiftState,
   type Rest,
-  type Room,
-  type SessionState,
   type Standing,
-  type StrengthProfile,
-} from '@spalo/core';
+} from '@spalo/core/floor';
+import type { Room } from '@spalo/core/room';
+import { liftIsDone, type LiftState, type SessionState } from '@spalo/core/session';
+import type { StrengthProfile } from '@spalo/core/strength';
 import { profileOfNobody, profileToday } from '../../state/strength';
 import { liftView, workingNumber, workingTotal, type LiftView } from './lift-view';
 

@@ -1,22 +1,20 @@
 import { repLifts } from '@spalo/catalog';
 import { programmeLift } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
+import { planOf } from '@spalo/core/decision';
+import { resultOf } from '@spalo/core/floor';
+import { emptyHistory, noMemory } from '@spalo/core/memory';
+import { draftSession, type DraftInput } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
 import {
-  draftSession,
-  planOf,
-  readStrength,
   reduceSession,
-  type DraftInput,
   type EventPayloads,
   type EventType,
-  type Room,
   type SessionEvent,
-  emptyHistory,
   lastSet,
-  noMemory,
-  resultOf,
   sessionEvent,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import { readStrength } from '@spalo/core/strength';
 import { served } from '../../state/client-facts.test-help';
 import { laneDoing, laneView } from './lane-view';
 import { workingNumber, workingTotal } from './lift-view';

@@ -3,27 +3,28 @@ import { floorContextFor, liftHere } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
 import {
   buildNow,
-  countedSets,
-  nextStepIndex,
   proposeNextSet,
   stationOf,
   stepsInSight,
   takenElsewhere,
-  type Build,
-  type Grams,
   type Lacking,
-  type Lift,
-  type LiftState,
-  type Loads,
-  type LoggedSet,
   type NextSet,
   type NowBuilt,
-  type Room,
-  type SessionState,
   type Standing,
+} from '@spalo/core/floor';
+import type { Lift } from '@spalo/core/lift';
+import type { Loads } from '@spalo/core/loads';
+import type { Build, Room } from '@spalo/core/room';
+import {
+  countedSets,
+  nextStepIndex,
+  type LiftState,
+  type LoggedSet,
+  type SessionState,
   type Step,
-  type StrengthProfile,
-} from '@spalo/core';
+} from '@spalo/core/session';
+import type { StrengthProfile } from '@spalo/core/strength';
+import type { Grams } from '@spalo/core/unit';
 import type { RampStepItem } from '../../design/Ramp';
 
 /** A lift of a session with all that is drawn of it. */

@@ -1,4 +1,5 @@
-import { nowIso, type PlannedLift } from '@spalo/core';
+import type { PlannedLift } from '@spalo/core/session';
+import { nowIso } from '@spalo/core/unit';
 import { ratiosHere } from '../../state/strength';
 import { inWorker } from '../../state/worker/ask';
 import type { LaneView } from './lane-view';

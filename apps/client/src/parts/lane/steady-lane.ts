@@ -1,12 +1,7 @@
 import type { Client } from '@spalo/contract';
-import {
-  stationOf,
-  takenElsewhere,
-  takenKey,
-  type Room,
-  type SessionState,
-  type Standing,
-} from '@spalo/core';
+import { stationOf, takenElsewhere, takenKey, type Standing } from '@spalo/core/floor';
+import type { Room } from '@spalo/core/room';
+import type { SessionState } from '@spalo/core/session';
 import { laneView, type LaneView } from './lane-view';
 
 interface Seen {

@@ -1,4 +1,4 @@
-import type { Rest } from '@spalo/core';
+import type { Rest } from '@spalo/core/floor';
 import type { Stretch } from '../../design/Countdown';
 
 /** A rest as what is drawn of it. */

@@ -1,5 +1,5 @@
 import { checkpointToday } from '@spalo/catalog';
-import type { LiftState } from '@spalo/core';
+import type { LiftState } from '@spalo/core/session';
 import { attempt } from '../../state/problems';
 import type { FloorActions } from './actions/floor-actions';
 

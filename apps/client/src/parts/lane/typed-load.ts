@@ -1,4 +1,6 @@
-import { atOrBelow, shownAs, typedMass, type Grams, type Loadable, type Unit } from '@spalo/core';
+import { atOrBelow, shownAs } from '@spalo/core/loads';
+import type { Loadable } from '@spalo/core/room';
+import { typedMass, type Grams, type Unit } from '@spalo/core/unit';
 import type { LiftView } from './lift-view';
 
 const HEAVIEST_G = 1_000_000;

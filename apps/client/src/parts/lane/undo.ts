@@ -1,4 +1,5 @@
-import { type EventPayloads, type Unit } from '@spalo/core';
+import type { EventPayloads } from '@spalo/core/session';
+import type { Unit } from '@spalo/core/unit';
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import { TAKE_BACK_MS } from '../../state/changes/take-back';

@@ -1,4 +1,6 @@
-import { standingOf, type Room, type SessionState, type Standing } from '@spalo/core';
+import { standingOf, type Standing } from '@spalo/core/floor';
+import type { Room } from '@spalo/core/room';
+import type { SessionState } from '@spalo/core/session';
 import { useMemo } from 'react';
 import { useKnownClients } from '../../state/pasts';
 import { useRooms } from '../../state/queries';

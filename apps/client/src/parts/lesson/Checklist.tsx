@@ -1,5 +1,5 @@
 import type { Style } from '@spalo/catalog';
-import { phases } from '@spalo/core';
+import { phases } from '@spalo/core/technique';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../design/Icon';
 import { Quiet, Strong, Title } from '../../design/Words';

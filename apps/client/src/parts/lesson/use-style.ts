@@ -1,6 +1,7 @@
 import { lessonBreathingOut, lessonWithoutTouch, type Style } from '@spalo/catalog';
 import type { Learner } from '@spalo/coaching';
-import { exhales, mayBeTouched, nowIso } from '@spalo/core';
+import { exhales, mayBeTouched } from '@spalo/core/person';
+import { nowIso } from '@spalo/core/unit';
 import { useMemo } from 'react';
 import { useLesson } from './use-lesson';
 

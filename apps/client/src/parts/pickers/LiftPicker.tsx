@@ -1,5 +1,5 @@
 import { allLifts } from '@spalo/catalog';
-import { type Lift, patterns } from '@spalo/core';
+import { type Lift, patterns } from '@spalo/core/lift';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Chip } from '../../design/Chip';

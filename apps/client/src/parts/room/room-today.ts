@@ -1,4 +1,6 @@
-import { type Room, type TurnedDown, turnedDownOn, nowMs, studioDay } from '@spalo/core';
+import { type TurnedDown, turnedDownOn } from '@spalo/core/person';
+import type { Room } from '@spalo/core/room';
+import { nowMs, studioDay } from '@spalo/core/unit';
 
 /** The room that a client trains in today: the one that was booked, another one while they are away, else the usual. */
 export function roomToday(

@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { useAccount } from '../../state/queries';

@@ -1,5 +1,7 @@
 import type { Account, Booking } from '@spalo/contract';
-import { lockedBy, redFlag, type Room, closedText } from '@spalo/core';
+import { lockedBy, redFlag } from '@spalo/core/person';
+import type { Room } from '@spalo/core/room';
+import { closedText } from '@spalo/core/words';
 import { authorFor, journal } from '../../state/device';
 import { newId } from '../../state/log/ids';
 import type { KnownClient } from '../../state/resources/known-client';

@@ -1,13 +1,8 @@
 import { builtProgramme, draftInputFor } from '@spalo/coaching';
 import type { Account, Booking, Client } from '@spalo/contract';
-import {
-  draftLoads,
-  type LoadsDraft,
-  nowIso,
-  type Room,
-  type SessionLift,
-  type Unit,
-} from '@spalo/core';
+import { draftLoads, type LoadsDraft, type SessionLift } from '@spalo/core/planning';
+import type { Room } from '@spalo/core/room';
+import { nowIso, type Unit } from '@spalo/core/unit';
 import { useSettings } from '../../state/settings';
 import { profileOfClient, ratiosHere } from '../../state/strength';
 import type { Visit } from '../../state/worker/tasks/draft';

@@ -1,5 +1,5 @@
 import { TZDate } from '@date-fns/tz';
-import { writtenDay, LANGUAGE } from '@spalo/core';
+import { writtenDay, LANGUAGE } from '@spalo/core/unit';
 // One by one: the package's index would bring all of it along.
 import { addDays } from 'date-fns/addDays';
 import { isSameDay } from 'date-fns/isSameDay';

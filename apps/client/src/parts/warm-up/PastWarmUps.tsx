@@ -1,4 +1,5 @@
-import type { Unit, WarmUpRecord } from '@spalo/core';
+import type { WarmUpRecord } from '@spalo/core/memory';
+import type { Unit } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { useNow } from '../../design/use-now';
 import { Figure, Quiet } from '../../design/Words';

@@ -1,4 +1,4 @@
-import { dayPlus } from '@spalo/core';
+import { dayPlus } from '@spalo/core/unit';
 import type { DoneSets } from '@spalo/core/builder';
 import { View } from 'react-native';
 import { Quiet } from '../../design/Words';

@@ -1,4 +1,4 @@
-import type { Muscle } from '@spalo/core';
+import type { Muscle } from '@spalo/core/lift';
 import { bigMuscles, peaks, setsIn, type Peak, type WeekCover } from '@spalo/core/builder';
 import { View } from 'react-native';
 import { Quiet, Strong } from '../../design/Words';

@@ -1,6 +1,6 @@
 import { setsBetween } from '@spalo/coaching/builder';
-import type { SessionLift } from '@spalo/core';
-import { isInFirstYear } from '@spalo/core';
+import type { SessionLift } from '@spalo/core/planning';
+import { isInFirstYear } from '@spalo/core/person';
 import { findLift } from '@spalo/catalog';
 import { coverOfWeek, weeklySets, type DoneSets, type WeekCover } from '@spalo/core/builder';
 import type { KnownClient } from '../../state/resources/known-client';

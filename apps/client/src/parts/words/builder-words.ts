@@ -1,4 +1,5 @@
-import { countText, closedText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
+import { closedText } from '@spalo/core/words';
 import { findLift } from '@spalo/catalog';
 import type { Lack, Peak, Reason, Uncovered } from '@spalo/core/builder';
 import { capital, within } from '../../design/sentence';

@@ -1,12 +1,7 @@
 import { findDrill, findLift } from '@spalo/catalog';
-import {
-  ruleText,
-  type EventPayloads,
-  type EventType,
-  type Unit,
-  countText,
-  whyText,
-} from '@spalo/core';
+import type { EventPayloads, EventType } from '@spalo/core/session';
+import { type Unit, countText } from '@spalo/core/unit';
+import { ruleText, whyText } from '@spalo/core/words';
 import { within } from '../../design/sentence';
 import { loadReps } from './load-words';
 import { painWords } from './pain-words';

@@ -1,4 +1,4 @@
-import type { FlagDegree } from '@spalo/core';
+import type { FlagDegree } from '@spalo/core/person';
 
 /** What a flag of each degree does, in two or three words. */
 export const flagDoes: Record<FlagDegree, string> = {

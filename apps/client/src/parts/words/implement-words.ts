@@ -1,4 +1,5 @@
-import { massText, type Implement, type Room } from '@spalo/core';
+import type { Implement, Room } from '@spalo/core/room';
+import { massText } from '@spalo/core/unit';
 
 /** An implement as a room calls it. */
 export function implementName(implement: Implement, room: Room): string {

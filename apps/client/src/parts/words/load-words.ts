@@ -1,11 +1,5 @@
-import {
-  amountText,
-  type HeldCount,
-  type Lift,
-  massNumber,
-  type Grams,
-  type Unit,
-} from '@spalo/core';
+import { amountText, type HeldCount, type Lift } from '@spalo/core/lift';
+import { massNumber, type Grams, type Unit } from '@spalo/core/unit';
 
 /** "kg", or "kg each" for a pair of dumbbells. */
 export function loadUnit(lift: Pick<Lift, 'implement'>, unit: Unit): string {

@@ -1,4 +1,5 @@
-import { isRedSign, spotText, type Pain, type PainKind, type RedSign } from '@spalo/core';
+import { spotText } from '@spalo/core/person';
+import { isRedSign, type Pain, type PainKind, type RedSign } from '@spalo/core/session';
 
 const kinds: Record<PainKind, string> = {
   ache: 'Ache',

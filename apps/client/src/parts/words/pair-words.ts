@@ -1,5 +1,5 @@
 import { findLift } from '@spalo/catalog';
-import { partnerOf, type LiftPlan } from '@spalo/core';
+import { partnerOf, type LiftPlan } from '@spalo/core/session';
 import { within } from '../../design/sentence';
 
 /** Which lift another is done in turn with, in words; empty where it is done alone. */

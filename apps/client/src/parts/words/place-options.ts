@@ -1,4 +1,5 @@
-import { joints, type Flag } from '@spalo/core';
+import { joints } from '@spalo/core/lift';
+import type { Flag } from '@spalo/core/person';
 import { capital } from '../../design/sentence';
 
 /** Sides of the body as they are offered. */

@@ -1,4 +1,4 @@
-import type { BodyRange, Job, RampKind, WarmUpVerdict } from '@spalo/core';
+import type { BodyRange, Job, RampKind, WarmUpVerdict } from '@spalo/core/warm-up';
 
 /** Each ramp in one line, as it is offered. */
 export const rampWords: Record<RampKind, { name: string; what: string }> = {

@@ -1,5 +1,5 @@
 import { findLift } from '@spalo/catalog';
-import { WAY_BACK, type LoadedLift } from '@spalo/core';
+import { WAY_BACK, type LoadedLift } from '@spalo/core/session';
 import { within } from '../../design/sentence';
 
 /** What to tell the client of a lift that goes round pain or comes back from it, in their words; null for the others. */

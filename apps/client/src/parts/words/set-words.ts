@@ -1,4 +1,5 @@
-import type { SetResult, Unit } from '@spalo/core';
+import type { SetResult } from '@spalo/core/session';
+import type { Unit } from '@spalo/core/unit';
 import { loadReps, rirText } from './load-words';
 
 /** What a correction changed, in words. */

@@ -1,4 +1,4 @@
-import type { ClipType } from '@spalo/core';
+import type { ClipType } from '@spalo/core/session';
 import { createStore, del, entries, get, set, type UseStore } from 'idb-keyval';
 import { create } from 'zustand';
 import { journal } from '../device';

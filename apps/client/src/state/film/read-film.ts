@@ -8,7 +8,7 @@ import {
   type Spot,
   type Track,
 } from '@spalo/core/film';
-import type { ClipFile } from '@spalo/core';
+import type { ClipFile } from '@spalo/core/session';
 import {
   ALL_FORMATS,
   BlobSource,

@@ -13,7 +13,8 @@ import {
   type Table,
 } from '@spalo/coaching/import';
 import type { ImportFacts } from '@spalo/contract';
-import type { OwnLift, Unit } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
+import type { Unit } from '@spalo/core/unit';
 
 /** A name that a file uses, and how many of its sets bear it. */
 export interface NameInFile {

@@ -1,4 +1,4 @@
-import type { BlockEventType, BlockPayloads } from '@spalo/core';
+import type { BlockEventType, BlockPayloads } from '@spalo/core/block';
 import { offerBack } from '../changes/take-back';
 import { authorFor, journal } from '../device';
 

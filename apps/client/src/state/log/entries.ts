@@ -1,4 +1,4 @@
-import { streamKey, type LogEvent } from '@spalo/core';
+import { streamKey, type LogEvent } from '@spalo/core/log';
 import type { Entry } from './journal-store';
 
 /** The events among some entries. */

@@ -1,4 +1,5 @@
-import { nowMs, timeOfId } from '@spalo/core';
+import { timeOfId } from '@spalo/core/log';
+import { nowMs } from '@spalo/core/unit';
 import { v7 } from 'uuid';
 
 /**

@@ -1,4 +1,5 @@
-import { ofThisVersion, type LogEvent, countText } from '@spalo/core';
+import { ofThisVersion, type LogEvent } from '@spalo/core/log';
+import { countText } from '@spalo/core/unit';
 import { clear, createStore, delMany, entries, get, set, setMany, type UseStore } from 'idb-keyval';
 import type { Change } from '../changes/changes';
 import { useProblem } from '../problems';

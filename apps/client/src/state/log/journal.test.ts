@@ -1,5 +1,7 @@
 import { problems, type AnswerOf, type Call, type RouteName } from '@spalo/contract';
-import { type LogEvent, nowIso, nowMs, reduceSession, timeOfId } from '@spalo/core';
+import { type LogEvent, timeOfId } from '@spalo/core/log';
+import { reduceSession } from '@spalo/core/session';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import fc from 'fast-check';
 import { ApiProblem, Unreachable } from '../../api/call';
 import { newId, orderedId } from './ids';

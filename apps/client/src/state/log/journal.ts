@@ -1,4 +1,5 @@
-import { type LogEvent, nowIso, nowMs, streamKey } from '@spalo/core';
+import { type LogEvent, streamKey } from '@spalo/core/log';
+import { nowIso, nowMs } from '@spalo/core/unit';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Change } from '../changes/changes';
 import { withoutClients } from '../changes/without-clients';
@@ -34,7 +35,8 @@ export type NewEvent = Pick<LogEvent, 'stream' | 'streamId' | 'type' | 'payload'
 
 /** Events and changes that are stored together. */
 export interface Batch {
-  append: (event: NewEvent) => void;
+  /** Answers the id that the event will have. */
+  append: (event: NewEvent) => string;
   change: (change: Change) => void;
   keep: () => Promise<void>;
 }
@@ -126,7 +128,11 @@ export class Journal<R extends Reducers = typeof reducers> {
   batch(author: Author): Batch {
     const entries: Entry[] = [];
     return {
-      append: (event) => entries.push(this.eventEntry(event, author)),
+      append: (event) => {
+        const entry = this.eventEntry(event, author);
+        entries.push(entry);
+        return entry.id;
+      },
       change: (change) => entries.push(this.changeEntry(change)),
       keep: () => this.write(entries),
     };

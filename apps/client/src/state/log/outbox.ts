@@ -1,5 +1,5 @@
 import { MAX_EVENTS } from '@spalo/contract/operations';
-import type { LogEvent } from '@spalo/core';
+import type { LogEvent } from '@spalo/core/log';
 import type { Change } from '../changes/changes';
 import type { Entry } from './journal-store';
 

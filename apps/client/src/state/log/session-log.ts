@@ -1,4 +1,4 @@
-import type { EventPayloads, EventType } from '@spalo/core';
+import type { EventPayloads, EventType } from '@spalo/core/session';
 import type { Author, Journal } from './journal';
 
 /** Adds an event to a session's log on this device. Answers the event's id. */

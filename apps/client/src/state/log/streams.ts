@@ -1,4 +1,6 @@
-import { reduceBlock, reduceSession, type LogEvent, type StreamKind } from '@spalo/core';
+import { reduceBlock } from '@spalo/core/block';
+import type { LogEvent, StreamKind } from '@spalo/core/log';
+import { reduceSession } from '@spalo/core/session';
 
 /** What a whole log of a stream tells; null while what starts it has not arrived. */
 export type Reducer = (log: readonly LogEvent[]) => object | null;

@@ -1,5 +1,5 @@
 import type { Booking, BookingFacts } from '@spalo/contract';
-import type { SessionState } from '@spalo/core';
+import type { SessionState } from '@spalo/core/session';
 import type { Entry } from '../log/journal-store';
 import { changesAmong, laidOver, type Overlays } from './overlays';
 

@@ -1,6 +1,7 @@
 import { cautionsOf } from '@spalo/catalog';
 import type { ClientFacts, ListedClient } from '@spalo/contract';
-import { nowIso, type SessionState } from '@spalo/core';
+import type { SessionState } from '@spalo/core/session';
+import { nowIso } from '@spalo/core/unit';
 import type { Entry } from '../log/journal-store';
 import { flagOverlays } from './flags';
 import { measuredOverlays } from './measurements';

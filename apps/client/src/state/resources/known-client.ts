@@ -1,6 +1,8 @@
 import { historyContext } from '@spalo/coaching';
 import type { Client, ClientPast, ListedClient } from '@spalo/contract';
-import { emptyHistory, withLocalSessions, type BlockState, type SessionState } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import { emptyHistory, withLocalSessions } from '@spalo/core/memory';
+import type { SessionState } from '@spalo/core/session';
 import { MADE_HERE } from './clients';
 
 /**

@@ -1,4 +1,4 @@
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import type { Entry } from '../log/journal-store';
 import { changesAmong, laidOver, type Overlays } from './overlays';
 

@@ -1,5 +1,7 @@
 import type { Booking } from '@spalo/contract';
-import { emptyHistory, type Room, type SessionState } from '@spalo/core';
+import { emptyHistory } from '@spalo/core/memory';
+import type { Room } from '@spalo/core/room';
+import type { SessionState } from '@spalo/core/session';
 import { facts, listed as served } from '../client-facts.test-help';
 import { overlayBookings } from './bookings';
 import { overlayClients } from './clients';

@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import type { Entry } from '../log/journal-store';
 import { changesAmong, laidOver, type Overlays } from './overlays';
 

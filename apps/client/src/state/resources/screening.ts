@@ -1,6 +1,6 @@
 import { cautionsOf, isScreened } from '@spalo/catalog';
 import type { ListedClient } from '@spalo/contract';
-import { nowIso } from '@spalo/core';
+import { nowIso } from '@spalo/core/unit';
 import type { Overlays } from './overlays';
 
 export const screeningOverlays: Overlays<ListedClient, 'putScreening'> = {

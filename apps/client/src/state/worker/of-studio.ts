@@ -1,5 +1,6 @@
 import { teachHere, teachingOf } from '@spalo/catalog';
-import { setStudioZone, type OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
+import { setStudioZone } from '@spalo/core/unit';
 
 /** What the studio teaches of its own, and its zone. */
 export interface OfStudio {

@@ -1,4 +1,4 @@
-import type { BlockState } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
 import { index, jsonb, pgTable, primaryKey, uuid } from 'drizzle-orm/pg-core';
 import { clients } from './clients';
 import { belongsTo, studioId, when } from './columns';

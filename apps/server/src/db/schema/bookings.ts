@@ -1,4 +1,4 @@
-import { bookingStates, type SessionLift } from '@spalo/core';
+import { bookingStates, type SessionLift } from '@spalo/core/planning';
 import { index, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import { belongsTo, studioId, when } from './columns';
 import { clients } from './clients';

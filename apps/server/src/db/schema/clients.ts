@@ -1,19 +1,19 @@
 import type { Segments } from '@spalo/contract';
+import { sides } from '@spalo/core/lift';
 import {
   flagDegrees,
   flagStates,
   noWishes,
   preferences,
   sexes,
-  sides,
-  type BodyRange,
   type FlagPlace,
   type ImportedLift,
   type Override,
   type ReportedLift,
   type TurnedDown,
   type Wishes,
-} from '@spalo/core';
+} from '@spalo/core/person';
+import type { BodyRange } from '@spalo/core/warm-up';
 import {
   boolean,
   index,

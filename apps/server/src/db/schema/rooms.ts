@@ -1,4 +1,4 @@
-import type { Band, Barbell, Dumbbell, Kettlebell, Machine, Plate, Stack } from '@spalo/core';
+import type { Band, Barbell, Dumbbell, Kettlebell, Machine, Plate, Stack } from '@spalo/core/room';
 import { jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import { studioId } from './columns';
 import { studios } from './studios';

@@ -1,5 +1,6 @@
 import type { ClientShare } from '@spalo/coaching';
-import { stepKinds, type ClientHistory, type SessionState } from '@spalo/core';
+import type { ClientHistory } from '@spalo/core/memory';
+import { stepKinds, type SessionState } from '@spalo/core/session';
 import {
   boolean,
   index,

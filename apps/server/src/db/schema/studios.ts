@@ -1,4 +1,4 @@
-import { units } from '@spalo/core';
+import { units } from '@spalo/core/unit';
 import { sql } from 'drizzle-orm';
 import {
   bigint,

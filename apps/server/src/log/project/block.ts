@@ -1,4 +1,4 @@
-import { reduceBlock, type BlockState } from '@spalo/core';
+import { reduceBlock, type BlockState } from '@spalo/core/block';
 import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
 import { blocks } from '../../db/schema';

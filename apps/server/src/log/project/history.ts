@@ -6,9 +6,9 @@ import {
   foldSessions,
   HISTORY_VERSION,
   type HistoryContext,
-  MODEL_VERSION,
-  type SessionState,
-} from '@spalo/core';
+} from '@spalo/core/memory';
+import type { SessionState } from '@spalo/core/session';
+import { MODEL_VERSION } from '@spalo/core/strength';
 import { and, asc, eq, isNotNull } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
 import { clientHistories, clients, sessions } from '../../db/schema';

@@ -1,4 +1,4 @@
-import { streamKey, type LogEvent, type StreamKind } from '@spalo/core';
+import { streamKey, type LogEvent, type StreamKind } from '@spalo/core/log';
 import type { StudioDb } from '../../db/database';
 import type { Projected, Projector } from './projector';
 import { blockProjector } from './block';

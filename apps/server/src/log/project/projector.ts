@@ -1,5 +1,5 @@
 import type { StreamMessage } from '@spalo/contract';
-import type { LogEvent } from '@spalo/core';
+import type { LogEvent } from '@spalo/core/log';
 import type { StudioDb } from '../../db/database';
 
 /** What a projection did: what others should hear about, and the streams that it could not make sense of. */

@@ -1,5 +1,6 @@
 import type { StreamMessage } from '@spalo/contract';
-import { reduceSession, type LogEvent, type SessionState } from '@spalo/core';
+import type { LogEvent } from '@spalo/core/log';
+import { reduceSession, type SessionState } from '@spalo/core/session';
 import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
 import { clientHistories, sessions, sets } from '../../db/schema';

@@ -1,4 +1,4 @@
-import { countedSets, type SessionState } from '@spalo/core';
+import { countedSets, type SessionState } from '@spalo/core/session';
 import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
 import { uuidList } from '../../db/uuid-list';

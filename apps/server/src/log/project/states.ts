@@ -1,4 +1,4 @@
-import { STATE_VERSION, type SessionState } from '@spalo/core';
+import { STATE_VERSION, type SessionState } from '@spalo/core/session';
 import { sql } from 'drizzle-orm';
 import type { StudioDb } from '../../db/database';
 

@@ -1,4 +1,4 @@
-import { fromGrams } from '@spalo/core';
+import { fromGrams } from '@spalo/core/unit';
 import Papa from 'papaparse';
 import { recordTables, type RecordRow, type RecordTable } from './rows';
 

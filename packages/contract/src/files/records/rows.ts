@@ -1,4 +1,6 @@
-import { bookingStates, sexes, stepKinds } from '@spalo/core';
+import { sexes } from '@spalo/core/person';
+import { bookingStates } from '@spalo/core/planning';
+import { stepKinds } from '@spalo/core/session';
 import { z } from 'zod';
 import { day, instant, load, repCount, slug, unit, uuid } from '../../primitives/values';
 

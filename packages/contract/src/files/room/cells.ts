@@ -1,4 +1,4 @@
-import { toGrams, type Unit } from '@spalo/core';
+import { toGrams, type Unit } from '@spalo/core/unit';
 import type { FileProblem } from '../file-problem';
 import type { RoomColumn, RoomRow } from './columns';
 

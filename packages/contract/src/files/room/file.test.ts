@@ -1,4 +1,5 @@
-import { toGrams, type Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { toGrams } from '@spalo/core/unit';
 import fc from 'fast-check';
 import { roomColumns } from './columns';
 import { readRoomFile, roomToJson } from './file';

@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 import { z } from 'zod';
 import { room } from '../../resources/room';
 import type { FileProblem, RoomFile } from '../file-problem';

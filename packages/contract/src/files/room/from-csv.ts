@@ -1,4 +1,6 @@
-import { stations, toGrams, type Room, type Unit } from '@spalo/core';
+import { stations } from '@spalo/core/lift';
+import type { Room } from '@spalo/core/room';
+import { toGrams, type Unit } from '@spalo/core/unit';
 import Papa from 'papaparse';
 import type { FileProblem, RoomFile } from '../file-problem';
 import { roomFacts } from '../../resources/room';

@@ -1,4 +1,5 @@
-import { fromGrams, type Room, type Unit } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
+import { fromGrams, type Unit } from '@spalo/core/unit';
 import Papa from 'papaparse';
 import { roomColumns, type RoomRow } from './columns';
 

@@ -45,7 +45,7 @@ const SEE_SOMEBODY =
  * Pain ended the lift. What is eased keeps its plan, which the flag makes lighter; what is closed comes back lighter, by a way
  * back; what hurt there before, or a red flag, waits for a clinician.
  */
-export const painGate: Gate = {
+export const painGate = {
   name: 'pain',
   decide({ lift, plan, sets, context }) {
     const { flags, loads } = context;
@@ -85,7 +85,7 @@ export const painGate: Gate = {
       advice: 'A flag is raised, and others stand in. If it hurts again, advise a clinician.',
     };
   },
-};
+} as const satisfies Gate;
 
 /** Whether a spot has a flag on record from before that says so much, or more. */
 const hurtBefore = (report: PainReport, flags: readonly Flag[]): boolean =>

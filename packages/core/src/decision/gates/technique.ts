@@ -69,7 +69,7 @@ function adviceFor(
 }
 
 /** A safety fault, or too few clean reps: hold the load, lighter for safety, and set the cue that answers the fault. */
-export const techniqueGate: Gate = {
+export const techniqueGate = {
   name: 'technique',
   decide(situation) {
     const { plan, sets, context } = situation;
@@ -99,4 +99,4 @@ export const techniqueGate: Gate = {
       advice: adviceFor(answer, streak, context.regression, Boolean(down)),
     };
   },
-};
+} as const satisfies Gate;

@@ -25,7 +25,7 @@ function askedAt(
 }
 
 /** On the way back after pain: step by step to the believed load, as the joint took this session and the day after the last. */
-export const wayBackGate: Gate = {
+export const wayBackGate = {
   name: 'way back',
   decide({ lift, plan, sets, context }) {
     const { wayBack } = plan;
@@ -50,4 +50,4 @@ export const wayBackGate: Gate = {
       advice: `Ask next time how the ${wayBack.place} was on the day after.`,
     };
   },
-};
+} as const satisfies Gate;

@@ -9,8 +9,6 @@ import { MARGIN, reachOf } from './cap';
  * twice the reach of other sessions above the last set's.
  */
 export const afterClimb: Scheme = {
-  id: 'after-climb',
-  name: 'Found on the floor',
   next({ plan, sets, context }) {
     const { lift, loads, strength, usualRir, careful } = context;
     const last = sets.at(-1)?.loadG ?? plan.loadG;

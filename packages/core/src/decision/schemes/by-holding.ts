@@ -9,8 +9,6 @@ import type { Scheme, Situation } from '../decision';
  * that ended early goes back to what all sets reached.
  */
 export const byHolding: Scheme = {
-  id: 'by-holding',
-  name: 'Longer, then heavier',
   next({ lift, plan, sets, context }: Situation) {
     const { low, high } = plan.repRange;
     const base = { ...plan, loadG: sets.at(-1)?.loadG ?? plan.loadG };

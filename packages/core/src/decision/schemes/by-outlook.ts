@@ -51,8 +51,6 @@ function stepOn([stay, ...others]: readonly [BestSets, ...BestSets[]]): BestSets
  * tired sets leave the client, of the day. One report moves the belief and nothing else.
  */
 export const byOutlook: Scheme = {
-  id: 'by-outlook',
-  name: 'By what is believed',
   next({ plan, sets, context }: Situation): Proposal {
     const { lift, loads, strength, usualRir, careful } = context;
     const dear = isDear(careful, strength.setsOf(lift));

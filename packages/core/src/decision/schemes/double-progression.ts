@@ -99,8 +99,6 @@ function inTheRange({ base, sets }: Done): Proposal {
 
 /** Double progression: first the reps grow inside the range, then the load by a step and the reps start again. */
 export const doubleProgression: Scheme = {
-  id: 'double-progression',
-  name: 'Double progression',
   next({ plan, sets, context }: Situation) {
     const base = { ...plan, loadG: sets.at(-1)?.loadG ?? plan.loadG };
     const rirOf = (set: LoggedSet) => set.rir ?? plan.targetRir;

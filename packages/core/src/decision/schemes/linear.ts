@@ -31,8 +31,6 @@ function missedAgain({ plan, context }: Situation, loadG: number, setBacks: numb
 
 /** A fixed small step each session while all reps are clean. */
 export const linear: Scheme = {
-  id: 'linear',
-  name: 'Linear',
   next(situation) {
     const { plan, sets, context } = situation;
     const { lift, loads } = context;

@@ -3,8 +3,6 @@ import { byOutlook } from './by-outlook';
 
 /** The load stays until two sessions in a row showed no fault; then it goes on by what is believed. */
 export const skill: Scheme = {
-  id: 'skill',
-  name: 'Skill first',
   next(situation) {
     const { plan, sets, context } = situation;
     const cleanNow = sets.every((set) => set.marks.length === 0);

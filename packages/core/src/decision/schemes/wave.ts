@@ -4,8 +4,6 @@ import { byOutlook } from './by-outlook';
 
 /** Planned weeks: the next day's reps, sets and reserve, with the load that is believed to leave it. */
 export const wave: Scheme = {
-  id: 'wave',
-  name: 'Wave',
   next(situation) {
     const { plan, sets, context } = situation;
     const { ahead } = context;

@@ -1,5 +1,6 @@
 import { findDrill } from '@spalo/catalog';
-import { type GeneralStepState, whyText } from '@spalo/core';
+import type { GeneralStepState } from '@spalo/core/session';
+import { whyText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { Sheet } from '../../../design/Sheet';

@@ -1,4 +1,4 @@
-import type { DayForm } from '@spalo/core';
+import type { DayForm } from '@spalo/core/strength';
 import { View } from 'react-native';
 import { Chip } from '../../../design/Chip';
 import { Choice } from '../../../design/Choice';

@@ -1,4 +1,5 @@
-import { generalSeconds, refit, type GeneralInput } from '@spalo/core';
+import { refit } from '@spalo/core/floor';
+import { generalSeconds, type GeneralInput } from '@spalo/core/warm-up';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Chip } from '../../../design/Chip';

@@ -1,12 +1,8 @@
 import { findDrill } from '@spalo/catalog';
 import { generalInputFor } from '@spalo/coaching';
-import {
-  substitutes,
-  type Drill,
-  type GeneralInput,
-  type GeneralStepState,
-  whyText,
-} from '@spalo/core';
+import type { GeneralStepState } from '@spalo/core/session';
+import { substitutes, type Drill, type GeneralInput } from '@spalo/core/warm-up';
+import { whyText } from '@spalo/core/words';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button } from '../../../design/Button';

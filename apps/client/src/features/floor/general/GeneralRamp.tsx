@@ -1,5 +1,6 @@
 import { findDrill } from '@spalo/catalog';
-import { jobs, stepSeconds, type GeneralStepState } from '@spalo/core';
+import type { GeneralStepState } from '@spalo/core/session';
+import { jobs, stepSeconds } from '@spalo/core/warm-up';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Icon } from '../../../design/Icon';

@@ -1,4 +1,4 @@
-import type { GeneralStep } from '@spalo/core';
+import type { GeneralStep } from '@spalo/core/warm-up';
 import { View } from 'react-native';
 import { useNow } from '../../../design/use-now';
 import { Figure, Quiet } from '../../../design/Words';

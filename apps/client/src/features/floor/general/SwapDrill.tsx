@@ -1,4 +1,5 @@
-import type { Drill, GeneralStepState } from '@spalo/core';
+import type { GeneralStepState } from '@spalo/core/session';
+import type { Drill } from '@spalo/core/warm-up';
 import { Card } from '../../../design/Card';
 import { Sheet } from '../../../design/Sheet';
 import { Body, Quiet, Strong } from '../../../design/Words';

@@ -1,4 +1,4 @@
-import type { GeneralStep } from '@spalo/core';
+import type { GeneralStep } from '@spalo/core/warm-up';
 import { lengthText } from '../../../parts/words/ramp-words';
 
 /** How much of a drill: rounds, reps, and how long each takes. */

@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import { doubtOf } from '@spalo/core';
+import { doubtOf } from '@spalo/core/floor';
 import { useRouter } from 'expo-router';
 import { lazy, memo, Suspense, useEffect, useMemo } from 'react';
 import { View } from 'react-native';

@@ -1,5 +1,5 @@
 import { findDrill } from '@spalo/catalog';
-import { redFlag } from '@spalo/core';
+import { redFlag } from '@spalo/core/person';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { useHand } from '../../../design/use-hand';

@@ -1,12 +1,6 @@
-import {
-  ceilingText,
-  degreeOf,
-  exhales,
-  flagsOn,
-  liftLimit,
-  massText,
-  spotText,
-} from '@spalo/core';
+import { degreeOf, exhales, flagsOn, liftLimit, spotText } from '@spalo/core/person';
+import { ceilingText } from '@spalo/core/session';
+import { massText } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';

@@ -1,4 +1,5 @@
-import { amountText, massNumber } from '@spalo/core';
+import { amountText } from '@spalo/core/lift';
+import { massNumber } from '@spalo/core/unit';
 import { Ramp } from '../../../design/Ramp';
 import { RampLine } from '../../../design/RampLine';
 import { useSpace, type Space } from '../../../design/use-space';

@@ -1,4 +1,4 @@
-import { countedSets, dayAfters, type DayAfter } from '@spalo/core';
+import { countedSets, dayAfters, type DayAfter } from '@spalo/core/session';
 import { View } from 'react-native';
 import { Choice } from '../../../design/Choice';
 import { Quiet } from '../../../design/Words';

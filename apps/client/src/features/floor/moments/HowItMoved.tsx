@@ -1,4 +1,6 @@
-import { countedSets, massNumber, type RampMove } from '@spalo/core';
+import { countedSets } from '@spalo/core/session';
+import type { RampMove } from '@spalo/core/strength';
+import { massNumber } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Choice } from '../../../design/Choice';
 import { Quiet } from '../../../design/Words';

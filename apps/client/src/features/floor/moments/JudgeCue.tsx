@@ -1,5 +1,5 @@
 import { cueAgainst, cuesOf, cueToJudge } from '@spalo/coaching';
-import type { CueOutcome } from '@spalo/core';
+import type { CueOutcome } from '@spalo/core/technique';
 import { View } from 'react-native';
 import { Chip } from '../../../design/Chip';
 import { Quiet } from '../../../design/Words';

@@ -1,5 +1,6 @@
 import { cueToJudge } from '@spalo/coaching';
-import { asksRampMove, asksVerdict, lastSet } from '@spalo/core';
+import { asksRampMove, asksVerdict } from '@spalo/core/floor';
+import { lastSet } from '@spalo/core/session';
 import type { LaneView } from '../../../parts/lane/lane-view';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { useLane, useLiftInHand } from '../scene/lane-scene';

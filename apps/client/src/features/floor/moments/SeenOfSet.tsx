@@ -1,4 +1,5 @@
-import { memoryOf, reserveAsked, resultOf } from '@spalo/core';
+import { reserveAsked, resultOf } from '@spalo/core/floor';
+import { memoryOf } from '@spalo/core/memory';
 import { useSpace } from '../../../design/use-space';
 import { useLane } from '../scene/lane-scene';
 import { useSeen } from '../scene/use-seen';

@@ -1,11 +1,11 @@
+import { memoryOf } from '@spalo/core/memory';
 import {
   isSettled,
-  memoryOf,
   noHabit,
   noviceBound,
   verdictEffect,
   type WarmUpVerdict,
-} from '@spalo/core';
+} from '@spalo/core/warm-up';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button } from '../../../design/Button';

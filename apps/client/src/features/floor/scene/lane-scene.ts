@@ -1,5 +1,7 @@
 import type { Account } from '@spalo/contract';
-import type { AskedSet, Doubt, SetResult } from '@spalo/core';
+import type { AskedSet } from '@spalo/core/floor';
+import type { SetResult } from '@spalo/core/session';
+import type { Doubt } from '@spalo/core/strength';
 import { createContext, useContext } from 'react';
 import type { FloorActions } from '../../../parts/lane/actions/floor-actions';
 import type { LaneView } from '../../../parts/lane/lane-view';

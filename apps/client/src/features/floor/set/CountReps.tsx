@@ -1,4 +1,4 @@
-import { type Watched } from '@spalo/core';
+import type { Watched } from '@spalo/core/floor';
 import { useRef } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button, IconButton } from '../../../design/Button';

@@ -1,4 +1,6 @@
-import { easedLoad, massText, spotText, type FlagOnLift } from '@spalo/core';
+import { spotText, type FlagOnLift } from '@spalo/core/person';
+import { easedLoad } from '@spalo/core/session';
+import { massText } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';

@@ -1,12 +1,8 @@
 import type { TaughtFault } from '@spalo/catalog';
-import {
-  amountText,
-  HELD_STEP,
-  type HeldCount,
-  nowMs,
-  type SetResult,
-  type Watched,
-} from '@spalo/core';
+import type { Watched } from '@spalo/core/floor';
+import { amountText, HELD_STEP, type HeldCount } from '@spalo/core/lift';
+import type { SetResult } from '@spalo/core/session';
+import { nowMs } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';

@@ -1,4 +1,5 @@
-import { massNumber, type Grams, type Lacking, type Unit } from '@spalo/core';
+import type { Lacking } from '@spalo/core/floor';
+import { massNumber, type Grams, type Unit } from '@spalo/core/unit';
 import { useContext } from 'react';
 import { View } from 'react-native';
 import { Chip } from '../../../design/Chip';

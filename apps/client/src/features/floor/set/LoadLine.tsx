@@ -1,4 +1,6 @@
-import { amountText, massNumber, reserveAsked } from '@spalo/core';
+import { reserveAsked } from '@spalo/core/floor';
+import { amountText } from '@spalo/core/lift';
+import { massNumber } from '@spalo/core/unit';
 import { Pressable, View } from 'react-native';
 import { changeText } from '../../../design/load-text';
 import { capital } from '../../../design/sentence';

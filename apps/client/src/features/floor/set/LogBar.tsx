@@ -1,4 +1,4 @@
-import { reserveAsked, resultOf } from '@spalo/core';
+import { reserveAsked, resultOf } from '@spalo/core/floor';
 import { useRef } from 'react';
 import { Button, IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';

@@ -1,11 +1,9 @@
-import {
-  amountText,
-  massNumber,
-  rampReasonsOf,
-  reserveAsked,
-  type Build,
-  whyText,
-} from '@spalo/core';
+import { reserveAsked } from '@spalo/core/floor';
+import { amountText } from '@spalo/core/lift';
+import type { Build } from '@spalo/core/room';
+import { rampReasonsOf } from '@spalo/core/session';
+import { massNumber } from '@spalo/core/unit';
+import { whyText } from '@spalo/core/words';
 import { Pressable, View } from 'react-native';
 import { Card } from '../../../design/Card';
 import { Icon } from '../../../design/Icon';

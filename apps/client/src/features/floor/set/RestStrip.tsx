@@ -1,4 +1,4 @@
-import type { Rest } from '@spalo/core';
+import type { Rest } from '@spalo/core/floor';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { clock } from '../../../design/clock';

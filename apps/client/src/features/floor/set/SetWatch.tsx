@@ -1,5 +1,6 @@
 import { faultOf, type Glyph, type TaughtFault } from '@spalo/catalog';
-import { countedSets, type Mark, type SetResult, type Watched } from '@spalo/core';
+import type { Watched } from '@spalo/core/floor';
+import { countedSets, type Mark, type SetResult } from '@spalo/core/session';
 import { ScrollView, View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { Chip } from '../../../design/Chip';

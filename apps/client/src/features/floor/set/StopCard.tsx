@@ -1,5 +1,6 @@
 import type { Client } from '@spalo/contract';
-import { type Stop, closedText } from '@spalo/core';
+import type { Stop } from '@spalo/core/floor';
+import { closedText } from '@spalo/core/words';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
 import { Body } from '../../../design/Words';

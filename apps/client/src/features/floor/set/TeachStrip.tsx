@@ -1,5 +1,5 @@
 import { firstLesson, offersLesson } from '@spalo/coaching';
-import { emptyHistory } from '@spalo/core';
+import { emptyHistory } from '@spalo/core/memory';
 import { Button } from '../../../design/Button';
 import { useStyle } from '../../../parts/lesson/use-style';
 import { useLane, useLiftInHand } from '../scene/lane-scene';

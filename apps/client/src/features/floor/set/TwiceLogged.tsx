@@ -1,4 +1,4 @@
-import { countedSets, duplicatesOf, type LoggedSet } from '@spalo/core';
+import { countedSets, duplicatesOf, type LoggedSet } from '@spalo/core/session';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { Strong } from '../../../design/Words';

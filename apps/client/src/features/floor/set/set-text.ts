@@ -1,4 +1,4 @@
-import { purposeText } from '@spalo/core';
+import { purposeText } from '@spalo/core/words';
 import { workingNumber, workingTotal, type LiftView } from '../../../parts/lane/lift-view';
 
 /** Which set it is, and what for. */

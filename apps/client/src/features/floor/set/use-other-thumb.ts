@@ -1,4 +1,4 @@
-import { lastSet, type LoggedSet, type SessionState } from '@spalo/core';
+import { lastSet, type LoggedSet, type SessionState } from '@spalo/core/session';
 import { useEffect, useRef } from 'react';
 import { loggedHere } from '../../../parts/lane/actions/set-actions';
 import { elapsedMs } from '../../../state/elapsed';

@@ -1,4 +1,5 @@
-import { nowMs, type Rest, restLeft } from '@spalo/core';
+import { type Rest, restLeft } from '@spalo/core/floor';
+import { nowMs } from '@spalo/core/unit';
 import { useEffect, useState } from 'react';
 
 /** Whether a rest still runs; changes once, when it ends, and not every second. */

@@ -1,4 +1,4 @@
-import { isSharing } from '@spalo/core';
+import { isSharing } from '@spalo/core/floor';
 import { lazy, Suspense, useContext, useState } from 'react';
 import { Chip } from '../../../design/Chip';
 import { Lanes } from '../scene/lanes';

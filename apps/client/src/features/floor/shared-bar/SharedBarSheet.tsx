@@ -1,4 +1,5 @@
-import { platesOf, type Unit } from '@spalo/core';
+import { platesOf } from '@spalo/core/room';
+import type { Unit } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';

@@ -1,15 +1,8 @@
-import {
-  buildOf,
-  fixedAt,
-  howMany,
-  implementKey,
-  nextStepIndex,
-  platesOf,
-  rampRequest,
-  windowsFor,
-  type SharedOrder,
-  type Step,
-} from '@spalo/core';
+import { buildOf, howMany, rampRequest } from '@spalo/core/floor';
+import { fixedAt, type SharedOrder } from '@spalo/core/plates';
+import { implementKey, platesOf } from '@spalo/core/room';
+import { nextStepIndex, type Step } from '@spalo/core/session';
+import { windowsFor } from '@spalo/core/warm-up';
 import { rampToday } from '../../../parts/lane/actions/ramp-actions';
 import type { LaneView } from '../../../parts/lane/lane-view';
 import { stepsAhead, type LiftView } from '../../../parts/lane/lift-view';

@@ -1,5 +1,6 @@
 import { cuesOf } from '@spalo/coaching';
-import { choiceGrounds, memoryOf, noTally } from '@spalo/core';
+import { memoryOf } from '@spalo/core/memory';
+import { choiceGrounds, noTally } from '@spalo/core/technique';
 import { Pressable, View } from 'react-native';
 import { Sheet } from '../../../design/Sheet';
 import { Quiet, Strong } from '../../../design/Words';

@@ -1,4 +1,4 @@
-import { massText, typedMass, type Grams, type Unit } from '@spalo/core';
+import { massText, typedMass, type Grams, type Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';

@@ -1,4 +1,5 @@
-import { around, massNumber } from '@spalo/core';
+import { around } from '@spalo/core/loads';
+import { massNumber } from '@spalo/core/unit';
 import { Pressable, View } from 'react-native';
 import { buildText } from '../../../design/load-text';
 import { Button } from '../../../design/Button';

@@ -1,4 +1,5 @@
-import { massNumber, stepDown, stepUp, type Grams } from '@spalo/core';
+import { stepDown, stepUp } from '@spalo/core/loads';
+import { massNumber, type Grams } from '@spalo/core/unit';
 import { Stepper } from '../../../design/Stepper';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { loadUnit } from '../../../parts/words/load-words';

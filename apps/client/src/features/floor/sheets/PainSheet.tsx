@@ -1,11 +1,6 @@
-import {
-  recordedFlags,
-  redSigns,
-  signTold,
-  type Pain,
-  type PainKind,
-  type Side,
-} from '@spalo/core';
+import type { Side } from '@spalo/core/lift';
+import { recordedFlags } from '@spalo/core/person';
+import { redSigns, signTold, type Pain, type PainKind } from '@spalo/core/session';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';

@@ -1,19 +1,18 @@
+import { rampRequest, type RampToday } from '@spalo/core/floor';
+import { memoryOf } from '@spalo/core/memory';
+import { stepsDuration } from '@spalo/core/planning';
+import { platesOf } from '@spalo/core/room';
 import {
   isFlagged,
   isSettled,
   mayPassWorkingLoad,
-  memoryOf,
   noHabit,
-  platesOf,
   rampKinds,
-  rampRequest,
-  stepsDuration,
   type Primer,
   type RampChoice,
   type RampKind,
-  type RampToday,
-  whyText,
-} from '@spalo/core';
+} from '@spalo/core/warm-up';
+import { whyText } from '@spalo/core/words';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Banner } from '../../../design/Banner';

@@ -1,13 +1,7 @@
-import {
-  buildOf,
-  cleanRepsOf,
-  exactly,
-  lookedAtFor,
-  nextStepIndex,
-  type LoggedSet,
-  type SetResult,
-  purposeText,
-} from '@spalo/core';
+import { buildOf, cleanRepsOf } from '@spalo/core/floor';
+import { exactly } from '@spalo/core/loads';
+import { lookedAtFor, nextStepIndex, type LoggedSet, type SetResult } from '@spalo/core/session';
+import { purposeText } from '@spalo/core/words';
 import { attempt } from '../../../state/problems';
 import { useState } from 'react';
 import { View } from 'react-native';

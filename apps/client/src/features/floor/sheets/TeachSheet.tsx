@@ -1,6 +1,6 @@
 import { findDrill } from '@spalo/catalog';
 import { firstLesson, type LessonStep } from '@spalo/coaching';
-import { emptyHistory } from '@spalo/core';
+import { emptyHistory } from '@spalo/core/memory';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';
 import { Card } from '../../../design/Card';

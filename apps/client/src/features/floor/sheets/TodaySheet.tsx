@@ -1,12 +1,8 @@
-import {
-  allowedLoad,
-  atOrBelow,
-  countedSets,
-  HELD_STEP,
-  massText,
-  reserveAsked,
-  countText,
-} from '@spalo/core';
+import { reserveAsked } from '@spalo/core/floor';
+import { HELD_STEP } from '@spalo/core/lift';
+import { atOrBelow } from '@spalo/core/loads';
+import { allowedLoad, countedSets } from '@spalo/core/session';
+import { massText, countText } from '@spalo/core/unit';
 import { useState } from 'react';
 import { Button } from '../../../design/Button';
 import { Choice } from '../../../design/Choice';

@@ -1,4 +1,4 @@
-import { massText } from '@spalo/core';
+import { massText } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';

@@ -1,4 +1,7 @@
-import { evidenceOf, massText, type RampKind, studioDay, whyText } from '@spalo/core';
+import { evidenceOf } from '@spalo/core/memory';
+import { massText, studioDay } from '@spalo/core/unit';
+import type { RampKind } from '@spalo/core/warm-up';
+import { whyText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { BeliefBand } from '../../../design/BeliefBand';
 import { Button } from '../../../design/Button';

@@ -1,5 +1,6 @@
 import { allLifts } from '@spalo/catalog';
-import type { OwnLift, Lift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import type { OwnLift } from '@spalo/core/technique';
 import { useState } from 'react';
 import { Button } from '../../../design/Button';
 import { Sheet } from '../../../design/Sheet';

@@ -1,5 +1,5 @@
 import type { Lesson, Style } from '@spalo/catalog';
-import { cueKinds, type OwnCue } from '@spalo/core';
+import { cueKinds, type OwnCue } from '@spalo/core/technique';
 import { useState } from 'react';
 import { Button } from '../../../design/Button';
 import { Choice } from '../../../design/Choice';

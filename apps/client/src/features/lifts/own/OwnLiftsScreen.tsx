@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core';
+import { countText } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import { ownLiftsToJson, readOwnLiftsFile, type FileProblem } from '@spalo/contract';
 import { useRouter } from 'expo-router';

@@ -1,5 +1,5 @@
 import type { Lesson, Style } from '@spalo/catalog';
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../design/Button';

@@ -1,5 +1,5 @@
 import type { Style } from '@spalo/catalog';
-import { phases, views, type OwnCheckpoint } from '@spalo/core';
+import { phases, views, type OwnCheckpoint } from '@spalo/core/technique';
 import { useState } from 'react';
 import { Button } from '../../../design/Button';
 import { Choice } from '../../../design/Choice';

@@ -1,5 +1,5 @@
 import type { Style } from '@spalo/catalog';
-import type { OwnStyle } from '@spalo/core';
+import type { OwnStyle } from '@spalo/core/technique';
 import { useState } from 'react';
 import { Button } from '../../../design/Button';
 import { Sheet } from '../../../design/Sheet';

@@ -1,4 +1,4 @@
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import { nothingOwn, placed, withHidden, withoutOwn } from './change-own-lift';
 
 jest.mock('../../../state/device', () => ({ journal: {} }));

@@ -1,4 +1,4 @@
-import type { OwnLift } from '@spalo/core';
+import type { OwnLift } from '@spalo/core/technique';
 import { findLift } from '@spalo/catalog';
 import type { ChangeOf } from '../../../state/changes/changes';
 import { changeWithBack } from '../../../state/changes/take-back';

@@ -1,4 +1,5 @@
-import { degreeOf, easedLoad, type Flag, spotText } from '@spalo/core';
+import { degreeOf, type Flag, spotText } from '@spalo/core/person';
+import { easedLoad } from '@spalo/core/session';
 import { askedNow } from '../asked-now';
 import type { LaneView } from '../lane-view';
 import { workingLoad, type LiftView } from '../lift-view';
@@ -16,8 +17,8 @@ export const flagActions = (append: Append) => ({
     const eased = { place, fromG, loadG };
     const met = { liftId: view.lift.id, flagId: flag.id, degree: degreeOf(flag), reason: null };
     const steps = await stepsAsked(lane, view, { ...askedNow(view), loadG });
-    await append('flag.met', { ...met, eased });
-    await adjust(append, view, steps, [{ code: 'eased-on-floor', spot: spotText(flag) }]);
+    append('flag.met', { ...met, eased });
+    adjust(append, view, steps, [{ code: 'eased-on-floor', spot: spotText(flag) }]);
   },
 
   /** The same, gone on with as planned, and why. */

@@ -1,6 +1,5 @@
-import type { SessionState } from '@spalo/core';
+import type { SessionState } from '@spalo/core/session';
 import { authorFor, journal } from '../../../state/device';
-import { appendToSession } from '../../../state/log/session-log';
 import type { StoredEntry } from '../../words/entry-words';
 import { offerUndo } from '../undo';
 import type { Append } from './append';
@@ -22,7 +21,20 @@ const actionsBy = (append: Append) => ({
   ...sessionActions(append),
 });
 
-export type FloorActions = ReturnType<typeof actionsBy>;
+type Actions = ReturnType<typeof actionsBy>;
+
+/** Each action, done once what it stores is on the device. */
+export type FloorActions = {
+  [A in keyof Actions]: (
+    ...args: Parameters<Actions[A]>
+  ) => Promise<Awaited<ReturnType<Actions[A]>>>;
+};
+
+/** Only the names of actions are asked of it. */
+const noAppend: Append = Object.assign(() => '', {
+  change: () => undefined,
+  onceStored: () => undefined,
+});
 
 /**
  * Everything a trainer does to a session on the floor; each is stored on the device before it shows, and can be taken
@@ -34,21 +46,24 @@ export function floorActions(
 ): FloorActions {
   const author = authorFor(trainerId);
   const run = async (name: keyof FloorActions, args: unknown[]) => {
+    const batch = journal.batch(author);
     const stored: StoredEntry[] = [];
-    const append: Append = async (type, payload) => {
-      const eventId = await appendToSession(journal, id, type, payload, author);
+    const after: (() => void)[] = [];
+    const append: Append = (type, payload) => {
+      const eventId = batch.append({ stream: 'session', streamId: id, type, payload });
       stored.push({ id: eventId, type, payload } as StoredEntry);
       return eventId;
     };
-    const action = actionsBy(append)[name] as (...given: unknown[]) => Promise<unknown>;
-    try {
-      return await action(...args);
-    } finally {
-      // Also where a later part of it failed: what was stored is there.
-      offerUndo(id, stored, unit);
-    }
+    append.change = batch.change;
+    append.onceStored = (each) => after.push(each);
+    const action = actionsBy(append)[name] as (...given: unknown[]) => unknown;
+    const answer = await action(...args);
+    await batch.keep();
+    for (const each of after) each();
+    offerUndo(id, stored, unit);
+    return answer;
   };
-  const names = Object.keys(actionsBy(() => Promise.resolve(''))) as (keyof FloorActions)[];
+  const names = Object.keys(actionsBy(noAppend)) as (keyof FloorActions)[];
   // Each does what the action of its name does.
   return Object.fromEntries(
     names.map((name) => [name, (...args: unknown[]) => run(name, args)]),

@@ -1,4 +1,4 @@
-import { swapped, type Drill, type DrillState, type GeneralStep } from '@spalo/core';
+import { swapped, type Drill, type DrillState, type GeneralStep } from '@spalo/core/warm-up';
 import type { LaneView } from '../lane-view';
 import type { Append } from './append';
 

@@ -1,22 +1,20 @@
 import { warmLifts, type CueToJudge } from '@spalo/coaching';
+import { redPlaceOf } from '@spalo/core/floor';
+import type { Lift } from '@spalo/core/lift';
+import { atOrBelow, stepDown } from '@spalo/core/loads';
 import {
-  atOrBelow,
   countedSets,
-  type CueOutcome,
   type DayAfter,
-  type Lift,
   type Pain,
   type PlannedLift,
-  redPlaceOf,
   type RemedyKind,
   shareOfStep,
   type Step,
-  stepDown,
-  nowMs,
-  studioDay,
-  type Why,
-} from '@spalo/core';
-import { putFlag, redFlagOf } from '../../client/put-flag';
+} from '@spalo/core/session';
+import type { CueOutcome } from '@spalo/core/technique';
+import { nowMs, studioDay } from '@spalo/core/unit';
+import type { Why } from '@spalo/core/words';
+import { flagChange, redFlagOf } from '../../client/put-flag';
 import { askedNow, type AskedToday } from '../asked-now';
 import type { LaneView } from '../lane-view';
 import { stepsAhead, workingLoad, type LiftView } from '../lift-view';
@@ -39,7 +37,7 @@ async function rewarm(
     if (!stays || !untouched || lane.warm.has(lift.id) === after.warm.has(lift.id)) continue;
     const setting = rampToday(after, view, null);
     const steps = await stepsUpTo(lane, view, setting);
-    await adjust(append, view, steps, setting.reasons ?? [why]);
+    adjust(append, view, steps, setting.reasons ?? [why]);
   }
 }
 
@@ -78,7 +76,7 @@ export const liftActions = (append: Append) => ({
 
   /** Another lift in the place of one, today. */
   async swapLift(lane: LaneView, liftId: string, by: PlannedLift) {
-    await append('lift.swapped', { liftId, by });
+    append('lift.swapped', { liftId, by });
     const lifts = lane.session.lifts.map((lift) =>
       lift.plan.liftId === liftId ? { ...lift, plan: by } : lift,
     );
@@ -92,7 +90,7 @@ export const liftActions = (append: Append) => ({
     const [moved] = lifts.splice(place, 1);
     if (!moved) return;
     lifts.splice(place + by, 0, moved);
-    await append('lifts.ordered', { liftIds: lifts.map(({ plan }) => plan.liftId) });
+    append('lifts.ordered', { liftIds: lifts.map(({ plan }) => plan.liftId) });
     await rewarm(append, lane, lifts, { code: 'lifts-reordered' });
   },
 
@@ -106,28 +104,28 @@ export const liftActions = (append: Append) => ({
     const { plan } = view.state;
     const steps = await stepsAsked(lane, view, asked);
     if (sets !== plan.sets || reps !== plan.reps || targetRir !== plan.targetRir)
-      await append('lift.changed', { liftId: view.lift.id, sets, reps, targetRir });
-    await adjust(append, view, steps, [BY_TRAINER], { byTrainer: true });
+      append('lift.changed', { liftId: view.lift.id, sets, reps, targetRir });
+    adjust(append, view, steps, [BY_TRAINER], { byTrainer: true });
   },
 
   /** How a joint was on the day after a lift on its way back; worse takes today's load a step back. */
   async tellDayAfter(lane: LaneView, view: LiftView, how: DayAfter) {
     const { liftId, wayBack, reps, targetRir } = view.state.plan;
-    await append('day-after.told', { liftId, how });
+    append('day-after.told', { liftId, how });
     if (how !== 'worse' || !wayBack) return;
     const share = shareOfStep(Math.max(0, wayBack.step - 1));
     const believed = lane.strength.loadFor(view.lift, reps, targetRir).mean;
     const lower = atOrBelow(view.loads, Math.min(believed * share, workingLoad(view)));
     if (!lower) return;
     const steps = await stepsAsked(lane, view, { ...askedNow(view), loadG: lower.loadG });
-    await adjust(append, view, steps, [
+    adjust(append, view, steps, [
       { code: 'worse-day-after', place: wayBack.place, back: wayBack.step > 0 },
     ]);
   },
 
   /** Leaves a lift out or takes it up. */
   async skipLift(lane: LaneView, liftId: string, skipped: boolean) {
-    await append('lift.skipped', { liftId, skipped, reason: null });
+    append('lift.skipped', { liftId, skipped, reason: null });
     const lifts = lane.session.lifts.map((lift) =>
       lift.plan.liftId === liftId ? { ...lift, skipped } : lift,
     );
@@ -140,14 +138,9 @@ export const liftActions = (append: Append) => ({
     append('style.chosen', { liftId, styleId, cueId }),
 
   /** What the focus cue did; where it did not help, the next one to try takes its place. */
-  async judgeCue(
-    liftId: string,
-    { cue, fault }: CueToJudge,
-    outcome: CueOutcome,
-    next: string | null,
-  ) {
-    await append('cue.judged', { liftId, cueId: cue.id, faultId: fault.id, outcome });
-    if (next !== null && next !== cue.id) await append('cue.given', { liftId, cueId: next });
+  judgeCue(liftId: string, { cue, fault }: CueToJudge, outcome: CueOutcome, next: string | null) {
+    append('cue.judged', { liftId, cueId: cue.id, faultId: fault.id, outcome });
+    if (next !== null && next !== cue.id) append('cue.given', { liftId, cueId: next });
   },
 
   /** A remedy that is no cue: kept with the lift; less load takes the next set down at once. */
@@ -156,7 +149,7 @@ export const liftActions = (append: Append) => ({
     view: LiftView,
     remedy: { faultId: string; kind: RemedyKind; text: string },
   ) {
-    await append('remedy.taken', { liftId: view.lift.id, ...remedy });
+    append('remedy.taken', { liftId: view.lift.id, ...remedy });
     if (remedy.kind !== 'less load' || view.next.kind !== 'step') return;
     const lighter = stepDown(view.loads, view.next.set.loadG);
     const why: Why = { code: 'less-against-fault' };
@@ -164,11 +157,11 @@ export const liftActions = (append: Append) => ({
   },
 
   /** Pain in a lift. Chest, head, dizziness and numbness raise a red flag at once, which the client keeps. */
-  async reportPain({ client }: LaneView, lift: Lift, pain: Pain) {
-    const id = await append('pain.reported', { liftId: lift.id, ...pain });
+  reportPain({ client }: LaneView, lift: Lift, pain: Pain) {
+    const id = append('pain.reported', { liftId: lift.id, ...pain });
     const place = redPlaceOf(pain);
     if (!place || !client) return;
     const day = studioDay(nowMs());
-    await putFlag(client.id, redFlagOf(id, place, pain, { liftName: lift.name, day }));
+    append.change(flagChange(client.id, redFlagOf(id, place, pain, { liftName: lift.name, day })));
   },
 });

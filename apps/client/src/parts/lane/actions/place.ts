@@ -1,4 +1,4 @@
-import { platesOf } from '@spalo/core';
+import { platesOf } from '@spalo/core/room';
 import type { RampPlace } from '../../../state/worker/tasks/ramp';
 import type { LaneView } from '../lane-view';
 import type { LiftView } from '../lift-view';

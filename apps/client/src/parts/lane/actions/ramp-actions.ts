@@ -1,12 +1,9 @@
 import { rampTodayFor } from '@spalo/coaching';
-import {
-  type RampChoice,
-  type RampMove,
-  type RampToday,
-  type Step,
-  type WarmUpVerdict,
-  type Why,
-} from '@spalo/core';
+import type { RampToday } from '@spalo/core/floor';
+import type { Step } from '@spalo/core/session';
+import type { RampMove } from '@spalo/core/strength';
+import type { RampChoice, WarmUpVerdict } from '@spalo/core/warm-up';
+import type { Why } from '@spalo/core/words';
 import { inWorker } from '../../../state/worker/ask';
 import type { LaneView } from '../lane-view';
 import { workingLoad, type LiftView } from '../lift-view';
@@ -32,8 +29,8 @@ export const rampActions = (append: Append) => ({
   async chooseRamp(lane: LaneView, view: LiftView, choice: RampChoice) {
     const setting = rampToday(lane, view, choice);
     const steps = await stepsUpTo(lane, view, setting);
-    await append('ramp.chosen', { liftId: view.lift.id, ...choice });
-    await adjust(append, view, steps, setting.reasons ?? [{ code: 'ramp-by-trainer' }]);
+    append('ramp.chosen', { liftId: view.lift.id, ...choice });
+    adjust(append, view, steps, setting.reasons ?? [{ code: 'ramp-by-trainer' }]);
   },
 
   /** The steps of a ramp that was brought into a time. */

@@ -1,5 +1,6 @@
-import type { DayForm, EventPayloads, OwnRule, SchemeName } from '@spalo/core';
-import { flagAfter, putFlag } from '../../client/put-flag';
+import type { EventPayloads, OwnRule, SchemeName } from '@spalo/core/session';
+import type { DayForm } from '@spalo/core/strength';
+import { flagAfter, flagChange } from '../../client/put-flag';
 import type { LaneView } from '../lane-view';
 import type { Append } from './append';
 
@@ -14,12 +15,10 @@ export const sessionActions = (append: Append) => ({
   reopen: () => append('session.reopened', {}),
 
   /** Takes entries back, or lets them stand again; a red flag that pain raised goes and comes with it. */
-  async withdraw(
-    { client }: Pick<LaneView, 'client'>,
-    payload: EventPayloads['entries.withdrawn'],
-  ) {
-    await append('entries.withdrawn', payload);
+  withdraw({ client }: Pick<LaneView, 'client'>, payload: EventPayloads['entries.withdrawn']) {
+    append('entries.withdrawn', payload);
     const raised = client?.flags.find(({ id }) => payload.eventIds.includes(id));
-    if (client && raised) await putFlag(client.id, flagAfter(raised, payload.withdrawn));
+    if (client && raised)
+      append.change(flagChange(client.id, flagAfter(raised, payload.withdrawn)));
   },
 });

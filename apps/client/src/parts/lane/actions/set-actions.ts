@@ -1,15 +1,7 @@
-import {
-  nextStepIndex,
-  reserveAsked,
-  resultOf,
-  stepsAfterReps,
-  stepsWithLoad,
-  type Grams,
-  type LoggedSet,
-  type SetResult,
-  type Step,
-  type Why,
-} from '@spalo/core';
+import { reserveAsked, resultOf, stepsAfterReps, stepsWithLoad } from '@spalo/core/floor';
+import { nextStepIndex, type LoggedSet, type SetResult, type Step } from '@spalo/core/session';
+import type { Grams } from '@spalo/core/unit';
+import type { Why } from '@spalo/core/words';
 import { inWorker } from '../../../state/worker/ask';
 import { useFloorUi, watchedKey } from '../floor-ui';
 import type { LaneView } from '../lane-view';
@@ -27,7 +19,7 @@ export const adjust = (
   steps: Step[],
   reasons: Why[],
   { barWith = null, byTrainer = false }: { barWith?: string | null; byTrainer?: boolean } = {},
-): Promise<string> => {
+): string => {
   const fromStep = nextStepIndex(view.state);
   const { id: liftId } = view.lift;
   return append('plan.adjusted', { liftId, fromStep, steps, reasons, byTrainer, barWith });
@@ -48,7 +40,7 @@ export async function adjustLoad(
     view.next.kind === 'step' && view.next.set.kind === 'warm-up'
       ? await inWorker('load', { state, loadG, place })
       : stepsWithLoad(state, loadG, { ...place, lift: view.lift });
-  await adjust(append, view, steps, [reason], { byTrainer });
+  adjust(append, view, steps, [reason], { byTrainer });
 }
 
 /** Sets that this device has logged since it was opened. */
@@ -57,7 +49,7 @@ export const loggedHere = (setId: string): boolean => here.has(setId);
 
 /** Sets: done, corrected, taken back, one more, another load. */
 export const setActions = (append: Append) => ({
-  async logNext(lane: LaneView, view: LiftView) {
+  logNext(lane: LaneView, view: LiftView) {
     if (view.next.kind !== 'step') return;
     const { step, set } = view.next;
     const liftId = view.lift.id;
@@ -65,16 +57,19 @@ export const setActions = (append: Append) => ({
     const { watched, forgetWatched, openLift } = useFloorUi.getState();
     const result = resultOf(set, watched[key] ?? {}, reserveAsked(view.state.plan));
     const proposed = { loadG: set.loadG, reps: set.reps };
-    here.add(await append('set.logged', { ...result, liftId, step, kind: set.kind, proposed }));
-    forgetWatched(key);
-    // Of two in turn the other comes now, whichever was looked at.
-    if (view.state.plan.pairedWith !== undefined) openLift(lane.session.id, null);
+    const setId = append('set.logged', { ...result, liftId, step, kind: set.kind, proposed });
+    append.onceStored(() => {
+      here.add(setId);
+      forgetWatched(key);
+      // Of two in turn the other comes now, whichever was looked at.
+      if (view.state.plan.pairedWith !== undefined) openLift(lane.session.id, null);
+    });
     if (set.kind !== 'warm-up' || result.reps === set.reps) return;
     // Other reps than planned bear on the warm-up sets behind this one.
     const rest = stepsAfterReps(view.state, view.state.steps.slice(step + 1), set, result.reps);
     if (!rest) return;
     const { steps, reason } = rest;
-    await append('plan.adjusted', { liftId, fromStep: step + 1, steps, reasons: [reason] });
+    append('plan.adjusted', { liftId, fromStep: step + 1, steps, reasons: [reason] });
   },
   correct: (set: LoggedSet, result: SetResult) =>
     append('set.corrected', { setId: set.id, ...result }),
@@ -87,11 +82,11 @@ export const setActions = (append: Append) => ({
     adjustLoad(append, lane, view, loadG, BY_TRAINER, true),
 
   /** One more working set than planned. */
-  async addSet(view: LiftView) {
+  addSet(view: LiftView) {
     const last = view.state.sets.findLast((set) => set.kind === 'working' && !set.voided);
     const pattern = view.steps.findLast((step) => step.kind === 'working');
     if (!pattern) return;
     const extra = { ...pattern, loadG: last?.loadG ?? pattern.loadG };
-    await adjust(append, view, [...stepsAhead(view), extra], [{ code: 'one-set-more' }]);
+    adjust(append, view, [...stepsAhead(view), extra], [{ code: 'one-set-more' }]);
   },
 });

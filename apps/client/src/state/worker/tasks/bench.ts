@@ -5,7 +5,7 @@ import {
   type PlannedRamp,
   type RampKind,
   type RampRequest,
-} from '@spalo/core';
+} from '@spalo/core/warm-up';
 import { steadyRoom } from './steady-room';
 
 /** One ramp of the bench, with its time. */

@@ -1,6 +1,9 @@
 import { blockView, isItWorking, type BlockView, type Working } from '@spalo/coaching/blocks';
 import type { Client } from '@spalo/contract';
-import type { BlockState, PastSet, Room, StudioRatios, Unit } from '@spalo/core';
+import type { BlockState } from '@spalo/core/block';
+import type { Room } from '@spalo/core/room';
+import type { PastSet, StudioRatios } from '@spalo/core/strength';
+import type { Unit } from '@spalo/core/unit';
 import { profileOfClient } from '../../strength';
 import { steadyRoom } from './steady-room';
 

@@ -7,22 +7,12 @@ import {
   programmeLift,
 } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import {
-  buildGeneral,
-  draftSession,
-  isWarm,
-  planLift,
-  type Draft,
-  type General,
-  type Plate,
-  type PlannedLift,
-  type Room,
-  type SessionLift,
-  type SessionState,
-  type StudioRatios,
-  type Unit,
-  type WarmUpTaste,
-} from '@spalo/core';
+import { draftSession, planLift, type Draft, type SessionLift } from '@spalo/core/planning';
+import type { Plate, Room } from '@spalo/core/room';
+import type { PlannedLift, SessionState } from '@spalo/core/session';
+import type { StudioRatios } from '@spalo/core/strength';
+import type { Unit } from '@spalo/core/unit';
+import { buildGeneral, isWarm, type General, type WarmUpTaste } from '@spalo/core/warm-up';
 import { profileOfClient, profileToday } from '../../strength';
 import { steadyRoom } from './steady-room';
 

@@ -1,11 +1,7 @@
 import { repLifts } from '@spalo/catalog';
-import {
-  explainEstimate,
-  trendsOf,
-  type PastSet,
-  type Person,
-  type StudioRatios,
-} from '@spalo/core';
+import { trendsOf } from '@spalo/core/insight';
+import type { Person } from '@spalo/core/person';
+import { explainEstimate, type PastSet, type StudioRatios } from '@spalo/core/strength';
 
 /** A replay of a client's sets: what it starts from. */
 interface Replay {

@@ -1,17 +1,7 @@
-import {
-  loadables,
-  loadBar,
-  loadTwoBars,
-  shownAs,
-  stepDown,
-  stepUp,
-  type Barbell,
-  type Grams,
-  type Loadable,
-  type LoadObstacle,
-  type Room,
-  type Unit,
-} from '@spalo/core';
+import { loadables, shownAs, stepDown, stepUp } from '@spalo/core/loads';
+import { loadBar, loadTwoBars, type LoadObstacle } from '@spalo/core/plates';
+import type { Barbell, Loadable, Room } from '@spalo/core/room';
+import type { Grams, Unit } from '@spalo/core/unit';
 import { steadyRoom } from './steady-room';
 
 /** A bar of the room and the load it is wanted at, as it was typed in a unit. */

@@ -1,22 +1,11 @@
 import { liftById } from '@spalo/catalog';
-import {
-  atOrBelow,
-  fitRamp,
-  loadables,
-  stepsOf,
-  stepsWithLoad,
-  stepsWithRamp,
-  windowsFor,
-  type FittedRamp,
-  type LiftState,
-  type LoadWindow,
-  type Plate,
-  type RampRequest,
-  type RampToday,
-  type Room,
-  type Step,
-  type Unit,
-} from '@spalo/core';
+import { stepsOf, stepsWithLoad, stepsWithRamp, type RampToday } from '@spalo/core/floor';
+import { atOrBelow, loadables } from '@spalo/core/loads';
+import type { LoadWindow } from '@spalo/core/plates';
+import type { Plate, Room } from '@spalo/core/room';
+import type { LiftState, Step } from '@spalo/core/session';
+import type { Unit } from '@spalo/core/unit';
+import { fitRamp, windowsFor, type FittedRamp, type RampRequest } from '@spalo/core/warm-up';
 import { steadyRoom } from './steady-room';
 
 /** Where the steps of a lift are planned: the room, and the plates that stand on the implement. */

@@ -2,12 +2,10 @@ import {
   handlingApart,
   plateImplement,
   shareBar,
-  type Implement,
   type LoadWindow,
-  type Plate,
-  type Room,
   type SharedOrder,
-} from '@spalo/core';
+} from '@spalo/core/plates';
+import type { Implement, Plate, Room } from '@spalo/core/room';
 import { steadyRoom } from './steady-room';
 
 /** Sets that a client has still to do on a shared bar, and the plates that their own plan gives each. */

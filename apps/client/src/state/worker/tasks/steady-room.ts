@@ -1,4 +1,4 @@
-import type { Room } from '@spalo/core';
+import type { Room } from '@spalo/core/room';
 
 let known: { text: string; room: Room } | null = null;
 

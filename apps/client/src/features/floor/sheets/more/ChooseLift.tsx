@@ -1,4 +1,6 @@
-import { isClosed, liftLimit, type Lift, type Limit, closedText } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import { isClosed, liftLimit, type Limit } from '@spalo/core/person';
+import { closedText } from '@spalo/core/words';
 import { useState } from 'react';
 import { OverrideSheet, type Closed } from '../../../../parts/client/OverrideSheet';
 import { LiftPicker } from '../../../../parts/pickers/LiftPicker';

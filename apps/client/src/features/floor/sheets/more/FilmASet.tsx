@@ -1,4 +1,4 @@
-import { lastSet } from '@spalo/core';
+import { lastSet } from '@spalo/core/session';
 import { useState } from 'react';
 import { Button } from '../../../../design/Button';
 import { FilmSheet } from '../../../../parts/film/FilmSheet';

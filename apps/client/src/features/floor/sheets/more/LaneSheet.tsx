@@ -1,4 +1,4 @@
-import { lastSet, type LoggedSet, type SessionState } from '@spalo/core';
+import { lastSet, type LoggedSet, type SessionState } from '@spalo/core/session';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../../../design/Banner';

@@ -1,4 +1,4 @@
-import { countedSets, partnerOf } from '@spalo/core';
+import { countedSets, partnerOf } from '@spalo/core/session';
 import { Pressable, View } from 'react-native';
 import { IconButton } from '../../../../design/Button';
 import { Chip } from '../../../../design/Chip';

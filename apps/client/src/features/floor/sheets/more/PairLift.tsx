@@ -1,4 +1,4 @@
-import { partnerOf } from '@spalo/core';
+import { partnerOf } from '@spalo/core/session';
 import { Button } from '../../../../design/Button';
 import { within } from '../../../../design/sentence';
 import { Sheet } from '../../../../design/Sheet';

@@ -1,4 +1,4 @@
-import { duplicatesOf, type LoggedSet } from '@spalo/core';
+import { duplicatesOf, type LoggedSet } from '@spalo/core/session';
 import type { LiftView } from '../../../../parts/lane/lift-view';
 import { loadReps } from '../../../../parts/words/load-words';
 import { useLane } from '../../scene/lane-scene';

@@ -1,5 +1,5 @@
 import { substitutesFor } from '@spalo/coaching';
-import type { PlannedLift } from '@spalo/core';
+import type { PlannedLift } from '@spalo/core/session';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button } from '../../../../design/Button';

@@ -1,4 +1,5 @@
-import type { Lift, PlannedLift } from '@spalo/core';
+import type { Lift } from '@spalo/core/lift';
+import type { PlannedLift } from '@spalo/core/session';
 import type { LaneView } from '../../../../parts/lane/lane-view';
 import { planForLane } from '../../../../parts/lane/plan-for-lane';
 

@@ -1,7 +1,5 @@
-import type { SchemeName } from '@spalo/core';
-
-/** What each scheme does, in a sentence. */
-export const schemeSays: Record<SchemeName, string> = {
+/** How load and reps of a lift go on from session to session, by the trainer's choice, each in a sentence. */
+export const schemeSays = {
   'reserve-led':
     'Load and reps that are most likely to leave the asked reserve, by all that is believed. The rule takes it.',
   'double progression':
@@ -10,4 +8,4 @@ export const schemeSays: Record<SchemeName, string> = {
     'A small step each session while every rep is clean. Two misses in a row: a tenth down; the second time double progression.',
   skill: 'The load stays until two sessions in a row show no fault.',
   wave: 'In a block: each day its reps and reserve, with the load that is believed to leave it. Outside of blocks as reserve-led.',
-};
+} as const;

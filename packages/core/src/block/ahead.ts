@@ -1,0 +1,6 @@
+/** What planning weeks needs, and nothing that a session on the floor does: a face of its own, fetched when it is looked at. */
+export { blockAfter, changeOf } from './follow';
+export { projectDays, type Projected } from './project';
+export { draftBlock, plainBlock, templates, usualTemplate } from './templates';
+export { calendarOf, weeksMoved, type CalendarWeek } from './weeks';
+export { responseOf, worthHaving, type Response, type ResponseVerdict } from './response';

@@ -1,0 +1,3 @@
+export { facings } from './path';
+export { ways } from './reps';
+export { filmSigns, type FilmSign } from './signs';

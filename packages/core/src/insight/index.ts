@@ -1,0 +1,2 @@
+export { cleanInARow, techniqueTrend, type TechniquePoint } from './technique-trend';
+export { trendsOf } from './trends';

@@ -1,0 +1,22 @@
+export {
+  draftLoads,
+  draftSession,
+  planLift,
+  usualRir,
+  type Draft,
+  type DraftInput,
+  type LoadsDraft,
+} from './draft';
+export type { ProgrammeLift } from './programme-lift';
+export { bookingStates, isExpected, type BookingState, type SessionLift } from './booked';
+export {
+  clashesOf,
+  crossing,
+  neededIn,
+  overlaps,
+  type Hour,
+  type Needed,
+  type Want,
+} from './clash';
+export { BETWEEN_LIFTS_S, sessionDuration, stepsDuration } from './duration';
+export { loadCardRow, type CardCell, type CardRow } from './load-card';

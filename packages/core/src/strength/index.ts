@@ -1,0 +1,13 @@
+export { importedLifts, type ImportedSet } from './imported';
+export { inGrams, type LogLoad } from './answer';
+export type { Belief } from './belief';
+export { REFERENCE_BODY_MASS_G, Z80 } from './constants';
+export { estimatedOneRepMax, loadForReps } from './epley';
+export { explainEstimate, type Explanation, type SetEffect } from './explain';
+export { bearings, type PastSet } from './past-set';
+export { priorLog } from './prior';
+export { certainties, readStrength, type Doubt, type StrengthProfile } from './profile';
+export { replay, startingBelief, takeSets } from './replay';
+export { liftOffs, studioRatios, type LiftOffs, type StudioRatios } from './studio-ratios';
+export { MODEL_VERSION, loadBelief, saveBelief, type SavedBelief } from './saved-belief';
+export { dayForms, rampMoves, type DayForm, type RampMove } from './day-form';
