@@ -33,18 +33,23 @@ export function ofNearLoads<T>(
   return [make(loadG), ...[...found].map(make)];
 }
 
-/** Steps coarser than this share of the load are met by reps: the range gives way by so many at its ends. */
+/** Steps coarser than this share of the load are met by reps: the range gives way at its ends. */
 const COARSE = 0.1;
+/** About so much of a load is a rep worth; a step is bridged by as many as it takes. */
+const A_REP = 0.028;
+/** By how many the range gives way at least, and up to how many reps: above, a load is too light for any goal. */
 const GIVES = { low: 1, high: 3 } as const;
+const MOST_REPS = 20;
 
-/** The rep range for a load here: wider where the next load is far away. */
+/** The rep range for a load here: wider where the next load is far away, so that reps carry what loads cannot. */
 export function rangeHere(loads: Loads, loadG: Grams, range: RepRange): RepRange {
   const up = stepUp(loads, loadG);
   const down = stepDown(loads, loadG);
-  const above = up !== null && up.loadG > loadG * (1 + COARSE);
+  const step = up === null ? 0 : up.loadG / loadG - 1;
+  const bridge = Math.min(MOST_REPS - range.high, Math.round(step / A_REP));
   const under = down === null || down.loadG < loadG * (1 - COARSE);
   return {
     low: under ? Math.max(1, range.low - GIVES.low) : range.low,
-    high: above ? range.high + GIVES.high : range.high,
+    high: step > COARSE ? range.high + Math.max(GIVES.high, bridge) : range.high,
   };
 }

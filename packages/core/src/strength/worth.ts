@@ -110,6 +110,8 @@ const MOST_FAILS = 0.4;
 const SURELY_EASY = 0.8;
 /** How likely the load that it is left for may be to fail. */
 const SAFE_FAILS = 0.1;
+/** And how likely the next one may be, where none is as safe: whoever stays learns nothing, and would stay for ever. */
+const TRIED_FAILS = 0.3;
 
 /** A load with what its sets are worth, and how they stand to the aim. */
 interface Judged {
@@ -125,13 +127,12 @@ interface Judged {
 function wayOut<T extends Judged>(judged: readonly [T, ...T[]]): T | null {
   const [stay] = judged;
   if (stay.likely.tooEasy < SURELY_EASY) return null;
-  const safe = judged.filter(
-    ({ loadG, likely }) => loadG > stay.loadG && likely.fails <= SAFE_FAILS,
-  );
-  return safe.reduce<T | null>(
-    (kept, each) => (kept && kept.loadG >= each.loadG ? kept : each),
-    null,
-  );
+  const heavier = judged
+    .filter(({ loadG }) => loadG > stay.loadG)
+    .sort((one, other) => one.loadG - other.loadG);
+  const [next] = heavier;
+  const safe = heavier.findLast(({ likely }) => likely.fails <= SAFE_FAILS);
+  return safe ?? (next && next.likely.fails <= TRIED_FAILS ? next : null);
 }
 
 /**
