@@ -6,7 +6,7 @@ import { rangeWith, type LiftPlan } from '../session/plan';
 import type { BlockDay } from '../session/block-day';
 import { OPEN_RESERVE, type PastSet } from '../strength/past-set';
 import type { StrengthProfile } from '../strength/profile';
-import { bestSets, choose, isDear } from '../strength/worth';
+import { bestSets, choose, isDear, LEAVE } from '../strength/worth';
 import type { Grams } from '../unit/mass';
 import type { Why } from '../words/why';
 import type { Ask } from './block';
@@ -87,7 +87,7 @@ export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: Asked
   const judged = ofNearLoads(loads, near, { up: cap, down: DOWN }, (loadG) =>
     bestSets(outlook, loadG, sets, aim),
   );
-  const best = choose(judged, 0).best.loadG;
+  const best = choose(judged, 0, LEAVE.block).best.loadG;
   const floor = doneG !== null && doneG <= near * (1 + cap) ? doneG : 0;
   const heavy = Math.max(best, floor);
   const light = share < 1 && { heavyG: heavy };

@@ -20,6 +20,7 @@ import {
   chances,
   choose,
   isDear,
+  LEAVE,
   worthOf,
   type Aim,
   type BestSet,
@@ -139,12 +140,12 @@ function bestNext(
   aim: Aim,
   outlook: Outlook,
   { lift, loads }: FloorContext,
-  { down = DOWN, mayLeave = true }: { down?: number; mayLeave?: boolean } = {},
+  { down = DOWN, easyFrom = LEAVE.free }: { down?: number; easyFrom?: number } = {},
 ): BestSet {
   const judged = ofNearLoads(loads, from, { up: JUMP[lift.region], down }, (loadG) =>
     bestReps(outlook, loadG, aim, most),
   );
-  return choose(judged, MARGIN, mayLeave).chosen;
+  return choose(judged, MARGIN, easyFrom).chosen;
 }
 
 function afterSet(
@@ -197,7 +198,7 @@ function afterSet(
   const most = rir === 0 ? Math.min(planned.reps, last.cleanReps) : planned.reps + 1;
   const { loadG, reps } = bestNext(last.loadG, most, aim, outlook, context, {
     down: asAsked ? 0 : DOWN,
-    mayLeave: !lift.plan.climb,
+    easyFrom: lift.plan.climb ? LEAVE.never : LEAVE.free,
   });
   if (loadG > last.loadG) {
     return { loadG, reps, change: 'heavier', why: { code: 'last-up-for', set, loadG, reps } };

@@ -25,18 +25,27 @@ describe('what a studio teaches of its lifts', () => {
   });
 
   it('is learned from many, and hardly from one', () => {
-    const one = studioRatios([known(row.id, 0.3)])[row.id]!;
+    expect(studioRatios(Array.from({ length: 4 }, () => known(row.id, 0.3)))).toEqual({});
+    const few = studioRatios(Array.from({ length: 5 }, () => known(row.id, 0.3)))[row.id]!;
     const many = studioRatios(Array.from({ length: 30 }, () => known(row.id, 0.3)));
-    expect(one).toBeLessThan(0.04);
+    expect(few).toBeGreaterThan(0.05);
+    expect(few).toBeLessThan(0.12);
     expect(many[row.id]!).toBeGreaterThan(0.15);
     expect(many[row.id]!).toBeLessThan(0.2);
     expect(many[squat.id]!).toBeLessThan(0);
   });
 
+  it('is not moved by one whose load was typed thrice too high', () => {
+    const studio = Array.from({ length: 8 }, () => known(row.id, 0.1));
+    const before = studioRatios(studio)[row.id]!;
+    const after = studioRatios([...studio, known(row.id, Math.log(3))])[row.id]!;
+    expect(Math.abs(after - before)).toBeLessThan(0.01);
+  });
+
   it('is not moved by clients who are stronger in everything', () => {
     const strong = known(row.id, 0, 0.4);
     expect(Object.keys(strong)).toHaveLength(three.length);
-    for (const off of Object.values(studioRatios([strong, strong, strong]))) {
+    for (const off of Object.values(studioRatios(Array.from({ length: 6 }, () => strong)))) {
       expect(Math.abs(off)).toBeLessThan(1e-9);
     }
   });

@@ -32,20 +32,26 @@ export function liftOffs(person: Person, belief: Belief, now: string): LiftOffs 
   return Object.fromEntries(offs.map(({ lift, off }) => [lift.id, off - level]));
 }
 
-/** The ratios that a studio's clients show together, shrunken toward the catalogue where few have done a lift. */
+/** Fewer clients than these say nothing of a studio: it may be them. */
+const LEAST_CLIENTS = 5;
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const half = sorted.length / 2;
+  return (sorted[Math.ceil(half) - 1]! + sorted[Math.floor(half)]!) / 2;
+}
+
+/**
+ * The ratios that a studio's clients show together, shrunken toward the catalogue where few have done a lift. The middle one of
+ * them counts: a load that somebody typed thrice too high moves nobody else's.
+ */
 export function studioRatios(clients: readonly LiftOffs[]): StudioRatios {
-  const sums = new Map<string, { off: number; clients: number }>();
-  for (const offs of clients) {
-    for (const [liftId, off] of Object.entries(offs)) {
-      const sum = sums.get(liftId) ?? { off: 0, clients: 0 };
-      sums.set(liftId, { off: sum.off + off, clients: sum.clients + 1 });
-    }
-  }
+  const offs = new Map<string, number[]>();
+  for (const [liftId, off] of clients.flatMap((each) => Object.entries(each)))
+    offs.set(liftId, [...(offs.get(liftId) ?? []), off]);
+  const told = [...offs].filter(([, of]) => of.length >= LEAST_CLIENTS);
   return Object.fromEntries(
-    [...sums].map(([liftId, { off, clients: count }]) => [
-      liftId,
-      off / (count + CATALOGUE_WEIGHT),
-    ]),
+    told.map(([liftId, of]) => [liftId, (median(of) * of.length) / (of.length + CATALOGUE_WEIGHT)]),
   );
 }
 

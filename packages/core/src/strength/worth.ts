@@ -106,8 +106,11 @@ export function bestSets(outlook: Outlook, loadG: Grams, sets: number, aim: Aim)
 /** What is more likely than this to fail is not asked, whatever else it is worth. */
 const MOST_FAILS = 0.4;
 
-/** From this chance on that a load is far too easy whatever the reps, all there is to do is to leave it. */
-const SURELY_EASY = 0.8;
+/**
+ * From which chance on that a load is far too easy, whatever the reps, it is left: likelier than not where load and reps are
+ * free; surely in a block, whose days are to differ; never in a climb, which has steps of its own.
+ */
+export const LEAVE = { free: 0.5, block: 0.8, never: Infinity } as const;
 /** How likely the load that it is left for may be to fail. */
 const SAFE_FAILS = 0.1;
 /** And how likely the next one may be, where none is as safe: whoever stays learns nothing, and would stay for ever. */
@@ -124,9 +127,9 @@ interface Judged {
  * The heaviest load in reach that hardly fails, where the first is far too easy, and null where it is not: all in reach are then
  * too easy alike, so that no worth tells them apart, and whoever stays learns nothing.
  */
-function wayOut<T extends Judged>(judged: readonly [T, ...T[]]): T | null {
+function wayOut<T extends Judged>(judged: readonly [T, ...T[]], easyFrom: number): T | null {
   const [stay] = judged;
-  if (stay.likely.tooEasy < SURELY_EASY) return null;
+  if (stay.likely.tooEasy < easyFrom) return null;
   const heavier = judged
     .filter(({ loadG }) => loadG > stay.loadG)
     .sort((one, other) => one.loadG - other.loadG);
@@ -137,15 +140,15 @@ function wayOut<T extends Judged>(judged: readonly [T, ...T[]]): T | null {
 
 /**
  * What is worth most, and what is chosen: the first stays unless another is worth more than `margin` more, or it is far too easy
- * and something heavier hardly fails (unless `mayLeave` is false: a climb has steps of its own). What would likely fail is passed over; where all would, what is least likely to.
+ * and something heavier hardly fails (`easyFrom`: see `LEAVE`). What would likely fail is passed over; where all would, what is least likely to.
  */
 export function choose<T extends Judged>(
   judged: readonly [T, ...T[]],
   margin: number,
-  mayLeave = true,
+  easyFrom: number = LEAVE.free,
 ): { best: T; chosen: T } {
   const [stay] = judged;
-  const out = mayLeave ? wayOut(judged) : null;
+  const out = wayOut(judged, easyFrom);
   if (out) return { best: out, chosen: out };
   const able = judged.filter(({ likely }) => likely.fails <= MOST_FAILS);
   if (able.length === 0) {
