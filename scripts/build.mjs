@@ -6,10 +6,14 @@ import {
   readdirSync,
   readFileSync,
   rmSync,
+  statSync,
   writeFileSync,
 } from 'node:fs';
+import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { promisify } from 'node:util';
+import { brotliCompress } from 'node:zlib';
 import { clientDist, inRoot, serverBundle } from './paths.mjs';
 import { compileLessons } from './lessons.mjs';
 import { must } from './run.mjs';
@@ -66,6 +70,7 @@ export async function buildServer() {
         'drizzle-orm/*',
         'helmet',
         'compression',
+        'express-static-gzip',
         'pino',
         'pino-http',
         'uuid',
@@ -105,6 +110,24 @@ async function writeServiceWorker() {
   for (const warning of warnings) console.warn(warning);
 }
 
+const PACKED = /\.(js|css|html|json|svg|ttf|wasm|webmanifest)$/;
+/** Under this many bytes packing saves nothing. */
+const LEAST_PACKED = 1024;
+
+/** Packs what is served as well as it can be, once: the server has no time for that at each request. */
+async function packClient() {
+  const pack = promisify(brotliCompress);
+  const names = readdirSync(clientDist, { recursive: true }).filter((name) => PACKED.test(name));
+  await Promise.all(
+    names.map(async (name) => {
+      const file = path.join(clientDist, name);
+      // The worker is small, changes with each version, and is always asked for.
+      if (statSync(file).size < LEAST_PACKED || name === 'sw.js') return;
+      await writeFile(`${file}.br`, await pack(await readFile(file)));
+    }),
+  );
+}
+
 /** Exports the web client and its service worker. */
 export async function buildClient() {
   await unlessBuilt(path.join(clientDist, 'sw.js'), ['packages', 'apps/client'], async () => {
@@ -118,6 +141,7 @@ export async function buildClient() {
       env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
     });
     await writeServiceWorker();
+    await packClient();
   });
 }
 

@@ -1,12 +1,14 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { clientDist } from './paths.mjs';
 
 /** What no change may pass, in kilobytes (1000 bytes) of JavaScript after gzip. */
 const LIMIT = 560;
 const GOAL = 520;
+/** And as it is served to browsers of today, by Brotli. */
+const SERVED_LIMIT = 450;
 
 const kB = (bytes) => `${(bytes / 1000).toFixed(0)} kB`;
 
@@ -18,12 +20,16 @@ function clientSizes() {
     .filter((name) => name.endsWith('.js'))
     .map((name) => ({ name, bytes: gzipSync(readFileSync(path.join(folder, name))).length }));
   const first = chunks.filter(({ name }) => html.includes(name));
+  const served = first.map(
+    ({ name }) => brotliCompressSync(readFileSync(path.join(folder, name))).length,
+  );
   const worker = chunks.filter(({ name }) => name.startsWith('spalo-'));
   const rest = chunks.filter((chunk) => !first.includes(chunk) && !worker.includes(chunk));
   const sum = (list) => list.reduce((total, { bytes }) => total + bytes, 0);
   const largest = (list) => Math.max(...list.map(({ bytes }) => bytes));
   return {
     first: sum(first),
+    served: served.reduce((total, bytes) => total + bytes, 0),
     largest: largest(first),
     largestLater: largest(rest),
     worker: sum(worker),
@@ -35,11 +41,11 @@ function clientSizes() {
 export function reportFirstLoad() {
   const sizes = clientSizes();
   console.log(
-    `First load: ${kB(sizes.first)} of JavaScript, gzip (goal ${GOAL}, limit ${LIMIT}); ` +
+    `First load: ${kB(sizes.first)} of JavaScript, gzip (goal ${GOAL}, limit ${LIMIT}), ${kB(sizes.served)} as served (limit ${SERVED_LIMIT}); ` +
       `largest chunk in it ${kB(sizes.largest)}, largest after it ${kB(sizes.largestLater)}, ` +
       `worker ${kB(sizes.worker)}, ${sizes.chunks} chunks`,
   );
-  return sizes.first <= LIMIT * 1000;
+  return sizes.first <= LIMIT * 1000 && sizes.served <= SERVED_LIMIT * 1000;
 }
 
 if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) {

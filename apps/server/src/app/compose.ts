@@ -5,6 +5,7 @@ import path from 'node:path';
 import { API_BASE, openApiDocument } from '@spalo/contract';
 import { nowMs } from '@spalo/core/unit';
 import compression from 'compression';
+import serveStatic from 'express-static-gzip';
 import express, {
   type ErrorRequestHandler,
   type Express,
@@ -185,10 +186,18 @@ function mountClient(server: Express, clientDir: string) {
   const shell = path.join(clientDir, 'index.html');
   if (!existsSync(shell)) return;
   server.use(
-    express.static(clientDir, {
-      setHeaders(response, file) {
-        const hashed = /[\\/]_expo[\\/]|[\\/]assets[\\/]/.test(file);
-        response.set('Cache-Control', hashed ? 'public, max-age=31536000, immutable' : 'no-cache');
+    // What the build has packed once, better than there is time for at each request, is served as it is.
+    serveStatic(clientDir, {
+      enableBrotli: true,
+      orderPreference: ['br'],
+      serveStatic: {
+        setHeaders(response, file) {
+          const hashed = /[\\/]_expo[\\/]|[\\/]assets[\\/]/.test(file);
+          response.setHeader(
+            'Cache-Control',
+            hashed ? 'public, max-age=31536000, immutable' : 'no-cache',
+          );
+        },
       },
     }),
   );
@@ -230,10 +239,12 @@ export function makeServer(app: App, clientDir: string | null): Express {
   server.use(API_BASE, ownSite, largeFromKnown(app));
   server.use(`${API_BASE}/imports`, express.json({ limit: IMPORT_LIMIT }));
   server.use(API_BASE, express.json({ limit: BODY_LIMIT }));
-  server.get(
-    `${API_BASE}/openapi.json`,
-    (_request, response) => void response.json(openApiDocument()),
-  );
+  // Made when it is first asked for, and the same from then on.
+  let document: ReturnType<typeof openApiDocument> | null = null;
+  server.get(`${API_BASE}/openapi.json`, (_request, response) => {
+    document ??= openApiDocument();
+    response.json(document);
+  });
   for (const router of [
     accountsRouter,
     ownAccountRouter,

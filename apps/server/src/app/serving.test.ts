@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { brotliCompressSync } from 'node:zlib';
 import { config } from './config';
 import { device, testServer, type TestServer } from '../test/server';
 
@@ -8,7 +9,9 @@ const clientDir = mkdtempSync(path.join(tmpdir(), 'spalo-client-'));
 mkdirSync(path.join(clientDir, '_expo'));
 writeFileSync(path.join(clientDir, 'index.html'), '<title>Spalo</title>');
 writeFileSync(path.join(clientDir, 'sw.js'), '// worker');
-writeFileSync(path.join(clientDir, '_expo/entry-0123abcd.js'), '// entry');
+const entry = '// entry of the client\n'.repeat(400);
+writeFileSync(path.join(clientDir, '_expo/entry-0123abcd.js'), entry);
+writeFileSync(path.join(clientDir, '_expo/entry-0123abcd.js.br'), brotliCompressSync(entry));
 
 let server: TestServer;
 beforeAll(async () => {
@@ -30,6 +33,22 @@ describe('the client', () => {
   it('keeps files that are named by their content', async () => {
     const answer = await get('/_expo/entry-0123abcd.js').expect(200);
     expect(answer.headers['cache-control']).toMatch(/immutable/);
+  });
+
+  it('gets files as the build packed them, where it can read that', async () => {
+    const ask = (encoding: string) =>
+      get('/_expo/entry-0123abcd.js').set('Accept-Encoding', encoding).expect(200);
+    const packed = await ask('gzip, deflate, br');
+    expect(packed.headers).toMatchObject({
+      'content-encoding': 'br',
+      'content-length': String(brotliCompressSync(entry).length),
+      'content-type': expect.stringMatching(/javascript/),
+      'cache-control': expect.stringMatching(/immutable/),
+      vary: expect.stringMatching(/Accept-Encoding/),
+    });
+    const plain = await ask('identity');
+    expect(plain.headers['content-encoding']).toBeUndefined();
+    expect(plain.text).toBe(entry);
   });
 
   it('gets no shell in place of a file that is not there, nor for an unknown operation', async () => {
