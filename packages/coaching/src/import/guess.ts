@@ -2,7 +2,7 @@ import type { Unit } from '@spalo/core/unit';
 import { loadOf, setsOf, unitIn } from './cells';
 import { guessOrder } from './days';
 import type { NamedLift } from './lift-names';
-import type { Field, Guess, LiftColumns, Reading } from './reading';
+import type { Field, Guess, LiftColumns, Reading, Rival } from './reading';
 import type { Table } from './table';
 
 /** Words by which a heading names a field, most telling first. */
@@ -31,12 +31,29 @@ const bare = (cell: string) =>
     .replace(/\s+/g, ' ')
     .trim();
 
-/** What a heading names; null where it names nothing that is read. */
-function fieldOf(cell: string): Field | null {
+/** What was asked, or is the best so far: none of it was done. */
+const PLANNED =
+  /\b(targets?|plan(ned)?|prescri(bed|ption)|programmed|suggested|recommended|goals?|e?1 ?rm|max(imum)?|best|pr|pb|previous|last|next)\b/;
+/** What says that it was done, beside what was asked. */
+const DONE = /\b(actual(ly)?|done|completed|performed|achieved|logged|result|real)\b/;
+/** Days of something else than the session. */
+const OTHER_DAY = /\b(birth(day)?|dob|born|joined|since|expir\w*|created|updated|modified|due)\b/;
+
+/** The field that a heading names, whether or not it was done. */
+function namedBy(cell: string): Field | null {
   const text = bare(cell);
   if (text === '' || /\b(id|body)\b/.test(text)) return null;
-  return words.find(([, word]) => word.test(text))?.[0] ?? null;
+  const field = words.find(([, word]) => word.test(text))?.[0] ?? null;
+  return field === 'day' && OTHER_DAY.test(text) ? null : field;
 }
+
+const isPlanned = (cell: string): boolean => {
+  const text = bare(cell);
+  return PLANNED.test(text) && !DONE.test(text);
+};
+
+/** What a heading names of what was done; null where it names nothing that is read. */
+const fieldOf = (cell: string): Field | null => (isPlanned(cell) ? null : namedBy(cell));
 
 const HEADS = 15;
 
@@ -60,17 +77,49 @@ function headIn(table: Table): Head | null {
   return best;
 }
 
-/** The columns by what they are called: the first of each kind; of loads the one in kilograms where there are two. */
+/** Whether a heading names the load in kilograms that another names in pounds. */
+const isTwin = (head: string, other: string): boolean =>
+  unitIn(head.replace(/_/g, ' ')) === 'kg' && unitIn(other.replace(/_/g, ' ')) === 'lb';
+
+/** Fields of which a file has one, where it has one row a set. */
+const SINGLE: readonly Field[] = ['day', 'client', 'lift', 'load', 'reps'];
+
+/** Fields that several columns may hold as well as the one that was taken. */
+function rivalsOf(
+  row: readonly string[],
+  named: readonly (Field | null)[],
+  taken: Reading['columns'],
+): Rival[] {
+  return SINGLE.flatMap((field) => {
+    const at = taken[field];
+    if (at === undefined) return [];
+    const isDone = DONE.test(bare(row[at]!));
+    const others = row.filter(
+      (head, column) =>
+        column !== at &&
+        named[column] === field &&
+        DONE.test(bare(head)) === isDone &&
+        !isTwin(row[at]!, head),
+    );
+    return others.length > 0 ? [{ field, heads: [row[at]!, ...others] }] : [];
+  });
+}
+
+/**
+ * The columns by what they are called: the first of each kind, before it one that says that it was done; of loads the one in
+ * kilograms where there are two.
+ */
 function columnsOf(row: readonly string[], named: readonly (Field | null)[]): Reading['columns'] {
   const columns: Reading['columns'] = {};
   named.forEach((field, at) => {
     if (!field) return;
     const known = columns[field];
+    const isDone = (column: number) => DONE.test(bare(row[column]!));
     const better =
-      field === 'load' &&
       known !== undefined &&
-      unitIn(row[at]!.replace(/_/g, ' ')) === 'kg' &&
-      unitIn(row[known]!.replace(/_/g, ' ')) === 'lb';
+      (isDone(at) !== isDone(known)
+        ? isDone(at)
+        : field === 'load' && isTwin(row[at]!, row[known]!));
     if (known === undefined || better) columns[field] = at;
   });
   return columns;
@@ -186,5 +235,9 @@ export function guessReading(
     reading: { skip, columns, beside, unit: said ?? unit, comma, days: order },
     unitUnsaid: said === null && columns.unit === undefined,
     daysUnsure: !sure,
+    planned: (head ? table[head.row]! : []).filter(
+      (cell) => isPlanned(cell) && namedBy(cell) !== null,
+    ),
+    rivals: head && beside.length === 0 ? rivalsOf(table[head.row]!, head.named, columns) : [],
   };
 }

@@ -78,6 +78,51 @@ describe('spreadsheets of five shapes', () => {
   });
 });
 
+describe('a spreadsheet that says more than what was done', () => {
+  const rows = (head: string, ...lines: string[]) => [head, ...lines].join('\n');
+  const done = (text: string) =>
+    read(text).sets.map(({ day, loadG, reps }) => `${day} ${loadG / 1000} × ${reps}`);
+
+  it.each([
+    ['Target weight', 'Actual weight', 'Target reps', 'Actual reps'],
+    ['Planned load', 'Load', 'Planned reps', 'Reps'],
+    ['Prescribed kg weight', 'Weight', 'Prescribed reps', 'Reps done'],
+    ['Max weight', 'Weight (kg)', 'Goal reps', 'Reps'],
+    ['Weight', 'Actual weight', 'Reps', 'Reps completed'],
+  ])('takes what was done: %s and %s', (asked, load, askedReps, reps) => {
+    const head = `Date,Exercise,${asked},${askedReps},${load},${reps}`;
+    expect(
+      done(rows(head, '2025-02-03,Squat,100,5,92.5,4', '2025-02-05,Squat,100,5,95,5')),
+    ).toEqual(['2025-02-03 92.5 × 4', '2025-02-05 95 × 5']);
+  });
+
+  it('takes nothing of a plan for what was done, and says what it left', () => {
+    const text = rows(
+      'Date,Exercise,Target weight,Target reps,RPE target',
+      '2025-02-03,Squat,100,5,8',
+    );
+    const { guess, sets } = read(text);
+    expect(sets).toEqual([]);
+    expect(guess.reading.columns.load).toBeUndefined();
+    expect(guess.planned).toEqual(['Target weight', 'Target reps', 'RPE target']);
+  });
+
+  it('takes no birth date for the day of a session', () => {
+    const head = 'Name,Date of birth,Date,Exercise,kg,reps';
+    expect(done(rows(head, 'Ada,1991-05-04,2025-02-03,Squat,60,8'))).toEqual(['2025-02-03 60 × 8']);
+    expect(
+      read(rows('Name,Birth date,Exercise,kg,reps', 'Ada,1991-05-04,Squat,60,8')).sets,
+    ).toEqual([]);
+  });
+
+  it('asks where two columns may hold the same, and not where one is the other in pounds', () => {
+    const two = read(rows('Date,Exercise,Weight 1,Weight 2,reps', '2025-02-03,Squat,60,65,8'));
+    expect(two.guess.rivals).toEqual([{ field: 'load', heads: ['Weight 1', 'Weight 2'] }]);
+    const twins = read(rows('Date,Exercise,Weight kg,Weight lb,reps', '2025-02-03,Squat,60,132,8'));
+    expect(twins.guess.rivals).toEqual([]);
+  });
+});
+
 describe('a broken spreadsheet', () => {
   it('says the fault of every row, with its place', () => {
     const text = [

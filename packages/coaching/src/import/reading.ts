@@ -46,6 +46,16 @@ export interface Guess {
   unitUnsaid: boolean;
   /** Its days read as well in another order. */
   daysUnsure: boolean;
+  /** Headings of what was asked, not done: they are not taken. */
+  planned: string[];
+  /** What more than one column may hold. */
+  rivals: Rival[];
+}
+
+/** Headings that may name the same, the one that is taken first. */
+export interface Rival {
+  field: Field;
+  heads: string[];
 }
 
 /** The columns of a file by name, as the heading has them. */

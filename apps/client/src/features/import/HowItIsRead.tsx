@@ -1,3 +1,4 @@
+import { listText } from '@spalo/core/unit';
 import { columnLetters, fields, type DayOrder, type Field } from '@spalo/coaching/import';
 import { useState } from 'react';
 import { Pressable, ScrollView, Text, View } from 'react-native';
@@ -140,6 +141,16 @@ export function HowItIsRead({ importing }: { importing: Importing }) {
           Tap the head of the column that does.
         </Banner>
       )}
+      {guess.planned.length > 0 && (
+        <Quiet className="text-ink">
+          {`Not taken, since it says what was asked and not what was done: ${listText(guess.planned)}.`}
+        </Quiet>
+      )}
+      {guess.rivals.map(({ field, heads }) => (
+        <Quiet key={field} className="text-oxide">
+          {`${listText(heads)} may each hold the ${names[field].toLowerCase()}: the first is taken. Tap a head to take another.`}
+        </Quiet>
+      ))}
       <Sample importing={importing} />
       <View className="gap-1">
         <Strong>Loads are in</Strong>
