@@ -6,6 +6,7 @@ import {
   BETWEEN_LIFTS_S,
   draftLoads,
   planLift,
+  likelySteps,
   stepsDuration,
   type ProgrammeLift,
 } from '@spalo/core/planning';
@@ -39,18 +40,17 @@ export interface BuildWish {
   banned: readonly string[];
 }
 
-/** A lift that must be learned: a bar, or a squat, lunge or hinge that stands free. */
-function mustBeLearned({ implement, pattern, position }: Lift): boolean {
-  if (implement === 'barbell' || implement === 'trap bar') return true;
-  const free = implement !== 'machine' && implement !== 'stack' && implement !== 'assisted';
-  const big = pattern === 'squat' || pattern === 'lunge' || pattern === 'hinge';
-  return big && free && position === 'standing';
-}
+/** How many lifts that are new, each a weight to be found, somebody takes in at once. */
+const MOST_NEW = { nervous: 2, beginning: 3, others: 4 } as const;
+/** Months of training until which little is known of how fast they learn. */
+const BEGINNING_MONTHS = 6;
 
-/** How many lifts that are new somebody takes in at once: two in the first year, one when nervous. */
-const MOST_NEW = { firstYear: 2, nervous: 1 } as const;
-/** Nobody is held back who has trained for long. */
-const ANY = 99;
+const mostNew = ({ nervous, trainingMonths }: Training['client']): number =>
+  nervous
+    ? MOST_NEW.nervous
+    : trainingMonths < BEGINNING_MONTHS
+      ? MOST_NEW.beginning
+      : MOST_NEW.others;
 
 /** Days within which a lift counts as done last time. */
 const LATELY_DAYS = 10;
@@ -69,7 +69,8 @@ function secondsBy(plan: PlannedLift, setChoice: readonly number[], room: Room):
   const [set] = plan.steps.filter(({ kind }) => kind === 'working');
   return setChoice.map((sets) => {
     const steps = [...warmUps, ...Array.from({ length: sets }, () => set!)];
-    const { warmUpS, workS } = stepsDuration(steps, plan, room);
+    const likely = likelySteps({ ...plan, steps });
+    const { warmUpS, workS } = stepsDuration(likely, plan, room);
     return Math.ceil(warmUpS + workS + BETWEEN_LIFTS_S);
   });
 }
@@ -91,13 +92,6 @@ function meritsOf(lift: Lift, training: Training, usual: readonly string[]): Mer
     ['new', lastDone === null && !client.reports.some(({ liftId }) => liftId === lift.id)],
   ];
   return all.filter(([, holds]) => holds).map(([merit]) => merit);
-}
-
-/** Whether a lift counts against what may be new: to who has trained nothing here yet, only what must be learned does. */
-function countsAsNew(lift: Lift, merits: readonly Merit[], { client }: Training): boolean {
-  if (!merits.includes('new')) return false;
-  const isFirst = Object.values(client.history.lifts).every(({ lastDone }) => lastDone === null);
-  return isFirst ? mustBeLearned(lift) : true;
 }
 
 /** Whether even the lightest load here is more than somebody who never did a lift is believed to lift. */
@@ -135,7 +129,7 @@ export function buildAskFor(training: Training, wish: BuildWish, generalS: numbe
     const plan = planLift(entry, input, false);
     if (!plan) return [];
     const merits = meritsOf(entry.lift, training, usual);
-    const isNew = countsAsNew(entry.lift, merits, training);
+    const isNew = merits.includes('new');
     return [{ lift: entry.lift, seconds: secondsBy(plan, setChoice, room), isNew, merits }];
   });
   const done = setsBetween(client.history, wish.week.from, wish.week.to);
@@ -157,7 +151,7 @@ export function buildAskFor(training: Training, wish: BuildWish, generalS: numbe
     ],
     // The first lift needs no change to it.
     seconds: wish.minutes * 60 - generalS + BETWEEN_LIFTS_S,
-    mostNew: firstYear ? (client.nervous ? MOST_NEW.nervous : MOST_NEW.firstYear) : ANY,
+    mostNew: mostNew(client),
     setChoice,
     week: coverOfWeek(done),
     sessionsLeft: wish.sessionsLeft ?? Math.max(1, sessionsAWeek(client, now) - daysDone),

@@ -40,9 +40,23 @@ export function stepsDuration(
   };
 }
 
+/** Sets that a climb to a weight not known yet takes, on the whole: it is planned as three, and goes on while it is far from it. */
+const CLIMB_SETS = 4;
+
+/** The sets that a lift will likely take: as planned, of a climb some more. */
+export function likelySteps({
+  steps,
+  climb,
+}: Pick<PlannedLift, 'steps' | 'climb'>): readonly Step[] {
+  const last = steps.findLast(({ kind }) => kind === 'working');
+  if (!climb || !last) return steps;
+  const more = CLIMB_SETS - steps.filter(({ kind }) => kind === 'working').length;
+  return [...steps, ...Array.from({ length: Math.max(0, more) }, () => last)];
+}
+
 /** Two lifts in turn: each rests while the other works, the change of its load included. */
 function inTurnDuration(lifts: readonly [PlannedLift, PlannedLift], room: Room): StepsDuration {
-  const turns = lifts.map((lift) => timedSteps(lift.steps, lift, room));
+  const turns = lifts.map((lift) => timedSteps(likelySteps(lift), lift, room));
   const ready = [0, 0];
   const next = [0, 0];
   let [now, warmUpS] = [0, 0];
@@ -81,7 +95,7 @@ export function sessionDuration(
 ): { generalS: number; rampsS: number; workS: number; totalS: number } {
   const turns = inOrder(lifts);
   const parts = turns.map(({ lift, partner }) =>
-    partner ? inTurnDuration([lift, partner], room) : stepsDuration(lift.steps, lift, room),
+    partner ? inTurnDuration([lift, partner], room) : stepsDuration(likelySteps(lift), lift, room),
   );
   const generalS = generalSeconds(general);
   const rampsS = parts.reduce((sum, part) => sum + part.warmUpS, 0);

@@ -18,5 +18,5 @@ export {
   type Needed,
   type Want,
 } from './clash';
-export { BETWEEN_LIFTS_S, sessionDuration, stepsDuration } from './duration';
+export { BETWEEN_LIFTS_S, likelySteps, sessionDuration, stepsDuration } from './duration';
 export { loadCardRow, type CardCell, type CardRow } from './load-card';
