@@ -1,6 +1,8 @@
-import type { Proposal, Scheme, Situation } from '../decision';
+import type { DecisionContext, Proposal, Scheme, Situation } from '../decision';
+import { stepUp } from '../../loads/loads';
+import { massText } from '../../unit/mass';
 import { ofNearLoads } from '../../loads/near-loads';
-import { aimHere, bestSets, choose, isDear, type BestSets } from '../../strength/worth';
+import { aimHere, bestSets, choose, isDear, LEAVE, type BestSets } from '../../strength/worth';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
 import type { Why } from '../../words/why';
@@ -46,6 +48,23 @@ function stepOn([stay, ...others]: readonly [BestSets, ...BestSets[]]): BestSets
   );
 }
 
+/** From this share of the load on a step to the next one is a long one. */
+const LONG_STEP = 0.15;
+
+/** What carries progress where no load here does: nothing heavier, or the next one too far; null where loads do. */
+function whereLoadsEnd(
+  { loadG, likely }: BestSets,
+  { loads, unit }: DecisionContext,
+): string | null {
+  if (likely.tooEasy < LEAVE.free) return null;
+  const next = stepUp(loads, loadG);
+  if (!next)
+    return 'Nothing heavier is here: slower on the way down, a pause, or one side at a time.';
+  return next.loadG > loadG * (1 + LONG_STEP)
+    ? `The next load here, ${massText(next.loadG, unit)}, is a long step: slower on the way down, or a pause, until it is in reach.`
+    : null;
+}
+
 /**
  * Load and reps whose sets are most likely to leave the asked reserve, by all that is believed: of the lift, of how
  * tired sets leave the client, of the day. One report moves the belief and nothing else.
@@ -73,7 +92,8 @@ export const byOutlook: Scheme = {
     const reps = chosen.reps[0]!;
     const tiring = chosen.reps.at(-1)! < reps ? chosen.reps : [];
     const said = { loadG, reps, left: leaves(chosen.likely, usualRir), tiring };
-    return { plan: { ...plan, loadG, reps, targetRir: usualRir }, why: whyOf() };
+    const advice = whereLoadsEnd(chosen, context);
+    return { plan: { ...plan, loadG, reps, targetRir: usualRir }, why: whyOf(), advice };
 
     function whyOf(): Why {
       if (chosen === earned) return { code: 'up-earned', ...said, rir: usualRir };

@@ -1,10 +1,12 @@
 import { said } from '../../test/said';
 import fc from 'fast-check';
 import { loadables } from '../../loads/loadables';
-import { exactly } from '../../loads/loads';
+import { exactly, listed } from '../../loads/loads';
 import type { LiftPlan } from '../../session/plan';
 import { schemeNames } from '../../session/scheme';
 import { newLift, type LoggedSet } from '../../session/state';
+import { profileOf } from '../../strength/profile';
+import { startingBelief, takeSets } from '../../strength/replay';
 import { lifts, NOW, person, room, squat, unknown } from '../../test/fixtures';
 import { log } from '../../test/log';
 import { decide, planOf } from '../decide';
@@ -30,6 +32,15 @@ const around: DecisionContext = {
   usualRir: 2,
   careful: false,
 };
+
+/** What is believed of somebody who has just done this load for eight with two left. */
+function believing(loadG: number) {
+  const belief = startingBelief(person, lifts, NOW);
+  const set = { liftId: squat.id, sessionId: 'one', at: NOW, loadG, reps: 8, cleanReps: 8, rir: 2 };
+  const done = [0, 1, 2].map((n) => ({ ...set, id: `b${n}`, bearing: 'counts' as const }));
+  takeSets(belief, person, done, NOW);
+  return profileOf(belief, person, NOW);
+}
 
 interface Done {
   reps: number;
@@ -92,6 +103,22 @@ describe('skill', () => {
     expect(after(plan, easy, { faultHistory: ['knees'] }).proposed.loadG).toBe(plan.loadG);
     const reserveLed = after({ ...plan, scheme: 'reserve-led' }, easy).proposed.loadG;
     expect(after(plan, easy, { faultHistory: [null] }).proposed.loadG).toBe(reserveLed);
+  });
+});
+
+describe('where the loads of a room end', () => {
+  const sets = three({ reps: 12, cleanReps: 12, rir: 4 });
+  const strong = believing(120_000);
+  const heaviest = (grams: number[]) =>
+    listed(grams.map((loadG) => ({ loadG, build: { kind: 'body', added: [] } })));
+
+  it('is said with what carries progress instead, and not where a load does', () => {
+    const rack = { strength: strong, loads: heaviest([40_000, 60_000]) };
+    expect(after(base, sets, rack).advice).toMatch(/^Nothing heavier is here: slower/);
+    const far = { strength: strong, loads: heaviest([60_000, 200_000]) };
+    expect(after(base, sets, far).advice).toMatch(/^The next load here, 200 kg, is a long step/);
+    expect(after(base, sets, { strength: strong }).advice).toBeNull();
+    expect(after(base, three(asPlanned), { strength: believing(60_000) }).advice).toBeNull();
   });
 });
 
