@@ -6,6 +6,7 @@ const style = (change: object = {}) => ({
   name: 'Plain',
   suits: words,
   standard: words,
+  teach: ['one', 'two', 'three'].map((id) => ({ id, do: `${words}: ${id}`, right: words })),
   checkpoints: phases.map((phase, at) => ({
     id: `point-${at}`,
     phase,
@@ -132,6 +133,11 @@ describe('compiling a lesson', () => {
         }),
       },
       /one is for safety/,
+    ],
+    [
+      'no order to teach it in',
+      { 'squat/plain': style({ teach: style().teach.slice(1) }) },
+      /teach.*three to six steps/s,
     ],
     [
       'a cue of another school',

@@ -49,33 +49,20 @@ function nameOf(liftId: string, names: Names, { lift, drill }: { lift?: string; 
   return name;
 }
 
-/** The teaching order of a style: as it is written, else the easier rungs of the ladder and then the lift itself. */
-function teachOf({ teach, standard }: StyleSource, ladder: Lesson['ladder']): TeachStep[] {
-  if (teach) {
-    return teach.map(({ lift, drill, ...step }) => ({
-      ...step,
-      liftId: lift ?? null,
-      drillId: drill ?? null,
-    }));
-  }
-  const rung = ({ name, moveOn, liftId, drillId }: Lesson['ladder'][number]) => ({
-    id: `rung-${liftId ?? drillId ?? ''}`,
-    do: `${name}, light and slow.`,
-    liftId,
-    drillId,
-    right: moveOn,
-  });
-  const easier = ladder.filter(({ place }) => place === 'easier').map(rung);
-  const own = ladder.filter(({ place }) => place === 'this').map(rung);
-  return [...easier, ...own.map((step) => ({ ...step, right: standard }))];
-}
+/** The teaching order of a style. */
+const teachOf = ({ teach }: StyleSource): TeachStep[] =>
+  teach.map(({ lift, drill, ...step }) => ({
+    ...step,
+    liftId: lift ?? null,
+    drillId: drill ?? null,
+  }));
 
-function styleOf(id: string, source: StyleSource, ladder: Lesson['ladder']): Style {
+function styleOf(id: string, source: StyleSource): Style {
   const { cues, faults, never: _never, teach: _teach, ...rest } = source;
   return {
     id,
     ...rest,
-    teach: teachOf(source, ladder),
+    teach: teachOf(source),
     cues: cues.map(({ id: cueId, at, say, ...cue }) => ({
       id: cueId,
       checkpointId: at,
@@ -102,7 +89,7 @@ const contradictions = ({ never, cues }: StyleSource): string[] =>
 
 function readStyle(
   sources: Sources,
-  { liftId, ladder }: Pick<Lesson, 'liftId' | 'ladder'>,
+  liftId: string,
   styleId: string,
   names: Names,
 ): Style {
@@ -112,8 +99,8 @@ function readStyle(
     throw new LessonProblems(wrong.map((problem) => `${liftId}: style ${styleId}: ${problem}`));
   }
   // A step is of the catalogue, or it is its own words.
-  for (const step of source.teach ?? []) if (step.lift ?? step.drill) nameOf(liftId, names, step);
-  return styleOf(styleId, source, ladder);
+  for (const step of source.teach) if (step.lift ?? step.drill) nameOf(liftId, names, step);
+  return styleOf(styleId, source);
 }
 
 function taughtFault({ id, name, glyph, weight, causes }: Style['faults'][number]): TaughtFault {
@@ -163,7 +150,7 @@ export function compileLesson(
     : { styles: {}, cues: {}, faults: {}, checkpoints: {} };
   const ladder = source.ladder.map((rung) => rungOf(liftId, names, rung));
   const styles = source.styles.map((styleId) =>
-    readStyle(sources, { liftId, ladder }, styleId, names),
+    readStyle(sources, liftId, styleId, names),
   );
   const shaped = lessonSchema.safeParse({ ...source, ladder, liftId, styles });
   if (!shaped.success) {

@@ -27,7 +27,7 @@ export const styleSource = z.strictObject({
   position: position.optional(),
   /** Words of other schools that no cue of this style may say. */
   never: z.array(words).default([]),
-  /** The order for a first time; where it is missing, the easier rungs of the ladder are. */
+  /** The order for a first time, each step with what moves on to the next. */
   teach: z
     .array(
       z.strictObject({
@@ -38,7 +38,8 @@ export const styleSource = z.strictObject({
         drill: words.optional(),
       }),
     )
-    .optional(),
+    .min(3, 'a style is taught in three to six steps')
+    .max(6, 'a style is taught in three to six steps'),
   checkpoints: z.array(
     z.strictObject({
       id: words,
