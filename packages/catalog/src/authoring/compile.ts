@@ -87,12 +87,7 @@ const contradictions = ({ never, cues }: StyleSource): string[] =>
       .map((phrase) => `the cue ${id} says "${phrase}", which this style never does`),
   );
 
-function readStyle(
-  sources: Sources,
-  liftId: string,
-  styleId: string,
-  names: Names,
-): Style {
+function readStyle(sources: Sources, liftId: string, styleId: string, names: Names): Style {
   const source = read(styleSource, sources, `${liftId}/${styleId}`);
   const wrong = contradictions(source);
   if (wrong.length > 0) {
@@ -149,9 +144,7 @@ export function compileLesson(
     ? read(retiredSource, sources, `${liftId}/retired`)
     : { styles: {}, cues: {}, faults: {}, checkpoints: {} };
   const ladder = source.ladder.map((rung) => rungOf(liftId, names, rung));
-  const styles = source.styles.map((styleId) =>
-    readStyle(sources, liftId, styleId, names),
-  );
+  const styles = source.styles.map((styleId) => readStyle(sources, liftId, styleId, names));
   const shaped = lessonSchema.safeParse({ ...source, ladder, liftId, styles });
   if (!shaped.success) {
     throw new LessonProblems(
