@@ -10,7 +10,7 @@ const style = (change: object = {}) => ({
   checkpoints: phases.map((phase, at) => ({
     id: `point-${at}`,
     phase,
-    look: 'Look',
+    look: 'The look',
     from: 'side',
     right: words,
     why: words,
@@ -133,6 +133,15 @@ describe('compiling a lesson', () => {
         }),
       },
       /one is for safety/,
+    ],
+    [
+      'a look of one word',
+      {
+        'squat/plain': style({
+          checkpoints: style().checkpoints.map((point) => ({ ...point, look: 'Dead' })),
+        }),
+      },
+      /more than one word/,
     ],
     [
       'no order to teach it in',

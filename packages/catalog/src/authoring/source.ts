@@ -44,7 +44,7 @@ export const styleSource = z.strictObject({
     z.strictObject({
       id: words,
       phase: z.enum(phases),
-      look: words,
+      look: words.regex(/\S \S/, 'what to look at is more than one word'),
       from: z.enum(views),
       right: words,
       why: words,
