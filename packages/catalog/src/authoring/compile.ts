@@ -8,6 +8,7 @@ import {
 } from '../schema/lesson';
 import type { Retired, Taught, TaughtFault } from '../schema/taught';
 import { checkLesson, checkShared } from './check';
+import { ladderLoops } from './ladder-loops';
 import { lessonSource, retiredSource, styleSource, type StyleSource } from './source';
 
 /** Parsed YAML by path without ending, as `back-squat/high-bar`. */
@@ -171,7 +172,10 @@ export function compileAll(sources: Sources, names: Names) {
       return [];
     }
   });
-  problems.push(...checkShared(compiled.map(({ lesson }) => lesson)));
+  const lessons = compiled.map(({ lesson }) => lesson);
+  problems.push(...checkShared(lessons));
+  for (const loop of ladderLoops(lessons))
+    problems.push(`these ladders lead in a circle: ${loop.join(' → ')}`);
   const folders = new Set([...sources.keys()].map((file) => file.split('/')[0]));
   for (const folder of folders) {
     if (folder && !liftIds.includes(folder)) {
