@@ -8,6 +8,7 @@ const rung = (liftId: string, place: Rung['place']): Rung => ({
   drillId: null,
   place,
   moveOn: 'Ten clean.',
+  clean: null,
 });
 const lesson = (liftId: string, ...others: Rung[]) => ({
   liftId,
