@@ -1,7 +1,7 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { brotliCompressSync, gzipSync } from 'node:zlib';
+import { gzipSync } from 'node:zlib';
 import { clientDist } from './paths.mjs';
 
 /** What no change may pass, in kilobytes (1000 bytes) of JavaScript after gzip. */
@@ -20,9 +20,8 @@ function clientSizes() {
     .filter((name) => name.endsWith('.js'))
     .map((name) => ({ name, bytes: gzipSync(readFileSync(path.join(folder, name))).length }));
   const first = chunks.filter(({ name }) => html.includes(name));
-  const served = first.map(
-    ({ name }) => brotliCompressSync(readFileSync(path.join(folder, name))).length,
-  );
+  // As the build has packed them.
+  const served = first.map(({ name }) => statSync(path.join(folder, `${name}.br`)).size);
   const worker = chunks.filter(({ name }) => name.startsWith('spalo-'));
   const rest = chunks.filter((chunk) => !first.includes(chunk) && !worker.includes(chunk));
   const sum = (list) => list.reduce((total, { bytes }) => total + bytes, 0);

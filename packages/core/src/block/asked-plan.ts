@@ -1,10 +1,11 @@
+import { OPEN_RESERVE } from '../unit/reserve';
 import { CAP } from '../lift/cap';
 import type { Lift } from '../lift/lift';
 import { atOrBelow, type Loads } from '../loads/loads';
 import { ofNearLoads } from '../loads/near-loads';
 import { rangeWith, type LiftPlan } from '../session/plan';
 import type { BlockDay } from '../session/block-day';
-import { OPEN_RESERVE, type PastSet } from '../strength/past-set';
+import type { PastSet } from '../strength/past-set';
 import type { StrengthProfile } from '../strength/profile';
 import { bestSets, choose, isDear, LEAVE } from '../strength/worth';
 import type { Grams } from '../unit/mass';

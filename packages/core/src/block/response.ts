@@ -1,7 +1,8 @@
+import { OPEN_RESERVE } from '../unit/reserve';
 import type { Lift } from '../lift/lift';
 import { isInFirstYear } from '../person/training-age';
 import { GAIN } from '../strength/constants';
-import { OPEN_RESERVE, type PastSet } from '../strength/past-set';
+import type { PastSet } from '../strength/past-set';
 
 /** What a strategy does for a lift. */
 export type ResponseVerdict = 'responding' | 'too early' | 'fading' | 'going back';

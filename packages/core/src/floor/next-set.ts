@@ -1,3 +1,4 @@
+import { OPEN_RESERVE } from '../unit/reserve';
 import type { Lift } from '../lift/lift';
 import { atOrBelow, stepDown, stepUp, type Loads } from '../loads/loads';
 import { ofNearLoads } from '../loads/near-loads';
@@ -11,7 +12,6 @@ import { allowedLoad, stays } from '../session/ceiling';
 import { AFTER_SAFETY_FAULT, isUnclean } from '../session/clean';
 import type { Step } from '../session/plan';
 import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from '../session/state';
-import { OPEN_RESERVE } from '../strength/past-set';
 import type { Outlook } from '../strength/outlook';
 import type { StrengthProfile } from '../strength/profile';
 import {

@@ -1,3 +1,4 @@
+import { OPEN_RESERVE } from '../unit/reserve';
 import {
   biasAt,
   carryAt,
@@ -12,7 +13,7 @@ import {
   type Look,
 } from './belief';
 import { CARRY, FATIGUE, NOISE } from './constants';
-import { endedAtLimit, OPEN_RESERVE, type PastSet } from './past-set';
+import { endedAtLimit, type PastSet } from './past-set';
 import { likelihood, SLIP, type Said } from './said';
 
 /** What a client had done that day before a set. */

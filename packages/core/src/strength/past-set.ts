@@ -26,9 +26,6 @@ export interface PastSet {
   rampMove?: RampMove;
 }
 
-/** Reserve said as "4 or more": a lower bound, not a number. */
-export const OPEN_RESERVE = 4;
-
 /** Whether a set ended because no further rep could be done: it names the limit, and not only who says so. */
 export const endedAtLimit = ({
   reps,

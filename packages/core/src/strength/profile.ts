@@ -1,3 +1,4 @@
+import { OPEN_RESERVE } from '../unit/reserve';
 import type { Lift, LoadBelief } from '../lift/lift';
 import { startsCareful } from '../person/careful';
 import type { Person } from '../person/person';
@@ -10,7 +11,7 @@ import { feel, type DayForm, type RampMove } from './day-form';
 import { isSlip, observationOf, rested } from './observe-set';
 import { outlookOn, type Outlook, type OutlookDay } from './outlook';
 import { newDay, passTime, passWeeks } from './passing-time';
-import { OPEN_RESERVE, type PastSet } from './past-set';
+import type { PastSet } from './past-set';
 import { startingBelief, takeSets } from './replay';
 import { nothingYet, onlyBehind, type SoFar } from './so-far';
 import { takeRatios, type StudioRatios } from './studio-ratios';

@@ -1,6 +1,6 @@
+import { OPEN_RESERVE } from '../unit/reserve';
 import { below } from '../unit/normal';
 import { NOISE } from './constants';
-import { OPEN_RESERVE } from './past-set';
 
 // Looked up once, for these run some forty times a set.
 const { hypot, max } = Math;

@@ -1,6 +1,7 @@
-import { amountText } from '../lift/counted';
+import { amountText, heldCounts } from '../lift/counted';
 import { listText } from '../unit/language';
 import { massText, type Unit } from '../unit/mass';
+import { OPEN_RESERVE } from '../unit/reserve';
 import { decisionRows } from './decisions';
 import { floorRows } from './floor';
 import { limitRows } from './limits';
@@ -30,16 +31,13 @@ export type Why = Coded[WhyCode];
 /** The same as it is kept: in logs from before there were codes it is the sentence itself. */
 export type StoredWhy = Why | string;
 
-/** At least so much left in reserve is not counted any more. */
-const OPEN = 4;
-
 const muchText = (much: Much, unit: Unit): string =>
   'loadG' in much
     ? massText(much.loadG, unit)
     : amountText(much.amount, much.of === 'reps' ? undefined : much.of);
 
 const setText = ({ clean, rir }: DoneSet): string => {
-  const left = rir === null ? '' : rir >= OPEN ? ', 4 or more left' : `, ${rir} left`;
+  const left = rir === null ? '' : rir >= OPEN_RESERVE ? ', 4 or more left' : `, ${rir} left`;
   return `${clean} clean${left}`;
 };
 
@@ -110,7 +108,7 @@ const checks: Record<Exclude<Kind, 'why'>, (value: unknown) => boolean> = {
   much: (value) =>
     isRecord(value) &&
     (isNumber(value.loadG) ||
-      (isNumber(value.amount) && ['reps', 'seconds', 'metres'].includes(String(value.of)))),
+      (isNumber(value.amount) && ['reps', ...heldCounts].includes(String(value.of)))),
   set: (value) =>
     isRecord(value) && isNumber(value.clean) && (value.rir === null || isNumber(value.rir)),
   left: (value) =>

@@ -1,8 +1,8 @@
+import { OPEN_RESERVE } from '../../unit/reserve';
 import { atOrBelow, stepDown, stepUp, type Loads } from '../../loads/loads';
 import type { Loadable } from '../../room/implement';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
-import { OPEN_RESERVE } from '../../strength/past-set';
 import type { Why } from '../../words/why';
 import type { DecisionContext, Proposal, Scheme, Situation } from '../decision';
 import { CAP } from '../../lift/cap';
