@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Browser, BrowserContext, Page } from '@playwright/test';
+import type { Booking } from '@spalo/contract';
 import { addDays, format, startOfISOWeek } from 'date-fns';
 import ICAL from 'ical.js';
 import {
@@ -304,6 +305,35 @@ test('two trainers book the same bar without network: both see the crossing, and
   await expectAccessible(page);
   await expectNoOverflow(page);
   await otherContext.close();
+});
+
+test('an hour that is short of a bar and a rack is arranged in one tap, and taken back', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const ahead = button(page, /at once/).first();
+  await ahead.click();
+  const short = page.getByText(/want Short bar 15 kg at once/);
+  await expect(short).toBeVisible();
+  await button(page, 'Arrange the hour so').click();
+  await expect(short).toHaveCount(0);
+  await expect(page.getByText(/^Arranged for this hour: /)).toBeVisible();
+  await expect(page.getByText(/^Short bar 15 kg: one for/)).toHaveCount(0);
+  await expectAccessible(page);
+  const kept = async () => {
+    const [from, to] = [dayAhead(-1), dayAhead(2)].map((day) => `${day}T00:00:00.000Z`);
+    const answer = await page.request.get(`/api/v1/bookings?from=${from}&to=${to}`);
+    const { bookings } = (await answer.json()) as { bookings: Booking[] };
+    return bookings.filter(({ arranged }) => arranged);
+  };
+  await expect.poll(async () => (await kept()).length).toBeGreaterThan(0);
+  const [first] = await kept();
+  const bar = (await kept()).flatMap(({ arranged }) => arranged!.bars);
+  expect(first!.arranged!.order.length).toBeGreaterThan(2);
+  expect(bar.length).toBeGreaterThan(0);
+  await button(page, 'As it was planned').click();
+  await expect(short).toBeVisible();
+  await expect.poll(async () => (await kept()).length).toBe(0);
 });
 
 test.describe('by finger', () => {

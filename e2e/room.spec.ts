@@ -125,6 +125,47 @@ test('a room goes out and comes in as a file, all or nothing, and another begins
   await expect(page.getByRole('heading', { name: 'Hotel gym' })).toHaveCount(0);
 });
 
+test('a room is described by a list as it is typed, and what stands in it decides what is done', async ({
+  page,
+}) => {
+  await openRoom(page);
+  await button(page, 'Rooms').click();
+  await button(page, 'Begin with a list').click();
+  const list = page.getByRole('dialog', { name: 'What is in the room' });
+  await field(page, 'Everything that is there').fill(
+    'bar 20, flat bench\nplates 20kg x 4, 10x4, 5x2\ndumbbells 2-20 by 2\nrowing machine, straps',
+  );
+  await expect(list.getByText('Bar: 1 × 20 kg')).toBeVisible();
+  await expect(list.getByText('Plates: 4 × 10 kg')).toBeVisible();
+  await expect(list.getByText('Not understood: rowing machine')).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  await button(page, 'Add it as another room').click();
+  await expect(page.getByRole('heading', { name: 'New room' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Rack: 0' })).toBeVisible();
+
+  // Without a rack nobody squats under a bar; with one they do.
+  const plan = async () => {
+    await page.getByRole('link', { name: 'Clients', exact: true }).click();
+    await page.getByRole('link', { name: 'Runa Hallvard-Iyer' }).click();
+  };
+  const lacks = page.getByText('New room has no rack for it');
+  await plan();
+  await expect(lacks.first()).toBeVisible();
+  await page.getByRole('link', { name: 'Room', exact: true }).click();
+  await button(page, 'One rack more').click();
+  await expect(page.getByRole('group', { name: 'Rack: 1' })).toBeVisible();
+  await plan();
+  await expect(page.getByText(/^Back squat/).first()).toBeVisible();
+  await expect(lacks).toHaveCount(0);
+
+  await page.getByRole('link', { name: 'Room', exact: true }).click();
+  await button(page, /^\d rooms$/).click();
+  await button(page, 'Begin with nothing').click();
+  await button(page, 'Say what stands here').click();
+  await expect(page.getByRole('group', { name: 'Lane: 0' })).toBeVisible();
+});
+
 test.describe('wide', () => {
   test.use({ viewport: { width: 1280, height: 800 } });
   test('loader and equipment, client list, plan and load card stand side by side', async ({

@@ -219,6 +219,7 @@ test('a room without plates says so, and what is there all the same', async ({ p
         stacks: [],
         machines: [],
         bands: [],
+        furniture: null,
       };
       const answer = await fetch(`/api/v1/rooms/${ids[0]}`, {
         method: 'PUT',

@@ -101,6 +101,7 @@ function someRoom(kinds: number): Room {
     stacks: [],
     machines: [],
     bands: [],
+    furniture: null,
   };
 }
 

@@ -1,3 +1,4 @@
+import { useLocalSearchParams } from 'expo-router';
 import { lazyScreen } from '@/shell/lazy-screen';
 import { useSignedIn } from '@/shell/use-signed-in';
 
@@ -6,5 +7,6 @@ const RoomScreen = lazyScreen(async () => (await import('@/shell/desk')).RoomScr
 export { ErrorBoundary } from '@/shell/ErrorBoundary';
 
 export default function Room() {
-  return <RoomScreen unit={useSignedIn().studio.unit} />;
+  const { list } = useLocalSearchParams<{ list?: string }>();
+  return <RoomScreen unit={useSignedIn().studio.unit} list={list !== undefined} />;
 }

@@ -22,7 +22,7 @@ export function TextField({
   inputRef?: Ref<TextInput>;
 } & Pick<
   TextInputProps,
-  'inputMode' | 'onBlur' | 'multiline' | 'placeholder' | 'onSubmitEditing'
+  'inputMode' | 'onBlur' | 'multiline' | 'numberOfLines' | 'placeholder' | 'onSubmitEditing'
 >) {
   const id = useId();
   return (

@@ -34,7 +34,7 @@ const event = z.record(z.string(), z.unknown()).transform((row, context) => {
 });
 
 /** What a room of before a kind of implement was known had of it. */
-const noImplements = { kettlebells: [], stacks: [], machines: [], bands: [] };
+const noImplements = { kettlebells: [], stacks: [], machines: [], bands: [], furniture: null };
 
 /** What a row must be beyond what its columns take: as the API would have it. Times are checked by the columns. */
 const resources: Readonly<Record<string, z.ZodType>> = {

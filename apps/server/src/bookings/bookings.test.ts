@@ -39,6 +39,7 @@ describe('a booking', () => {
     expect(await one(id)).toEqual({
       ...facts({ id, trainerId, state: 'booked', lifts, roomId }),
       series: null,
+      arranged: null,
       session: null,
     });
     await put(id, facts({ state: 'missed' })).expect(200);

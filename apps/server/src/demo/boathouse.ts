@@ -1,4 +1,4 @@
-import { bar, bells, kg, machine, plates, stack } from '@spalo/catalog';
+import { bar, bells, kg, machine, plates, stack, stands } from '@spalo/catalog';
 import type { Room } from '@spalo/core/room';
 import { toGrams } from '@spalo/core/unit';
 
@@ -6,7 +6,7 @@ const lb = (value: number) => toGrams(value, 'lb');
 const heaviestFirst = (a: { massG: number }, b: { massG: number }) => b.massG - a.massG;
 
 /** The room above the boathouse: one pair of 15s is missing, the dumbbells jump, the older things are in pounds. */
-export function boathouseRoom(id: () => string): Room {
+export function boathouseRoom(id: () => string, furnitureId: () => string): Room {
   const roomId = id();
   const pairs = bells(id, [4, 5, 6, 7, 8, 10, 12, 14, 16, 20, 22.5, 30], 2);
   const single = bells(id, [26], 1);
@@ -52,5 +52,15 @@ export function boathouseRoom(id: () => string): Room {
     ],
     machines: [machine(id, 'Slipway leg press', 'leg press', 32)],
     bands: [{ id: id(), label: 'Green loop', restG: kg(3), stretchedG: kg(16) }],
+    furniture: stands(furnitureId, {
+      rack: 2,
+      'flat bench': 1,
+      'adjustable bench': 2,
+      'pull-up bar': 1,
+      'back-extension bench': 1,
+      box: 2,
+      straps: 1,
+      lane: 1,
+    }),
   };
 }

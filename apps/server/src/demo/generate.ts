@@ -317,8 +317,9 @@ function logsOf(events: readonly (SessionEvent | BlockEvent)[]): SessionEvent[][
 export function generateDemo(seed: number, now: Date, filmsDir: string): DemoStudio {
   const random = seededRandom(seed);
   const idAt = seededIds(random);
-  // Of their own, so that films change nothing of whoever comes after them.
+  // Of their own, so that films and furniture change nothing of whoever comes after them.
   const filmIds = seededIds(seededRandom(seed + 1));
+  const furnitureIds = seededIds(seededRandom(seed + 2));
   const madeMs = now.getTime() - 100 * DAY_MS;
   const id = () => idAt(madeMs);
   const trainer = { id: id(), name: 'Maren Oskarby', email: 'maren@boathouse.invalid' };
@@ -329,7 +330,7 @@ export function generateDemo(seed: number, now: Date, filmsDir: string): DemoStu
     id,
     trainerId: trainer.id,
     device: id(),
-    room: boathouseRoom(id),
+    room: boathouseRoom(id, () => furnitureIds(madeMs)),
   };
   setStudioZone(Intl.DateTimeFormat().resolvedOptions().timeZone);
   const demo: DemoStudio = {

@@ -16,6 +16,7 @@ const columns = {
   stacks: rooms.stacks,
   machines: rooms.machines,
   bands: rooms.bands,
+  furniture: rooms.furniture,
 };
 
 /** The studio's rooms and what stands in them. */

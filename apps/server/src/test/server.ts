@@ -185,4 +185,5 @@ export const roomBody = {
   stacks: [],
   machines: [],
   bands: [],
+  furniture: null,
 };

@@ -1,4 +1,5 @@
 import { liftFacts } from './make';
+import { anyBench } from './places';
 
 export const armLifts = [
   liftFacts({
@@ -51,6 +52,7 @@ export const armLifts = [
     name: 'Lying triceps extension',
     pattern: 'arm',
     implement: 'EZ bar',
+    places: anyBench,
     muscles: { main: ['triceps'], helping: [] },
     stress: {
       elbow: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
@@ -76,6 +78,7 @@ export const armLifts = [
     name: 'Overhead triceps extension',
     pattern: 'arm',
     implement: 'single dumbbell',
+    places: [['adjustable bench'], ['flat bench'], ['box']],
     position: 'seated',
     muscles: { main: ['triceps'], helping: [] },
     stress: {

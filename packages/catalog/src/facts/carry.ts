@@ -7,6 +7,7 @@ export const carryLifts = [
     name: 'Loaded carry',
     pattern: 'carry',
     implement: 'dumbbell pair',
+    places: [['lane']],
     counted: 'metres',
     muscles: { main: ['grip', 'upper back'], helping: ['abdominals', 'glutes', 'calves'] },
     stress: {
@@ -23,6 +24,7 @@ export const carryLifts = [
     name: 'Suitcase carry',
     pattern: 'carry',
     implement: 'single dumbbell',
+    places: [['lane']],
     counted: 'metres',
     muscles: { main: ['abdominals', 'grip'], helping: ['hip stabilisers', 'upper back'] },
     stress: {

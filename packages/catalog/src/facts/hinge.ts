@@ -90,6 +90,7 @@ export const hingeLifts = [
     name: 'Good morning',
     pattern: 'hinge',
     implement: 'barbell',
+    places: [['rack']],
     muscles: { main: ['hamstrings', 'back extensors'], helping: ['glutes'] },
     stress: {
       'low back': { how: 'long loaded lean', kinds: ['lean', 'hinge'] },
@@ -106,6 +107,7 @@ export const hingeLifts = [
     name: 'Back extension, 45°',
     pattern: 'hinge',
     implement: 'body',
+    places: [['back-extension bench']],
     bodyShare: 0.45,
     muscles: { main: ['glutes', 'hamstrings'], helping: ['back extensors'] },
     stress: {

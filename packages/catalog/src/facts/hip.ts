@@ -1,4 +1,5 @@
 import { liftFacts } from './make';
+import { anyBench } from './places';
 
 export const hipLifts = [
   liftFacts({
@@ -7,6 +8,7 @@ export const hipLifts = [
     name: 'Hip thrust',
     pattern: 'hip',
     implement: 'barbell',
+    places: [...anyBench, ['box']],
     muscles: { main: ['glutes'], helping: ['quads', 'hamstrings'] },
     stress: {
       hip: { how: 'end range under load', kinds: ['end range'] },

@@ -1,4 +1,5 @@
 import { liftFacts, type Muscles } from './make';
+import { anyBench } from './places';
 
 const oneLeg = {
   main: ['quads', 'glutes'],
@@ -26,6 +27,7 @@ export const lungeLifts = [
     name: 'Deep split squat',
     pattern: 'lunge',
     implement: 'dumbbell pair',
+    places: [...anyBench, ['box']],
     muscles: { main: ['glutes', 'quads'], helping: ['hamstrings', 'hip stabilisers'] },
     stress: {
       knee: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
@@ -52,6 +54,7 @@ export const lungeLifts = [
     name: 'Walking lunge',
     pattern: 'lunge',
     implement: 'dumbbell pair',
+    places: [['lane']],
     muscles: oneLeg,
     stress: {
       knee: { how: 'bend with a step', kinds: ['bend'] },
@@ -65,6 +68,7 @@ export const lungeLifts = [
     name: 'Step-up',
     pattern: 'lunge',
     implement: 'dumbbell pair',
+    places: [['box'], ...anyBench],
     muscles: { main: ['glutes', 'quads'], helping: ['calves', 'hip stabilisers'] },
     stress: {
       knee: { how: 'bend under load', kinds: ['bend'] },

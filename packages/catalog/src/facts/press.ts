@@ -11,6 +11,7 @@ export const pressLifts = [
     name: 'Overhead press',
     pattern: 'press',
     implement: 'barbell',
+    places: [['rack']],
     muscles: overhead,
     stress: {
       shoulder: { how: 'overhead', kinds: ['overhead'] },
@@ -29,6 +30,7 @@ export const pressLifts = [
     name: 'Dumbbell shoulder press',
     pattern: 'press',
     implement: 'dumbbell pair',
+    places: [['adjustable bench'], ['flat bench'], ['box']],
     muscles: overhead,
     stress: {
       shoulder: { how: 'overhead', kinds: ['overhead'] },

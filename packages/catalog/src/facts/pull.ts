@@ -1,4 +1,5 @@
 import { liftFacts, type Muscles } from './make';
+import { anyBench } from './places';
 
 const pulling = { main: ['lats'], helping: ['biceps', 'upper back'] } satisfies Muscles;
 
@@ -36,6 +37,7 @@ export const pullLifts = [
     name: 'Pull-up',
     pattern: 'pull',
     implement: 'body',
+    places: [['pull-up bar']],
     bodyShare: 1,
     muscles: pulling,
     stress: {
@@ -50,6 +52,7 @@ export const pullLifts = [
     name: 'Dumbbell pullover',
     pattern: 'pull',
     implement: 'single dumbbell',
+    places: anyBench,
     position: 'on the back',
     muscles: { main: ['lats'], helping: ['chest', 'triceps'] },
     stress: {

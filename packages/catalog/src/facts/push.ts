@@ -1,4 +1,5 @@
 import { liftFacts, type Muscles } from './make';
+import { anyBench, benchPressed } from './places';
 
 const pressing = { main: ['chest', 'triceps'], helping: ['front shoulders'] } satisfies Muscles;
 
@@ -8,6 +9,7 @@ export const pushLifts = [
     name: 'Bench press',
     pattern: 'push',
     implement: 'barbell',
+    places: benchPressed,
     muscles: pressing,
     stress: {
       shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
@@ -22,6 +24,7 @@ export const pushLifts = [
     name: 'Close-grip bench press',
     pattern: 'push',
     implement: 'barbell',
+    places: benchPressed,
     muscles: { main: ['triceps', 'chest'], helping: ['front shoulders'] },
     stress: {
       wrist: { how: 'bar over the hand', kinds: ['press through'] },
@@ -37,6 +40,7 @@ export const pushLifts = [
     name: 'Incline bench press',
     pattern: 'push',
     implement: 'barbell',
+    places: [['rack', 'adjustable bench']],
     muscles: { main: ['chest', 'front shoulders'], helping: ['triceps'] },
     stress: {
       shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
@@ -51,6 +55,7 @@ export const pushLifts = [
     name: 'Dumbbell bench press',
     pattern: 'push',
     implement: 'dumbbell pair',
+    places: anyBench,
     muscles: pressing,
     stress: {
       shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
@@ -66,6 +71,7 @@ export const pushLifts = [
     name: 'Incline dumbbell press',
     pattern: 'push',
     implement: 'dumbbell pair',
+    places: [['adjustable bench']],
     muscles: { main: ['chest', 'front shoulders'], helping: ['triceps'] },
     stress: {
       shoulder: { how: 'loaded stretch', kinds: ['stretch'] },
@@ -111,6 +117,7 @@ export const pushLifts = [
     name: 'Dip',
     pattern: 'push',
     implement: 'body',
+    places: [['dip bars']],
     bodyShare: 0.95,
     muscles: { main: ['triceps', 'chest'], helping: ['front shoulders'] },
     stress: {
@@ -126,6 +133,7 @@ export const pushLifts = [
     name: 'Push-up on a bar',
     pattern: 'push',
     implement: 'body',
+    places: [...anyBench, ['box'], ['rack']],
     bodyShare: 0.45,
     position: 'on hands',
     muscles: { main: ['chest', 'triceps'], helping: ['front shoulders', 'abdominals'] },

@@ -1,4 +1,5 @@
 import { liftFacts, type Muscles } from './make';
+import { anyBench } from './places';
 
 const rowing = {
   main: ['upper back', 'lats'],
@@ -13,6 +14,7 @@ export const rowLifts = [
     name: 'One-arm dumbbell row',
     pattern: 'row',
     implement: 'single dumbbell',
+    places: anyBench,
     muscles: rowing,
     stress: {
       elbow: { how: 'pull', kinds: ['pull'] },
@@ -27,6 +29,7 @@ export const rowLifts = [
     name: 'Chest-supported row',
     pattern: 'row',
     implement: 'dumbbell pair',
+    places: [['adjustable bench']],
     muscles: rowing,
     stress: { elbow: { how: 'pull', kinds: ['pull'] } },
     priorRatio: 0.25,
@@ -63,6 +66,7 @@ export const rowLifts = [
     name: 'Inverted row',
     pattern: 'row',
     implement: 'body',
+    places: [['rack'], ['straps']],
     bodyShare: 0.6,
     position: 'hanging',
     muscles: { main: ['lats', 'upper back'], helping: ['biceps', 'rear shoulders'] },

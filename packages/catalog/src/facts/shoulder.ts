@@ -20,6 +20,7 @@ export const shoulderLifts = [
     name: 'Side-lying raise',
     pattern: 'shoulder',
     implement: 'single dumbbell',
+    places: [['adjustable bench']],
     muscles: { main: ['side shoulders'], helping: ['rear shoulders'] },
     stress: { shoulder: { how: 'raised to the side', kinds: ['raised'] } },
     priorRatio: 0.045,

@@ -11,6 +11,7 @@ export const squatLifts = [
     name: 'Back squat',
     pattern: 'squat',
     implement: 'barbell',
+    places: [['rack']],
     muscles: legs,
     stress: {
       knee: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
@@ -29,6 +30,7 @@ export const squatLifts = [
     name: 'Front squat',
     pattern: 'squat',
     implement: 'barbell',
+    places: [['rack']],
     muscles: { main: ['quads', 'glutes'], helping: ['upper back', 'abdominals'] },
     stress: {
       knee: { how: 'deep bend', kinds: ['bend', 'deep bend'] },
@@ -47,6 +49,10 @@ export const squatLifts = [
     name: 'Box squat',
     pattern: 'squat',
     implement: 'barbell',
+    places: [
+      ['rack', 'box'],
+      ['rack', 'flat bench'],
+    ],
     muscles: legs,
     stress: {
       knee: { how: 'bend to the box', kinds: ['bend'] },

@@ -1,4 +1,4 @@
-import type { Station } from '@spalo/core/lift';
+import type { FurnitureKind, Station } from '@spalo/core/lift';
 import type { Room } from '@spalo/core/room';
 import { toGrams, type Unit } from '@spalo/core/unit';
 
@@ -82,3 +82,24 @@ export const machine = (id: () => string, name: string, station: Station, mass: 
 /** Numbers from the first to the last by a step. */
 export const range = (first: number, last: number, step: number) =>
   Array.from({ length: Math.round((last - first) / step) + 1 }, (_, index) => first + index * step);
+
+/** What stands in a room, by kind and how many. */
+export const stands = (
+  id: () => string,
+  counts: Partial<Record<FurnitureKind, number>>,
+): NonNullable<Room['furniture']> =>
+  Object.entries(counts).map(([kind, count]) => ({ id: id(), kind: kind as FurnitureKind, count }));
+
+/** A room without anything in it; nobody has said yet what stands there. */
+export const emptyRoom = (id: string, name = 'New room'): Room => ({
+  id,
+  name,
+  bars: [],
+  plates: [],
+  dumbbells: [],
+  kettlebells: [],
+  stacks: [],
+  machines: [],
+  bands: [],
+  furniture: null,
+});

@@ -1,5 +1,5 @@
 import type { Room } from '@spalo/core/room';
-import { bar, bells, kg, machine, plates, range, stack } from './parts';
+import { bar, bells, kg, machine, plates, range, stack, stands } from './parts';
 
 /** A room to begin with. `id` makes an id for each thing in it. */
 export interface RoomPreset {
@@ -13,7 +13,7 @@ export const roomPresets: readonly RoomPreset[] = [
   {
     id: 'garage',
     name: 'Small garage',
-    says: 'One bar, plates to about 130 kg, two adjustable handles, one kettlebell',
+    says: 'One bar and a rack, plates to about 130 kg, an adjustable bench, two adjustable handles, one kettlebell',
     make: (id) => ({
       id: id(),
       name: 'Garage',
@@ -34,12 +34,13 @@ export const roomPresets: readonly RoomPreset[] = [
       stacks: [],
       machines: [],
       bands: [{ id: id(), label: 'Light loop', restG: kg(2), stretchedG: kg(12) }],
+      furniture: stands(id, { rack: 1, 'adjustable bench': 1, box: 1, 'pull-up bar': 1 }),
     }),
   },
   {
     id: 'studio',
     name: 'Training studio',
-    says: 'Three bars and a trap bar, full plates, dumbbells to 40 kg, cables and a leg press',
+    says: 'Three bars, a trap bar, two racks, benches, full plates, dumbbells to 40 kg, cables and a leg press',
     make: (id) => ({
       id: id(),
       name: 'Studio',
@@ -73,12 +74,24 @@ export const roomPresets: readonly RoomPreset[] = [
         { id: id(), label: 'Light loop', restG: kg(2), stretchedG: kg(12) },
         { id: id(), label: 'Strong loop', restG: kg(8), stretchedG: kg(35) },
       ],
+      furniture: stands(id, {
+        rack: 2,
+        'press bench': 1,
+        'flat bench': 1,
+        'adjustable bench': 2,
+        'pull-up bar': 2,
+        'dip bars': 1,
+        'back-extension bench': 1,
+        box: 2,
+        straps: 1,
+        lane: 1,
+      }),
     }),
   },
   {
     id: 'hotel',
     name: 'Hotel gym',
-    says: 'No bar: dumbbells to 22.5 kg, a cable column and three machines',
+    says: 'No bar and no rack: two benches, dumbbells to 22.5 kg, a cable column and three machines',
     make: (id) => ({
       id: id(),
       name: 'Hotel gym',
@@ -94,6 +107,17 @@ export const roomPresets: readonly RoomPreset[] = [
       ],
       machines: [],
       bands: [],
+      furniture: stands(id, { 'adjustable bench': 2, lane: 1 }),
     }),
   },
 ];
+
+/** What a room holds, whatever its things are called inside. */
+const heldBy = (room: Room) =>
+  JSON.stringify(room, (key, value: unknown) =>
+    key === 'id' || key === 'name' ? undefined : value,
+  );
+
+/** Whether nobody has changed a room since it was begun from a preset; its name aside. */
+export const isAsBegun = (room: Room): boolean =>
+  roomPresets.some(({ make }) => heldBy(make(() => '')) === heldBy(room));

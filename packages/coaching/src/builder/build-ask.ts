@@ -112,7 +112,7 @@ export function coverById(liftId: string): Cover | null {
 
 /** Whether a lift is closed only since the room has nothing for it. */
 const isOfRoom = (why: StoredWhy): boolean =>
-  typeof why === 'object' && why.code === 'nothing-to-load';
+  typeof why === 'object' && (why.code === 'nothing-to-load' || why.code === 'nothing-to-do-it-at');
 
 /** What a session is built from: this client, this room, this week, these minutes less the general part (s). */
 export function buildAskFor(training: Training, wish: BuildWish, generalS: number): BuildAsk {

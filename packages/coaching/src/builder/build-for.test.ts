@@ -1,5 +1,5 @@
 import { findLift } from '@spalo/catalog';
-import { canBeLoaded } from '@spalo/core/loads';
+import { canBeDone } from '@spalo/core/loads';
 import { memoryOf } from '@spalo/core/memory';
 import { isClosed, liftLimit } from '@spalo/core/person';
 import { plainTaste } from '@spalo/core/warm-up';
@@ -30,7 +30,7 @@ describe.each(visitFamilies)('a session built for: %s', (family) => {
     expect(built.takes.totalS).toBeLessThanOrEqual(wish.minutes * 60);
     for (const { liftId, reasons } of lifts) {
       const lift = findLift(liftId)!;
-      expect(canBeLoaded(lift, room, client.bodyMassG)).toBe(true);
+      expect(canBeDone(lift, room, client.bodyMassG)).toBe(true);
       // A plan that was accepted stands with the flags that were open then.
       if (memoryOf(client.history, liftId).plan === null)
         expect(isClosed(liftLimit(client, lift, now))).toBe(false);

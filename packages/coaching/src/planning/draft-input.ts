@@ -2,7 +2,7 @@ import { findLift } from '@spalo/catalog';
 import { allowedAsk, type Ahead } from '@spalo/core/block';
 import { memoryOf } from '@spalo/core/memory';
 import { turnedDownOn } from '@spalo/core/person';
-import type { DraftInput, ProgrammeLift } from '@spalo/core/planning';
+import type { Arranged, DraftInput, ProgrammeLift } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
 import type { StrengthProfile } from '@spalo/core/strength';
 import { type Unit, studioDay } from '@spalo/core/unit';
@@ -57,10 +57,14 @@ function asStandIns(
   return all;
 }
 
-/** What a session is drafted from: what the client's block asks today, else their own lifts; or those given. */
+/**
+ * What a session is drafted from: what the client's block asks today, else their own lifts; or those given. `arranged` is how it
+ * gives way to others of its hour.
+ */
 export function draftInputFor(
   { client, profile, room, unit, now }: Training,
   given?: readonly ProgrammeLift[],
+  arranged?: Arranged,
 ): DraftInput {
   const today = given ? null : blockToday(client, now);
   const less = given ? null : turnedDownOn(client, studioDay(now));
@@ -76,5 +80,6 @@ export function draftInputFor(
     now,
     ...(today && { block: today.day, asked: asStandIns(today.asked, programme, client, now) }),
     ...(less && { turnedDown: less }),
+    ...(arranged && { arranged }),
   };
 }

@@ -1,6 +1,6 @@
 import { findLift, liftById, stylesOf } from '@spalo/catalog';
 import { isSteady } from '@spalo/core/lift';
-import { canBeLoaded } from '@spalo/core/loads';
+import { canBeDone } from '@spalo/core/loads';
 import { isClosed, isInFirstYear, liftLimit, type Person } from '@spalo/core/person';
 import type { ProgrammeLift, SessionLift } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
@@ -45,7 +45,7 @@ export function usualProgramme(person: Person, room: Room, now: string): string[
   return slots.flatMap((slot) => {
     const fits = (liftId: string) => {
       const lift = liftById(liftId);
-      return canBeLoaded(lift, room, person.bodyMassG) && !isClosed(liftLimit(person, lift, now));
+      return canBeDone(lift, room, person.bodyMassG) && !isClosed(liftLimit(person, lift, now));
     };
     const able = slot.filter(fits);
     // Who changes position slowly trains seated or supported where that is to be had.

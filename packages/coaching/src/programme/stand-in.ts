@@ -1,5 +1,5 @@
 import { easierLiftOf, findLift } from '@spalo/catalog';
-import { canBeLoaded } from '@spalo/core/loads';
+import { canBeDone } from '@spalo/core/loads';
 import { memoryOf } from '@spalo/core/memory';
 import { isClosed, liftLimit, lockOf, type Person } from '@spalo/core/person';
 import type { ProgrammeLift } from '@spalo/core/planning';
@@ -8,9 +8,10 @@ import type { CoachedClient } from '../client/client';
 import { programmeLift } from './programme';
 import { substitutesFor } from './substitutes';
 
-/** Whether something of a lift, and not all loaded work, is closed to a client. */
-const isClosedAlone = (person: Person, { lift }: ProgrammeLift, now: string) =>
-  !isClosed(lockOf(person, now)) && isClosed(liftLimit(person, lift, now));
+/** Whether a lift, and not all loaded work, is closed to a client, or cannot be done in this room. */
+const isOutAlone = (person: Person, { lift }: ProgrammeLift, room: Room, now: string) =>
+  !isClosed(lockOf(person, now)) &&
+  (isClosed(liftLimit(person, lift, now)) || !canBeDone(lift, room, person.bodyMassG));
 
 /** Clean sessions of the easier lift after which the lift itself is done again. */
 const CLEAN = 2;
@@ -47,7 +48,7 @@ function withEasier(
   let id = easierLiftOf(entry.lift.id);
   for (let rung = 0; rung < RUNGS && id !== null; rung += 1) {
     const lift = findLift(id);
-    if (lift && !taken.includes(id) && canBeLoaded(lift, room, person.bodyMassG))
+    if (lift && !taken.includes(id) && canBeDone(lift, room, person.bodyMassG))
       below.push(programmeLift(id));
     id = lift ? easierLiftOf(id) : null;
   }
@@ -59,8 +60,8 @@ function withEasier(
 }
 
 /**
- * A programme in which each lift that a flag or a caution closes has another that stands in for it, for as long as it does:
- * the same pattern without the joint. The likest that the client knows comes first, so that it is the same one each week.
+ * A programme in which each lift that a flag or a caution closes, or that this room has nothing for, has another that stands
+ * in for it, for as long as it does: the same pattern without the joint. The likest that the client knows comes first, so that it is the same one each week.
  */
 export function withStandIns(
   programme: readonly ProgrammeLift[],
@@ -70,7 +71,7 @@ export function withStandIns(
 ): ProgrammeLift[] {
   const taken = programme.map(({ lift }) => lift.id);
   return programme.map((entry) => {
-    if (!isClosedAlone(client, entry, now)) {
+    if (!isOutAlone(client, entry, room, now)) {
       return withEasier(withStepDown(entry, client, taken), client, room, taken);
     }
     const [best] = substitutesFor(entry.lift, {

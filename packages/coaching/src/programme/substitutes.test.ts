@@ -1,5 +1,5 @@
 import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
-import { canBeLoaded } from '@spalo/core/loads';
+import { canBeDone } from '@spalo/core/loads';
 import { isClosed, liftLimit, type Person } from '@spalo/core/person';
 import { somebody } from '../practice/somebody.test-help';
 import { substitutesFor } from './substitutes';
@@ -36,7 +36,7 @@ describe('lifts for the place of another', () => {
           expect(new Set(found.map((each) => each.lift.id)).size).toBe(found.length);
           for (const { lift: other, why } of found) {
             expect(taken).not.toContain(other.id);
-            expect(canBeLoaded(other, room, who.bodyMassG)).toBe(true);
+            expect(canBeDone(other, room, who.bodyMassG)).toBe(true);
             expect(isClosed(liftLimit(who, other, now))).toBe(false);
             expect(why).not.toBe('');
           }

@@ -1,6 +1,6 @@
 import { allLifts } from '@spalo/catalog';
 import { familyOf, type Lift } from '@spalo/core/lift';
-import { canBeLoaded } from '@spalo/core/loads';
+import { canBeDone } from '@spalo/core/loads';
 import { memoryOf, type ClientHistory } from '@spalo/core/memory';
 import { flagsOn, isClosed, liftLimit, type Person } from '@spalo/core/person';
 import type { Room } from '@spalo/core/room';
@@ -72,7 +72,7 @@ export function substitutesFor(
 ): Substitute[] {
   const fits = (other: Lift) =>
     !taken.includes(other.id) &&
-    canBeLoaded(other, room, person.bodyMassG) &&
+    canBeDone(other, room, person.bodyMassG) &&
     !isClosed(liftLimit(person, other, now));
   const isKnown = ({ id }: Lift) =>
     history !== undefined && memoryOf(history, id).lastDone !== null;

@@ -12,6 +12,7 @@ const room = {
   stacks: [],
   machines: [],
   bands: [],
+  furniture: null,
 };
 const ownLift = {
   liftId: 'own-heels',

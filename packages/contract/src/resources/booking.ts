@@ -1,4 +1,4 @@
-import { bookingStates, type SessionLift } from '@spalo/core/planning';
+import { bookingStates, type Arranged, type SessionLift } from '@spalo/core/planning';
 import { z } from 'zod';
 import { same } from '../primitives/same';
 import { instant, slug, text, uuid } from '../primitives/values';
@@ -20,6 +20,14 @@ export const sessionLifts = z
     message: 'A lift stands twice in it',
   });
 
+/** How its session gives way to others of its hour. */
+const arranged = same<Arranged>()(
+  z.object({
+    order: z.array(slug).max(24, 'At most 24 lifts'),
+    bars: z.array(z.object({ liftId: slug, barId: uuid })).max(24, 'At most 24 bars'),
+  }),
+);
+
 /** The repeated booking that one belongs to: its id, and its rule (RFC 5545, "FREQ=WEEKLY;COUNT=8"). */
 const series = z.object({ id: uuid, rule: text(200) });
 
@@ -34,6 +42,8 @@ export const bookingFacts = z.object({
   state: z.enum(bookingStates).optional(),
   /** The session that was built for it; null for the client’s own lifts. */
   lifts: sessionLifts.nullable().optional(),
+  /** How it gives way to others of its hour; null where it does not. */
+  arranged: arranged.nullable().optional(),
   /** Where; null for the room at hand. */
   roomId: uuid.nullable().optional(),
   series: series.nullable().optional(),

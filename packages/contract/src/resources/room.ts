@@ -1,9 +1,10 @@
-import { stations } from '@spalo/core/lift';
+import { furnitureKinds, stations } from '@spalo/core/lift';
 import {
   barKinds,
   type Band,
   type Barbell,
   type Dumbbell,
+  type Furniture,
   type Machine,
   type Plate,
   type Room,
@@ -96,6 +97,14 @@ export const band = same<Band>()(
     }),
 );
 
+const furniture = same<Furniture>()(
+  z.object({
+    id: uuid,
+    kind: z.enum(furnitureKinds),
+    count: z.int().min(1, 'At least one').max(50, 'At most 50'),
+  }),
+);
+
 const many = <T extends z.ZodType>(item: T) => z.array(item).max(200, 'At most 200 of a kind');
 
 /** Everything of a room but its id. Ids are unique within it, and what fits a bar is among its plates. */
@@ -109,12 +118,14 @@ export const roomFacts = z
     stacks: many(stack),
     machines: many(machine),
     bands: many(band),
+    /** What lifts are done at; null, or unsaid, where nobody has said what stands there. */
+    furniture: many(furniture).nullable().default(null),
   })
   .superRefine((room, context) => {
     const { name: _name, ...kinds } = room;
     const seen = new Set<string>();
     for (const [kind, items] of Object.entries(kinds)) {
-      items.forEach(({ id }, index) => {
+      (items ?? []).forEach(({ id }, index) => {
         if (seen.has(id)) {
           context.addIssue({ code: 'custom', path: [kind, index, 'id'], message: 'Used twice' });
         }

@@ -36,6 +36,7 @@ const room: Room = {
   stacks: [],
   machines: [],
   bands: [],
+  furniture: null,
 };
 const onLong: Implement = { kind: 'barbell', barId: 'long' };
 const none: TakenPlates = { plates: new Map(), sessionIds: [] };

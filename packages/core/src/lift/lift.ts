@@ -2,6 +2,7 @@ import type { Grams } from '../unit/mass';
 import type { Count } from './counted';
 import type { Stress } from './joints';
 import type { Muscle } from './muscles';
+import type { Place } from './places';
 import type { Position } from './position';
 import type { Pattern } from './patterns';
 import type { Station } from './stations';
@@ -32,6 +33,8 @@ export interface Lift {
   implement: LiftImplement;
   /** Where a stack or machine lift can be done; empty for the others. */
   stations: Station[];
+  /** Where it can be done, the usual place first; absent where the floor will do. */
+  places?: readonly Place[];
   /** Share of body mass that the movement lifts, 0–1; 0 where the body is not the load. */
   bodyShare: number;
   /** Main and helping muscles; shared ones decide whether a later lift is warm already. */

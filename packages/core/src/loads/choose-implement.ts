@@ -1,4 +1,5 @@
 import type { Lift } from '../lift/lift';
+import { placesFor } from '../room/furniture';
 import type { Implement } from '../room/implement';
 import { canLoad, loadables } from './loadables';
 import { atOrBelow } from './loads';
@@ -96,6 +97,6 @@ export function chooseImplement(
   return able.find((implement) => close(implement) < Infinity) ?? able[0] ?? null;
 }
 
-/** Whether a room has anything to do this lift with. */
-export const canBeLoaded = (lift: Lift, room: Room, bodyMassG: Grams): boolean =>
-  chooseImplement(lift, room, 0, bodyMassG) !== null;
+/** Whether a room has what this lift is done with, and a place for it. */
+export const canBeDone = (lift: Lift, room: Room, bodyMassG: Grams): boolean =>
+  placesFor(lift, room).length > 0 && chooseImplement(lift, room, 0, bodyMassG) !== null;

@@ -1,4 +1,4 @@
-export { canBeLoaded, implementsFor } from './choose-implement';
+export { canBeDone, implementsFor } from './choose-implement';
 export { loadables } from './loadables';
 export {
   around,

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
-import { room as testRoom } from '../test/fixtures';
-import { clashesOf, crossing, neededIn, overlaps, type Hour } from './clash';
+import { clashesOf, crossing, overlaps, type Hour } from './clash';
 
 const at = (hour: string) => `2026-11-24T${hour}:00.000Z`;
 const hour = (change: Partial<Hour>): Hour => ({
@@ -52,42 +51,5 @@ describe('clashes', () => {
         expect(crossing(a, [b]).length).toBe(crossing(b, [a]).length);
       }),
     );
-  });
-});
-
-describe('what a slot needs', () => {
-  it('is short where more clients want a thing than there are, whoever uses it', () => {
-    const [bar] = testRoom.bars;
-    const want = (bookingId: string, liftId = 'back-squat') => ({
-      bookingId,
-      liftId,
-      implement: { kind: 'barbell' as const, barId: bar!.id },
-      loadG: 60_000,
-    });
-    const body = { ...want('a'), implement: { kind: 'body' as const, bodyG: 50_000 } };
-    const needed = neededIn([want('a'), want('a', 'bench-press'), body], testRoom);
-    expect(needed).toHaveLength(1);
-    expect(needed[0]).toMatchObject({ there: bar!.count, isShort: false });
-    const many = Array.from({ length: bar!.count + 1 }, (_, place) => want(`b${place}`));
-    expect(neededIn(many, testRoom)[0]!.isShort).toBe(true);
-  });
-
-  it('counts bells of one mass by the hand: a pair and a single are three', () => {
-    const bell = { id: 'd', massG: 20_000, unit: 'kg' as const, count: 2 };
-    const here = { ...testRoom, dumbbells: [bell] };
-    const want = (bookingId: string, hands: 1 | 2) => ({
-      bookingId,
-      liftId: 'one-arm-row',
-      implement: { kind: 'dumbbell' as const, hands },
-      loadG: 20_000,
-    });
-    expect(neededIn([want('a', 1), want('b', 1)], here)[0]).toMatchObject({
-      wanted: 2,
-      there: 2,
-      isShort: false,
-    });
-    expect(neededIn([want('a', 2), want('b', 1)], here)).toMatchObject([
-      { wanted: 3, isShort: true },
-    ]);
   });
 });

@@ -3,13 +3,14 @@ import { asked as askedBy, planAsked, type Ahead } from '../block/asked-plan';
 import { memoryOf, type ClientHistory } from '../memory/history';
 import type { LiftMemory } from '../memory/lift-memory';
 import { isNewToTraining } from '../person/training-age';
+import { lacking } from '../room/furniture';
 import { implementKey, type Implement } from '../room/implement';
 import { rampRequest, stepsOf } from '../floor/adjust-steps';
 import { stressOn } from '../lift/joints';
 import type { Lift } from '../lift/lift';
 import { isSteady } from '../lift/position';
 import { restBetweenWork } from '../lift/rest';
-import { chooseImplement } from '../loads/choose-implement';
+import { canBeDone, chooseImplement } from '../loads/choose-implement';
 import { canLoad, loadables } from '../loads/loadables';
 import { atOrBelow, lightest, nearest, type Loads } from '../loads/loads';
 import { startsCareful } from '../person/careful';
@@ -40,6 +41,7 @@ import { rampFor } from '../warm-up/ramp/ramp-for';
 import { isWarm } from '../warm-up/ramp/warm-muscles';
 import { absenceShare, isFoundAgain } from './absence';
 import { decideAgain } from './decide-again';
+import { inArrangedOrder, onArrangedBar, type Arranged } from './hour/arranged';
 import { heldCount, loadHold, planHold } from './hold-plan';
 import type { ProgrammeLift } from './programme-lift';
 import { oneOfEach, turnedDown } from './turned-down';
@@ -63,6 +65,8 @@ export interface DraftInput {
   asked?: ReadonlyMap<string, Ahead>;
   /** The turned-down time that it falls in; absent on ordinary days. */
   turnedDown?: TurnedDown;
+  /** How it gives way to others of its hour; absent where it does not. */
+  arranged?: Arranged;
 }
 
 /** A lift that is left out today, and why. `overridable`: the trainer may open it with a reason. */
@@ -323,6 +327,23 @@ function closedBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
   return isClosed(limit) ? leftOut(limit) : null;
 }
 
+/** What a room has nothing for, and what it lacks. */
+function leftOutHere({ lift }: ProgrammeLift, { room }: DraftInput): ClosedLift {
+  const lacks = lacking(lift, room);
+  const why: Why =
+    lacks.length > 0
+      ? { code: 'nothing-to-do-it-at', room: room.name, lacks }
+      : { code: 'nothing-to-load', room: room.name };
+  return { liftId: lift.id, why, overridable: false };
+}
+
+/** Why a lift is left out today: what closes it to the client, else that the room has nothing for it; null when nothing does. */
+function shutBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
+  const { room, person } = input;
+  const here = canBeDone(entry.lift, room, person.bodyMassG);
+  return closedBy(entry, input) ?? (here ? null : leftOutHere(entry, input));
+}
+
 /** A lift with its load and reason; null when the room has nothing for it. */
 function loadLift(entry: ProgrammeLift, input: DraftInput): LoadedLift | null {
   const { lift } = entry;
@@ -337,7 +358,8 @@ function loadLift(entry: ProgrammeLift, input: DraftInput): LoadedLift | null {
     ? carriedPlan({ ...kept, closed: null }, entry, input)
     : firstPlan(entry, input);
   if (!found) return null;
-  const { plan, ...grounds } = found;
+  const { plan: usual, ...grounds } = found;
+  const plan = onArrangedBar(usual, input.arranged, input.room);
   const loads = loadables(input.room, plan.implement);
   const { person, profile: strength, now } = input;
   const limits = { person, lift, loads, strength, now, faults: memory.faults };
@@ -448,7 +470,7 @@ function lightEnough(
   if (!loaded) return null;
   if (!isTooHeavy(loaded, entry, input)) return { doing: entry, loaded };
   const { easier } = entry;
-  const found = easier && !closedBy(easier, input) ? lightEnough(easier, input) : null;
+  const found = easier && !shutBy(easier, input) ? lightEnough(easier, input) : null;
   if (!found) return { doing: entry, loaded };
   const why: Why = {
     code: 'nothing-light-enough',
@@ -460,12 +482,12 @@ function lightEnough(
 
 /** What stands in for a closed lift, where that is not closed as well. */
 function openStandIn({ standIn }: ProgrammeLift, input: DraftInput): ProgrammeLift | null {
-  return standIn && !closedBy(standIn, input) ? standIn : null;
+  return standIn && !shutBy(standIn, input) ? standIn : null;
 }
 
 /** The easier lift that a lift was stepped down to, where that is open; else the lift. */
 const steppedDown = (entry: ProgrammeLift, input: DraftInput): ProgrammeLift =>
-  entry.steppedDown && !closedBy(entry.steppedDown, input) ? entry.steppedDown : entry;
+  entry.steppedDown && !shutBy(entry.steppedDown, input) ? entry.steppedDown : entry;
 
 const withSets = (lift: LoadedLift, { sets }: ProgrammeLift): LoadedLift =>
   sets === undefined ? lift : { ...lift, sets };
@@ -482,16 +504,15 @@ export function draftLoads(input: DraftInput): LoadsDraft {
   const { block } = input;
   const draft: LoadsDraft = { lifts: [], closed: [], ...(block && { block }) };
   const programme = input.turnedDown ? oneOfEach(steadyFirst(input)) : steadyFirst(input);
-  for (const entry of programme) {
-    const closed = closedBy(entry, input);
+  for (const entry of inArrangedOrder(programme, input.arranged, ({ lift }) => lift.id)) {
+    const closed = shutBy(entry, input);
     const chosen = closed ? openStandIn(entry, input) : steppedDown(entry, input);
     const found = chosen && lightEnough(chosen, input);
     const standsFor = found?.doing === entry ? {} : { standsFor: entry.lift.id };
     const loaded = found && { ...lessToday(withSets(found.loaded, entry), input), ...standsFor };
-    const why: Why = { code: 'nothing-to-load', room: input.room.name };
     if (loaded) draft.lifts.push(loaded);
     if (closed || !loaded) {
-      const left = closed ?? { liftId: entry.lift.id, why, overridable: false };
+      const left = closed ?? leftOutHere(entry, input);
       draft.closed.push({ ...left, ...(loaded && { standIn: loaded.liftId }) });
     }
   }

@@ -41,7 +41,7 @@ export function stepsDuration(
 }
 
 /** Sets that a climb to a weight not known yet takes, on the whole: it is planned as three, and goes on while it is far from it. */
-const CLIMB_SETS = 4;
+export const CLIMB_SETS = 4;
 
 /** The sets that a lift will likely take: as planned, of a climb some more. */
 export function likelySteps({

@@ -1,5 +1,5 @@
 import { said } from '../test/said';
-import { canBeLoaded, chooseImplement } from '../loads/choose-implement';
+import { canBeDone, chooseImplement } from '../loads/choose-implement';
 import { loadables } from '../loads/loadables';
 import type { Room } from '../room/room';
 import { readStrength } from '../strength/profile';
@@ -88,7 +88,7 @@ describe('what a lift is loaded with', () => {
       kind: 'kettlebell',
       hands: 1,
     });
-    expect(canBeLoaded(row, { ...kettlebells, kettlebells: [] }, kg(70))).toBe(false);
+    expect(canBeDone(row, { ...kettlebells, kettlebells: [] }, kg(70))).toBe(false);
   });
   it('is the heaviest bar that leaves room for a light set, else the lightest', () => {
     const bar = (targetG: number) => chooseImplement(squat, room, targetG, kg(70));

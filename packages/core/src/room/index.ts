@@ -1,9 +1,12 @@
+export { placesFor, standing } from './furniture';
 export { implementKey, platesOf, type Build, type Implement, type Loadable } from './implement';
 export {
   barKinds,
+  type BarKind,
   type Band,
   type Barbell,
   type Dumbbell,
+  type Furniture,
   type Kettlebell,
   type Machine,
   type Plate,

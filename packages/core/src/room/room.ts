@@ -1,5 +1,6 @@
 import type { Station } from '../lift/stations';
 import type { Grams, Unit } from '../unit/mass';
+import type { FurnitureKind } from '../lift/places';
 
 /** A plate kind in stock. `count` is single plates; bars use them in pairs. */
 export interface Plate {
@@ -82,6 +83,14 @@ export interface Band {
   stretchedG: Grams;
 }
 
+/** Pieces of furniture of one kind. */
+export interface Furniture {
+  id: string;
+  kind: FurnitureKind;
+  /** How many stand there, each for one client at a time. */
+  count: number;
+}
+
 /** The equipment of one place. Everything Spalo proposes can be built from it. */
 export interface Room {
   id: string;
@@ -93,6 +102,8 @@ export interface Room {
   stacks: Stack[];
   machines: Machine[];
   bands: Band[];
+  /** What lifts are done at; null where nobody has said what stands there: then nothing is taken to lack. */
+  furniture: Furniture[] | null;
 }
 
 /** Diameter that pulls from the floor are taught with, in millimetres. */

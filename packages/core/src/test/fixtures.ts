@@ -43,6 +43,7 @@ export const room: Room = {
   stacks: [],
   machines: [],
   bands: [],
+  furniture: null,
 };
 
 export const squat: Lift = {

@@ -21,6 +21,7 @@ export const keptRows: Readonly<Record<string, string>> = {
   'three-clean-first': '',
   'after-middle-reps': 'why: why',
   'nothing-to-load': 'room: word',
+  'nothing-to-do-it-at': 'room: word, lacks: words',
   'all-too-heavy': '',
   'pain-sign': 'kind: word, spot: word',
   'pain-level': 'score: count, spot: word',

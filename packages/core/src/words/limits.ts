@@ -53,6 +53,10 @@ export const limitRows = {
   'three-clean-first': plain('Opens after three clean sessions of this lift'),
   'after-middle-reps': row({ why: 'why' }, ({ why }) => `After 6–7 reps: ${why.toLowerCase()}`),
   'nothing-to-load': row({ room: 'word' }, ({ room }) => `${room} has nothing to load it with`),
+  'nothing-to-do-it-at': row(
+    { room: 'word', lacks: 'words' },
+    ({ room, lacks }) => `${room} has no ${lacks} for it`,
+  ),
   'all-too-heavy': plain('The lightest there is here is more than they are believed to lift'),
   'pain-sign': row({ kind: 'word', spot: 'word' }, ({ kind, spot }) =>
     spot ? `${worded(painSign, kind)} (${spot})` : worded(painSign, kind),

@@ -51,6 +51,7 @@ const room: Room = {
   ],
   machines: [],
   bands: [],
+  furniture: null,
 };
 const onBar = { kind: 'barbell', barId: 'bar' } as const;
 const loads = loadables(room, onBar);

@@ -69,7 +69,7 @@ export function BuiltList({ builder, client, room, account }: ListProps) {
   const { unit } = account.studio;
   const { built, lifts } = builder;
   const draft = useMemo(
-    () => (lifts.length > 0 ? draftFor(client, room, unit, lifts) : null),
+    () => (lifts.length > 0 ? draftFor(client, room, unit, { lifts: [...lifts] }) : null),
     [client, room, unit, lifts],
   );
   if (!built || !('session' in built)) return null;

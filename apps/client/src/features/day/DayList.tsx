@@ -1,7 +1,7 @@
 import type { Account, Booking } from '@spalo/contract';
 import { nowMs, countText } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
@@ -16,6 +16,7 @@ import { attempt } from '../../state/problems';
 import { BookingRow } from './BookingRow';
 import { stateOf } from './booking-state';
 import type { HourRow } from '../../parts/booking/use-hours';
+import type { Room } from '@spalo/core/room';
 import type { useDay } from './use-day';
 
 type Day = ReturnType<typeof useDay>;
@@ -54,17 +55,22 @@ function DayHead({
   );
 }
 
+const FirstRoom = lazy(async () => ({ default: (await import('./FirstRoom')).FirstRoom }));
+
 /** Nobody is booked: where else to begin. */
-function NobodyBooked() {
+function NobodyBooked({ room }: { room: Room | undefined }) {
   const router = useRouter();
   return (
-    <EmptyState
-      icon="day"
-      title="Nobody is booked"
-      action={<Button label="Choose a client" onPress={() => router.push('/clients')} />}
-    >
-      A client’s page has a place to book, and can start a session without a booking.
-    </EmptyState>
+    <View className="gap-4">
+      <Suspense fallback={null}>{room && <FirstRoom room={room} />}</Suspense>
+      <EmptyState
+        icon="day"
+        title="Nobody is booked"
+        action={<Button label="Choose a client" onPress={() => router.push('/clients')} />}
+      >
+        A client’s page has a place to book, and can start a session without a booking.
+      </EmptyState>
+    </View>
   );
 }
 
@@ -152,7 +158,7 @@ function Bookings({
   const choose = useFloorUi((state) => state.choose);
   if (day.failed) return <ErrorState what="The day could not be fetched" onRetry={day.refetch} />;
   if (day.waiting) return <LoadingState what="the day" />;
-  if (day.rows.length === 0) return <NobodyBooked />;
+  if (day.rows.length === 0) return <NobodyBooked room={day.room} />;
   const toFloor = ({ session }: Booking) => {
     if (session) choose(session.id);
     router.push('/floor');

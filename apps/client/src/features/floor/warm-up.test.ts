@@ -56,6 +56,7 @@ const room: Room = {
   stacks: [],
   machines: [],
   bands: [],
+  furniture: null,
 };
 const trained: Client = {
   ...served,

@@ -1,6 +1,6 @@
 import { allLifts } from '@spalo/catalog';
 import type { Lift } from '@spalo/core/lift';
-import { canBeLoaded } from '@spalo/core/loads';
+import { canBeDone } from '@spalo/core/loads';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -83,7 +83,7 @@ export function LiftList({ chosen }: { chosen: string | null }) {
         .split(/\s+/)
         .every((word) => words(lift).includes(word)) &&
       (peak === null || lift.peak === peak) &&
-      (!here || !room || canBeLoaded(lift, room, SOMEBODY_G)),
+      (!here || !room || canBeDone(lift, room, SOMEBODY_G)),
   );
   const on = [...(here ? ['in this room'] : []), ...(peak === null ? [] : [`hardest ${peak}`])];
   const patterns = [...new Set(found.map(({ pattern }) => pattern))];

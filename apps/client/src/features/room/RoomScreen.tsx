@@ -1,3 +1,4 @@
+import { isAsBegun } from '@spalo/catalog';
 import type { Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -6,19 +7,23 @@ import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Title } from '../../design/Words';
 import { useRooms } from '../../state/queries';
+import { attempt } from '../../state/problems';
+import { putRoom } from './change-room';
 import { Equipment } from './Equipment';
+import { FurnitureSection } from './FurnitureSection';
 import { Loader } from './Loader';
 import { RoomFiles } from './RoomFiles';
+import { RoomListSheet } from './RoomListSheet';
 import { RoomsSheet } from './RoomsSheet';
 import { useRoomChoice, useRoomUi } from '../../parts/room/use-room';
 
 /** What can really be loaded here: the loader, and the equipment that everything is built from. */
-export function RoomScreen({ unit }: { unit: Unit }) {
+export function RoomScreen({ unit, list }: { unit: Unit; list: boolean }) {
   const wide = useWide();
   const { data: rooms, isError, refetch } = useRooms();
   const room = useRoomChoice(rooms);
   const choose = useRoomUi((state) => state.choose);
-  const [sheet, setSheet] = useState<'rooms' | 'files' | null>(null);
+  const [sheet, setSheet] = useState<'rooms' | 'files' | 'list' | null>(list ? 'list' : null);
   if (!rooms) {
     return (
       <View className="p-4">
@@ -60,9 +65,20 @@ export function RoomScreen({ unit }: { unit: Unit }) {
           </View>
         </View>
         <Body className="text-slate">Every load that Spalo proposes is built from this.</Body>
+        {isAsBegun(room) && (
+          <View className="flex-row flex-wrap items-center gap-x-3 gap-y-2 rounded-2xl bg-coming p-3">
+            <Body className="min-w-[12rem] flex-1">
+              This is what Spalo began with, not yet what stands here.
+            </Body>
+            <Button label="Type or paste a list" onPress={() => setSheet('list')} />
+          </View>
+        )}
       </View>
       <View className={wide ? 'flex-row gap-8' : 'gap-6'}>
-        <View className={wide ? 'max-w-[34rem] flex-1' : ''}>{loader}</View>
+        <View className={wide ? 'max-w-[34rem] flex-1 gap-8' : 'gap-6'}>
+          {loader}
+          <FurnitureSection room={room} onChange={(next) => attempt(() => putRoom(next, room))} />
+        </View>
         <View className={wide ? 'max-w-[44rem] flex-1' : ''}>
           <Equipment room={room} />
         </View>
@@ -73,8 +89,12 @@ export function RoomScreen({ unit }: { unit: Unit }) {
           rooms={rooms}
           room={room}
           onChosen={choose}
+          onList={() => setSheet('list')}
           onClose={() => setSheet(null)}
         />
+      )}
+      {sheet === 'list' && (
+        <RoomListSheet room={room} unit={unit} onChosen={choose} onClose={() => setSheet(null)} />
       )}
       {sheet === 'files' && (
         <RoomFiles room={room} onChosen={choose} onClose={() => setSheet(null)} />

@@ -1,4 +1,4 @@
-import { roomPresets } from '@spalo/catalog';
+import { emptyRoom, roomPresets } from '@spalo/catalog';
 import type { Room } from '@spalo/core/room';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -16,11 +16,14 @@ export function RoomsSheet({
   rooms,
   room,
   onChosen,
+  onList,
   onClose,
 }: {
   rooms: readonly Room[];
   room: Room;
   onChosen: (roomId: string) => void;
+  /** Opens the list that a room is described by. */
+  onList: () => void;
   onClose: () => void;
 }) {
   const [name, setName] = useState(room.name);
@@ -30,9 +33,8 @@ export function RoomsSheet({
     setTried(true);
     if (name.trim()) attempt(() => putRoom({ ...room, name: name.trim() }, room));
   };
-  const begin = (preset: (typeof roomPresets)[number]) =>
+  const begin = (made: Room) =>
     attempt(async () => {
-      const made = preset.make(newId);
       const taken = rooms.filter((each) => each.name.startsWith(made.name)).length;
       const called = taken > 0 ? `${made.name} ${taken + 1}` : made.name;
       await putRoom({ ...made, name: called }, null);
@@ -67,10 +69,18 @@ export function RoomsSheet({
       />
       <Button label="Save the name" onPress={rename} />
       <Strong>Begin another room</Strong>
+      <Card onPress={onList} label="Begin with a list" className="py-3">
+        <Strong>A list</Strong>
+        <Quiet>Type or paste what is there; it is read as you type</Quiet>
+      </Card>
+      <Card onPress={() => begin(emptyRoom(newId()))} label="Begin with nothing" className="py-3">
+        <Strong>Nothing</Strong>
+        <Quiet>Add each thing by its form</Quiet>
+      </Card>
       {roomPresets.map((preset) => (
         <Card
           key={preset.id}
-          onPress={() => begin(preset)}
+          onPress={() => begin(preset.make(newId))}
           label={`Begin with ${preset.name}`}
           className="py-3"
         >

@@ -1,3 +1,4 @@
+import type { FurnitureKind } from '@spalo/core/lift';
 import type { Room } from '@spalo/core/room';
 import type { Grams, Unit } from '@spalo/core/unit';
 import { newId } from '../../state/log/ids';
@@ -56,4 +57,13 @@ export function withRun(
     .filter((massG) => !there.has(massG))
     .map((massG) => ({ id: newId(), massG, unit, count }));
   return tidy({ ...room, [kind]: [...room[kind], ...fresh] });
+}
+
+/** The room with so many of a kind of furniture; none takes the kind out. */
+export function withFurniture(room: Room, kind: FurnitureKind, count: number): Room {
+  const all = room.furniture ?? [];
+  const there = all.find((each) => each.kind === kind);
+  const others = all.filter((each) => each.kind !== kind);
+  const furniture = count > 0 ? [...others, { id: there?.id ?? newId(), kind, count }] : others;
+  return { ...room, furniture };
 }

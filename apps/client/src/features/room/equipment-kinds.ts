@@ -5,8 +5,8 @@ import { fromGrams, toGrams, type Unit } from '@spalo/core/unit';
 import type { z } from 'zod';
 import { capital } from '../../design/sentence';
 
-/** The kinds of equipment in a room, by the name of their list. */
-export type Kind = Exclude<keyof Room, 'id' | 'name'>;
+/** The kinds of equipment that loads are made of, by the name of their list. */
+export type Kind = Exclude<keyof Room, 'id' | 'name' | 'furniture'>;
 
 /** A piece of equipment of a kind. */
 export type Item<K extends Kind = Kind> = Room[K][number];

@@ -14,6 +14,7 @@ import { flagName } from '../client/FlagChips';
 import { visitOf } from '../session/visit';
 import { clockTime } from '../time/day-time';
 import { loadReps } from '../words/load-words';
+import { ArrangeHour } from './ArrangeHour';
 import { allClashes } from './clash-words';
 import { Packing } from './Packing';
 import { Silhouette } from './Silhouette';
@@ -133,6 +134,7 @@ export function HourAhead({ slot, account }: { slot: readonly HourRow[]; account
       </Pressable>
       <Sheet title={title} open={open} onClose={() => setOpen(false)}>
         <Slot slot={slot} account={account} />
+        <ArrangeHour rows={slot} unit={account.studio.unit} />
         <Packing rows={slot} account={account} />
       </Sheet>
     </>

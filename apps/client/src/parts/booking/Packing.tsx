@@ -1,14 +1,13 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
 import type { Needed, Want } from '@spalo/core/planning';
-import { massText } from '@spalo/core/unit';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Icon } from '../../design/Icon';
 import { Quiet, Strong } from '../../design/Words';
-import { implementName } from '../words/implement-words';
 import { loadReps } from '../words/load-words';
-import { neededBy } from './clash-words';
+import { thingName } from '../words/thing-words';
+import { neededBy } from './hour-clients';
 import { SharedPlan } from './SharedPlan';
 import type { HourRow } from './use-hours';
 
@@ -23,10 +22,8 @@ function Thing({
   account: Account;
 }) {
   const { unit } = account.studio;
-  const { implement, loadG, wants, wanted, there, isShort } = needed;
-  const { room } = rows[0]!;
-  const name = implementName(implement, room!);
-  const title = loadG === null ? name : `${name} ${massText(loadG, unit)}`;
+  const { thing, wants, wanted, there, isShort } = needed;
+  const title = thingName(thing, rows[0]!.room!, unit);
   const textOf = ({ bookingId, liftId }: Want) => {
     const row = rows.find(({ booking }) => booking.id === bookingId)!;
     const plan = row.draft!.lifts.find((each) => each.liftId === liftId)!;
@@ -46,7 +43,7 @@ function Thing({
           {textOf(want)}
         </Quiet>
       ))}
-      {isShort && (implement.kind === 'barbell' || implement.kind === 'machine') && (
+      {isShort && (thing.kind === 'bar' || thing.kind === 'machine') && (
         <SharedPlan wants={wants} rows={rows} account={account} />
       )}
     </View>
@@ -67,12 +64,7 @@ export function Packing({ rows, account }: { rows: readonly HourRow[]; account: 
           : `What these ${count} need from ${room.name}`}
       </Strong>
       {needed.map((each) => (
-        <Thing
-          key={each.wants[0]!.bookingId + each.wants[0]!.liftId}
-          needed={each}
-          rows={rows}
-          account={account}
-        />
+        <Thing key={each.key} needed={each} rows={rows} account={account} />
       ))}
     </View>
   );

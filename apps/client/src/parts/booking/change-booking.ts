@@ -30,6 +30,7 @@ const asItWas = (before: Booked): Booked => ({
   state: 'booked',
   lifts: null,
   series: null,
+  arranged: null,
   ...before,
 });
 
@@ -38,7 +39,12 @@ export const putBooking = (
   booked: Booked,
   before: Booked | null,
   says = before ? 'Booking moved' : 'Booked',
-) => changeWithBack(put(booked), says, before ? put(asItWas(before)) : remove(booked));
+) => {
+  // Another hour has other people in it: what this one was arranged for does not hold there.
+  const moved = before !== null && before.startsAt !== booked.startsAt;
+  const kept = moved ? { ...booked, arranged: null } : booked;
+  return changeWithBack(put(kept), says, before ? put(asItWas(before)) : remove(booked));
+};
 
 /** As many as are sent at once. */
 const PART = 120;

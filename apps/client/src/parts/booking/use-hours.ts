@@ -24,11 +24,11 @@ function drafted(
   client: KnownClient,
   room: Room | undefined,
   unit: Unit,
-  { lifts }: Booking,
+  booking: Booking,
 ): LoadsDraft | null {
   if (!room || client.past === 'coming') return null;
   try {
-    return draftFor(client, room, unit, lifts);
+    return draftFor(client, room, unit, booking);
   } catch {
     // One client who cannot be drafted for leaves the day to the others; the card goes without a plan.
     return null;

@@ -59,6 +59,7 @@ const room: Room = {
   stacks: [],
   machines: [],
   bands: [],
+  furniture: null,
 };
 const client: Client = {
   ...served,

@@ -1,6 +1,6 @@
 import { builtProgramme, draftInputFor } from '@spalo/coaching';
 import type { Account, Booking, Client } from '@spalo/contract';
-import { draftLoads, type LoadsDraft, type SessionLift } from '@spalo/core/planning';
+import { draftLoads, type LoadsDraft } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
 import { nowIso, type Unit } from '@spalo/core/unit';
 import { useSettings } from '../../state/settings';
@@ -13,11 +13,12 @@ export function draftFor(
   client: Client,
   room: Room,
   unit: Unit,
-  built?: readonly SessionLift[] | null,
+  booking: Pick<Booking, 'lifts' | 'arranged'> = {},
 ): LoadsDraft {
   const profile = profileOfClient(client);
   const training = { client, profile, room, unit, now: nowIso() };
-  return draftLoads(draftInputFor(training, builtProgramme(built)));
+  const given = builtProgramme(booking.lifts);
+  return draftLoads(draftInputFor(training, given, booking.arranged ?? undefined));
 }
 
 /** A client about to train here and now, as the worker needs them. */
@@ -25,13 +26,15 @@ export function visitOf(
   client: Client,
   room: Room,
   { studio }: Account,
-  booking?: Pick<Booking, 'lifts' | 'minutes'>,
+  booking?: Pick<Booking, 'lifts' | 'minutes' | 'arranged'>,
 ): Visit {
   const now = nowIso();
   const hour = Number(clockTime(now, studio.zone).slice(0, 2));
   const { taste } = useSettings.getState();
   const visit = { client, room, unit: studio.unit, now, hour, taste, ratios: ratiosHere() };
-  return booking?.lifts
-    ? { ...visit, built: { lifts: booking.lifts, minutes: booking.minutes } }
-    : visit;
+  return {
+    ...visit,
+    ...(booking?.lifts && { built: { lifts: booking.lifts, minutes: booking.minutes } }),
+    ...(booking?.arranged && { arranged: booking.arranged }),
+  };
 }

@@ -159,6 +159,7 @@ describe('rooms with what is not sent yet', () => {
     stacks: [],
     machines: [],
     bands: [],
+    furniture: null,
   };
   const { id: _id, ...body } = room;
   const change = (changed: Extract<Entry, { kind: 'change' }>['change']): Entry => ({

@@ -4,7 +4,7 @@ import { changesAmong, laidOver, type Overlays } from './overlays';
 
 const roomOverlays: Overlays<Room, 'putRoom' | 'deleteRoom'> = {
   putRoom(rooms, { params: { id }, body }) {
-    rooms.set(id, { ...body, id });
+    rooms.set(id, { furniture: null, ...body, id });
   },
   deleteRoom(rooms, { params: { id } }) {
     rooms.delete(id);

@@ -4,6 +4,7 @@ import { draftTasks } from './tasks/draft';
 import { insightTasks } from './tasks/insight';
 import { loaderTasks } from './tasks/loader';
 import { rampTasks } from './tasks/ramp';
+import { arrangeTasks } from './tasks/arrange';
 import { sharedBarTasks } from './tasks/shared-bar';
 
 /** Everything that is too much for the screen's thread, by name. */
@@ -12,6 +13,7 @@ const tasks = {
   ...draftTasks,
   ...blockTasks,
   ...rampTasks,
+  ...arrangeTasks,
   ...sharedBarTasks,
   ...loaderTasks,
   ...benchTasks,

@@ -1,4 +1,4 @@
-import { bookingStates, type SessionLift } from '@spalo/core/planning';
+import { bookingStates, type Arranged, type SessionLift } from '@spalo/core/planning';
 import { index, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import { belongsTo, studioId, when } from './columns';
 import { clients } from './clients';
@@ -15,6 +15,8 @@ export const bookings = pgTable(
     state: text('state', { enum: bookingStates }).notNull().default('booked'),
     /** The session that was built for it; null for the client's own lifts. */
     lifts: jsonb('lifts').$type<SessionLift[]>(),
+    /** How it gives way to others of its hour; null where it does not. */
+    arranged: jsonb('arranged').$type<Arranged>(),
     /** Where; null for the room at hand. A room that is taken away since is none. */
     roomId: uuid('room_id'),
     /** The repeated booking that it belongs to, and its rule (RFC 5545). */

@@ -1,4 +1,13 @@
-import type { Band, Barbell, Dumbbell, Kettlebell, Machine, Plate, Stack } from '@spalo/core/room';
+import type {
+  Band,
+  Barbell,
+  Dumbbell,
+  Furniture,
+  Kettlebell,
+  Machine,
+  Plate,
+  Stack,
+} from '@spalo/core/room';
 import { jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import { studioId } from './columns';
 import { studios } from './studios';
@@ -16,6 +25,7 @@ export const rooms = pgTable(
     stacks: jsonb('stacks').$type<Stack[]>().notNull().default([]),
     machines: jsonb('machines').$type<Machine[]>().notNull().default([]),
     bands: jsonb('bands').$type<Band[]>().notNull().default([]),
+    furniture: jsonb('furniture').$type<Furniture[]>(),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.id] })],
 );

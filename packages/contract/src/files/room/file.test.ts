@@ -64,6 +64,10 @@ const full: Room = {
     },
   ],
   bands: [{ id: id(), label: 'Green', restG: kg(3), stretchedG: kg(16) }],
+  furniture: [
+    { id: id(), kind: 'rack', count: 2 },
+    { id: id(), kind: 'adjustable bench', count: 1 },
+  ],
 };
 
 const read = (text: string) => readRoomFile(text, id);
@@ -92,6 +96,7 @@ function bare(room: Room) {
     kettlebells: strip(room.kettlebells),
     stacks: strip(room.stacks),
     bands: strip(room.bands),
+    furniture: room.furniture && strip(room.furniture),
   };
 }
 
@@ -100,6 +105,21 @@ describe('a room as a file', () => {
     expect(bare(roomIn(roomToCsv(full)))).toEqual(bare(full));
     expect(bare(roomIn(roomToJson(full)))).toEqual(bare(full));
     expect(roomIn(roomToJson(full)).id).not.toBe(full.id);
+  });
+
+  it('tells a room in which nothing stands from one of which nobody has said', () => {
+    const saying = (furniture: Room['furniture']) => ({ ...full, furniture });
+    for (const write of [roomToCsv, roomToJson]) {
+      expect(roomIn(write(saying([]))).furniture).toEqual([]);
+      expect(roomIn(write(saying(null))).furniture).toBeNull();
+    }
+    const { furniture: _none, ...before } = full;
+    const old = JSON.stringify({ format: 'spalo-room', version: 1, room: before });
+    expect(roomIn(old).furniture).toBeNull();
+    expect(problemsIn('kind,name,count\nfurniture,sofa,1')[0]).toMatchObject({
+      row: 2,
+      column: 'name',
+    });
   });
 
   it('keeps any plates and bells, in kg and lb, to the gram', () => {

@@ -1,4 +1,4 @@
-import { stations } from '@spalo/core/lift';
+import { furnitureKinds, stations } from '@spalo/core/lift';
 import type { Room } from '@spalo/core/room';
 import { toGrams, type Unit } from '@spalo/core/unit';
 import Papa from 'papaparse';
@@ -16,6 +16,7 @@ const kinds = [
   'stack',
   'machine',
   'band',
+  'furniture',
 ] as const;
 
 /** The column that a field of the room came from, for messages. */
@@ -50,6 +51,7 @@ function fromRows(rows: readonly { line: number; row: RoomRow }[], makeId: () =>
     stacks: [],
     machines: [],
     bands: [],
+    furniture: null,
   };
   const lines = new Map<object, number>();
   const pending: { item: { fits: string[] | null }; cells: RoomCells }[] = [];
@@ -122,6 +124,11 @@ function fromRows(rows: readonly { line: number; row: RoomRow }[], makeId: () =>
         fits: null,
       });
       pending.push({ item, cells });
+    } else if (kind === 'furniture') {
+      found.furniture ??= [];
+      const item = { id, kind: cells.one('name', furnitureKinds), count: cells.number('count', 1) };
+      // A row that counts none says that nothing of it stands there.
+      if (item.count !== 0) keep(found.furniture, item);
     } else {
       keep(found.bands, {
         id,

@@ -5,6 +5,16 @@ import { roomColumns, type RoomRow } from './columns';
 
 const list = (items: readonly (string | number)[]) => items.join('; ');
 
+/** What stands in a room; one row that counts none where nothing does, and no row where nobody has said. */
+const furnitureRows = ({ furniture }: Room): RoomRow[] =>
+  furniture?.length === 0
+    ? [{ kind: 'furniture', name: 'rack', count: '0' }]
+    : (furniture ?? []).map(({ kind, count }) => ({
+        kind: 'furniture',
+        name: kind,
+        count: String(count),
+      }));
+
 /** A room as CSV, masses in the unit printed on each item. */
 export function roomToCsv(value: Room): string {
   const number = (grams: number, unit: Unit) => String(Number(fromGrams(grams, unit).toFixed(3)));
@@ -75,6 +85,7 @@ export function roomToCsv(value: Room): string {
       rest: number(each.restG, 'kg'),
       stretched: number(each.stretchedG, 'kg'),
     })),
+    ...furnitureRows(value),
   ];
   return Papa.unparse({ fields: [...roomColumns], data: rows });
 }

@@ -7,7 +7,13 @@ import {
   programmeLift,
 } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { draftSession, planLift, type Draft, type SessionLift } from '@spalo/core/planning';
+import {
+  draftSession,
+  planLift,
+  type Arranged,
+  type Draft,
+  type SessionLift,
+} from '@spalo/core/planning';
 import type { Plate, Room } from '@spalo/core/room';
 import type { PlannedLift, SessionState } from '@spalo/core/session';
 import type { StudioRatios } from '@spalo/core/strength';
@@ -28,6 +34,8 @@ export interface Visit {
   ratios: StudioRatios;
   /** What was built for the session; absent for the client's own lifts. */
   built?: { lifts: readonly SessionLift[]; minutes: number };
+  /** How it gives way to others of its hour; absent where it does not. */
+  arranged?: Arranged;
 }
 
 export interface WholeDraft extends Draft {
@@ -35,7 +43,7 @@ export interface WholeDraft extends Draft {
 }
 
 /** A lift to plan for a client who is on the floor. */
-interface LiftToAdd extends Omit<Visit, 'hour' | 'taste' | 'built'> {
+interface LiftToAdd extends Omit<Visit, 'hour' | 'taste' | 'built' | 'arranged'> {
   session: SessionState;
   liftId: string;
   standing: Plate[];
@@ -43,10 +51,11 @@ interface LiftToAdd extends Omit<Visit, 'hour' | 'taste' | 'built'> {
 
 export const draftTasks = {
   /** Today's session with its ramps and its general part. */
-  draft({ client, room, unit, now, hour, taste, ratios, built }: Visit): WholeDraft {
+  draft({ client, room, unit, now, hour, taste, ratios, built, arranged }: Visit): WholeDraft {
     const profile = profileOfClient(client, ratios);
     const training = { client, profile, room: steadyRoom(room), unit, now };
-    const draft = draftSession(draftInputFor(training, builtProgramme(built?.lifts)));
+    const given = builtProgramme(built?.lifts);
+    const draft = draftSession(draftInputFor(training, given, arranged));
     const ids = draft.lifts.map((lift) => lift.liftId);
     const wish = { minutes: built ? generalMinutes(built.minutes) : null, taste };
     return { ...draft, general: buildGeneral(generalInputFor(client, ids, { now, hour }, wish)) };

@@ -1,0 +1,2 @@
+ALTER TABLE "bookings" ADD COLUMN "arranged" jsonb;--> statement-breakpoint
+ALTER TABLE "rooms" ADD COLUMN "furniture" jsonb;
