@@ -16,9 +16,6 @@ export {
   styleOf,
   stylesOf,
 } from './lessons/taught';
-export { bar, bells, emptyRoom, kg, machine, plates, stack, stands } from './rooms/parts';
-export { roomFromList, type ReadPart } from './rooms/list/room-from-list';
-export { isAsBegun, roomPresets } from './rooms/presets';
 export { setUpPhases, type Glyph } from './schema/terms';
 export type { Fault, Lesson, Style, TeachStep } from './schema/lesson';
 export type { TaughtCue, TaughtFault, TaughtStyle } from './schema/taught';

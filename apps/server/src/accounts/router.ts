@@ -1,4 +1,4 @@
-import { roomPresets } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import type { Account } from '@spalo/contract';
 import { sql } from 'drizzle-orm';
 import { Router } from 'express';

@@ -1,4 +1,4 @@
-import { bar, bells, kg, machine, plates, stack, stands } from '@spalo/catalog';
+import { bar, bells, kg, machine, plates, stack, stands } from '@spalo/catalog/rooms';
 import type { Room } from '@spalo/core/room';
 import { toGrams } from '@spalo/core/unit';
 

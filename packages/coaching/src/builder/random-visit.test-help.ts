@@ -1,4 +1,5 @@
-import { allLifts, repLifts, roomPresets } from '@spalo/catalog';
+import { allLifts, repLifts } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import { joints, muscles } from '@spalo/core/lift';
 import { emptyHistory, noMemory, type ClientHistory, type LiftMemory } from '@spalo/core/memory';
 import { cautionKinds, type Flag } from '@spalo/core/person';

@@ -1,4 +1,5 @@
-import { catalogueLifts, findDrill, liftById, roomPresets } from '@spalo/catalog';
+import { catalogueLifts, findDrill, liftById } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import { joints } from '@spalo/core/lift';
 import { emptyHistory } from '@spalo/core/memory';
 import {

@@ -1,4 +1,5 @@
-import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
+import { catalogueLifts, liftById } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import { joints, type Lift } from '@spalo/core/lift';
 import { emptyHistory } from '@spalo/core/memory';
 import { isClosed, liftLimit, type Flag } from '@spalo/core/person';

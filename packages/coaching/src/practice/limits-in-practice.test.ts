@@ -9,9 +9,9 @@ import {
   catalogueLifts as lifts,
   liftById,
   repLifts,
-  roomPresets,
   type ScreeningAnswer,
 } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import { programmeFor, usualProgramme } from '../programme/programme';
 import { somebody } from './somebody.test-help';
 

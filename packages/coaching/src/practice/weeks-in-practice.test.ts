@@ -1,4 +1,5 @@
-import { liftById, repLifts, roomPresets } from '@spalo/catalog';
+import { liftById, repLifts } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import type { BlockState } from '@spalo/core/block';
 import { atOrBelow, loadables } from '@spalo/core/loads';
 import { emptyHistory, memoryOf, noMemory, type LiftMemory } from '@spalo/core/memory';

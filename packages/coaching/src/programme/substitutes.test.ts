@@ -1,4 +1,5 @@
-import { catalogueLifts, liftById, roomPresets } from '@spalo/catalog';
+import { catalogueLifts, liftById } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import { canBeDone } from '@spalo/core/loads';
 import { isClosed, liftLimit, type Person } from '@spalo/core/person';
 import { somebody } from '../practice/somebody.test-help';

@@ -10,16 +10,6 @@ export {
 export type { ProgrammeLift } from './programme-lift';
 export { bookingStates, isExpected, type BookingState, type SessionLift } from './booked';
 export { clashesOf, crossing, overlaps, type Hour } from './clash';
-export {
-  arrangeHour,
-  wantsOf,
-  type ArrangedHour,
-  type HourClient,
-  type HourLift,
-} from './hour/arrange';
 export type { Arranged } from './hour/arranged';
-export { neededIn, type Needed } from './hour/needed';
-export type { Thing, Want } from './hour/things';
-export { likelySeconds } from './hour/windows';
 export { BETWEEN_LIFTS_S, likelySteps, sessionDuration, stepsDuration } from './duration';
 export { loadCardRow, type CardCell, type CardRow } from './load-card';

@@ -1,7 +1,7 @@
 import type { Account, Booking } from '@spalo/contract';
 import { nowMs, countText } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
-import { lazy, Suspense, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
@@ -15,8 +15,8 @@ import { Guard } from '../../design/Guard';
 import { attempt } from '../../state/problems';
 import { BookingRow } from './BookingRow';
 import { stateOf } from './booking-state';
+import { FirstRoom } from './FirstRoom';
 import type { HourRow } from '../../parts/booking/use-hours';
-import type { Room } from '@spalo/core/room';
 import type { useDay } from './use-day';
 
 type Day = ReturnType<typeof useDay>;
@@ -55,14 +55,12 @@ function DayHead({
   );
 }
 
-const FirstRoom = lazy(async () => ({ default: (await import('./FirstRoom')).FirstRoom }));
-
 /** Nobody is booked: where else to begin. */
-function NobodyBooked({ room }: { room: Room | undefined }) {
+function NobodyBooked() {
   const router = useRouter();
   return (
     <View className="gap-4">
-      <Suspense fallback={null}>{room && <FirstRoom room={room} />}</Suspense>
+      <FirstRoom />
       <EmptyState
         icon="day"
         title="Nobody is booked"
@@ -158,7 +156,7 @@ function Bookings({
   const choose = useFloorUi((state) => state.choose);
   if (day.failed) return <ErrorState what="The day could not be fetched" onRetry={day.refetch} />;
   if (day.waiting) return <LoadingState what="the day" />;
-  if (day.rows.length === 0) return <NobodyBooked room={day.room} />;
+  if (day.rows.length === 0) return <NobodyBooked />;
   const toFloor = ({ session }: Booking) => {
     if (session) choose(session.id);
     router.push('/floor');

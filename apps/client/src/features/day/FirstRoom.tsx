@@ -1,14 +1,14 @@
-import { isAsBegun } from '@spalo/catalog';
-import type { Room } from '@spalo/core/room';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Body, Strong } from '../../design/Words';
+import { useClients } from '../../state/queries';
 
-/** Leads a new studio to say what its room has, for as long as that is what Spalo began with. */
-export function FirstRoom({ room }: { room: Room }) {
+/** Leads a studio that has no clients yet to say what its room has. */
+export function FirstRoom() {
   const router = useRouter();
-  if (!isAsBegun(room)) return null;
+  const { data: clients } = useClients();
+  if (!clients || clients.length > 0) return null;
   return (
     <View className="gap-2 rounded-2xl bg-coming p-4">
       <Strong>What does your room have?</Strong>

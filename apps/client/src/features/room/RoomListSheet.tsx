@@ -1,4 +1,4 @@
-import { roomFromList, type ReadPart } from '@spalo/catalog';
+import { roomFromList, type ReadPart } from '@spalo/catalog/rooms';
 import { roomFacts } from '@spalo/contract';
 import type { Room } from '@spalo/core/room';
 import type { Unit } from '@spalo/core/unit';

@@ -1,4 +1,4 @@
-import { isAsBegun } from '@spalo/catalog';
+import { isAsBegun } from '@spalo/catalog/rooms';
 import type { Unit } from '@spalo/core/unit';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';

@@ -1,4 +1,4 @@
-import { emptyRoom, roomPresets } from '@spalo/catalog';
+import { emptyRoom, roomPresets } from '@spalo/catalog/rooms';
 import type { Room } from '@spalo/core/room';
 import { useState } from 'react';
 import { View } from 'react-native';

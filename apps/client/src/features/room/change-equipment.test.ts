@@ -1,4 +1,4 @@
-import { roomPresets } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import { room as roomSchema } from '@spalo/contract';
 import fc from 'fast-check';
 import { itemsOf, withItem, withoutItem, withRun } from './change-equipment';

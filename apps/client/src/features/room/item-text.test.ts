@@ -1,4 +1,4 @@
-import { roomPresets } from '@spalo/catalog';
+import { roomPresets } from '@spalo/catalog/rooms';
 import { kindNames, kinds } from './equipment-kinds';
 import { itemText } from './item-text';
 

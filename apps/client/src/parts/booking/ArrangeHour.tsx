@@ -1,5 +1,6 @@
 import { findLift } from '@spalo/catalog';
-import type { Arranged, Needed } from '@spalo/core/planning';
+import type { Arranged } from '@spalo/core/planning';
+import type { Needed } from '@spalo/core/hour';
 import type { Room } from '@spalo/core/room';
 import { countText, listText, type Unit } from '@spalo/core/unit';
 import { useMemo } from 'react';

@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
-import type { Needed, Want } from '@spalo/core/planning';
+import type { Needed, Want } from '@spalo/core/hour';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Icon } from '../../design/Icon';

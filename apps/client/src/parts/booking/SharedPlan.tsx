@@ -1,5 +1,5 @@
 import { buildOf } from '@spalo/core/floor';
-import type { Want } from '@spalo/core/planning';
+import type { Want } from '@spalo/core/hour';
 import { fixedAt } from '@spalo/core/plates';
 import { platesOf, type Room } from '@spalo/core/room';
 import type { PlannedLift, Step } from '@spalo/core/session';

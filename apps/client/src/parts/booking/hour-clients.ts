@@ -7,7 +7,7 @@ import {
   type HourClient,
   type HourLift,
   type Needed,
-} from '@spalo/core/planning';
+} from '@spalo/core/hour';
 import { placesFor, type Room } from '@spalo/core/room';
 import type { LoadedLift } from '@spalo/core/session';
 import type { HourRow } from './use-hours';

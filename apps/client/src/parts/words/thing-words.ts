@@ -1,4 +1,4 @@
-import type { Thing } from '@spalo/core/planning';
+import type { Thing } from '@spalo/core/hour';
 import type { Room } from '@spalo/core/room';
 import { massText, type Unit } from '@spalo/core/unit';
 import { furnitureWords } from './furniture-words';

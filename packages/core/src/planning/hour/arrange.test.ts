@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { bar, kg, room as testRoom } from '../../test/fixtures';
 import type { Room } from '../../room/room';
-import { arrangeHour, type HourClient, type HourLift } from './arrange';
+import { arrangeHour } from './arrange';
+import type { HourClient, HourLift } from './clients';
 import { inArrangedOrder } from './arranged';
 
 const lift = (liftId: string, change: Partial<HourLift> = {}): HourLift => ({

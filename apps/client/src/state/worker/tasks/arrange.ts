@@ -1,4 +1,4 @@
-import { arrangeHour, type ArrangedHour, type HourClient } from '@spalo/core/planning';
+import { arrangeHour, type ArrangedHour, type HourClient } from '@spalo/core/hour';
 import type { Room } from '@spalo/core/room';
 import { steadyRoom } from './steady-room';
 
