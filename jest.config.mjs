@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url';
+import faces from './scripts/faces.cjs';
 import { compileLessons } from './scripts/lessons.mjs';
 
 const root = fileURLToPath(new URL('.', import.meta.url));
@@ -15,21 +16,7 @@ const node = (displayName, dir, extra = {}) => ({
   transform: swc,
   // Some packages ship as ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!(uuid|@date-fns)/)'],
-  moduleNameMapper: {
-    '^@spalo/catalog/lessons$': `${root}packages/catalog/src/lessons/load.ts`,
-    '^@spalo/contract/operations$': `${root}packages/contract/src/operations/index.ts`,
-    '^@spalo/core/builder$': `${root}packages/core/src/planning/builder/index.ts`,
-    '^@spalo/coaching/builder$': `${root}packages/coaching/src/builder.ts`,
-    '^@spalo/coaching/import$': `${root}packages/coaching/src/import.ts`,
-    '^@spalo/coaching/take-home$': `${root}packages/coaching/src/take-home.ts`,
-    '^@spalo/coaching/build$': `${root}packages/coaching/src/build.ts`,
-    '^@spalo/simulator/camera$': `${root}packages/simulator/src/camera/index.ts`,
-    '^@spalo/core/blocks$': `${root}packages/core/src/block/ahead.ts`,
-    '^@spalo/core/film/names$': `${root}packages/core/src/film/names.ts`,
-    '^@spalo/core/([a-z-]+)$': `${root}packages/core/src/$1/index.ts`,
-    '^@spalo/coaching/blocks$': `${root}packages/coaching/src/blocks.ts`,
-    '^@spalo/(.*)$': `${root}packages/$1/src/index.ts`,
-  },
+  moduleNameMapper: faces,
   ...extra,
 });
 

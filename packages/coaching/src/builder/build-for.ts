@@ -31,7 +31,9 @@ const generalFor = (
 function usualGeneralS(training: Training, minutes: number, when: When): number {
   const usual = programmeFor(training.client, training.room, training.now);
   const ids = usual.map(({ lift }) => lift.id);
-  return generalSeconds(generalFor(training, ids, when, generalMinutes(minutes)).steps);
+  return generalSeconds(
+    generalFor(training, ids, when, generalMinutes(minutes, training.client, training.now)).steps,
+  );
 }
 
 /** How long a session takes with its general part and with ramps that know what is warm already. */
@@ -43,7 +45,12 @@ function takesOf(
 ): Takes {
   const draft = draftSession(draftInputFor(training, programmeOf(lifts)));
   const ids = lifts.map(({ liftId }) => liftId);
-  const general = generalFor(training, ids, when, generalMinutes(minutes));
+  const general = generalFor(
+    training,
+    ids,
+    when,
+    generalMinutes(minutes, training.client, training.now),
+  );
   return sessionDuration(draft.lifts, general.steps, training.room);
 }
 

@@ -43,9 +43,16 @@ export function generalInputFor(
   };
 }
 
-/** The most of a session that its general part may take, and the least that is worth doing (minutes). */
-const GENERAL = { share: 0.2, least: 5 } as const;
+/** The most of a session that its general part may take, of one who is stiff or older, and the least that is worth doing (minutes). */
+const GENERAL = { share: 0.2, longer: 0.3, least: 4 } as const;
 
-/** Minutes that the general part of a session of some minutes may take: a fifth. */
-export const generalMinutes = (minutes: number): number =>
-  Math.max(GENERAL.least, Math.round(minutes * GENERAL.share));
+/** Minutes that the general part of a session of some minutes may take: a fifth, of who is stiff or older a little more. */
+export function generalMinutes(
+  minutes: number,
+  client: Pick<WarmUpClient, 'stiff' | 'birthDate'>,
+  now: string,
+): number {
+  const isLonger = client.stiff.length > 0 || isOlder(client, now);
+  const share = isLonger ? GENERAL.longer : GENERAL.share;
+  return Math.max(GENERAL.least, Math.round(minutes * share));
+}

@@ -34,7 +34,8 @@ export function visitOf(
   const visit = { client, room, unit: studio.unit, now, hour, taste, ratios: ratiosHere() };
   return {
     ...visit,
-    ...(booking?.lifts && { built: { lifts: booking.lifts, minutes: booking.minutes } }),
+    ...(booking && { minutes: booking.minutes }),
+    ...(booking?.lifts && { built: booking.lifts }),
     ...(booking?.arranged && { arranged: booking.arranged }),
   };
 }

@@ -258,8 +258,15 @@ function rehearse(build: Builder): void {
 /** Fewer rounds for one step, or a step less; answers whether there was anything to take. */
 type Trim = (steps: GeneralStep[]) => string | null;
 
-/** What goes first when time is short: extra rounds, then the raise beyond three minutes, then ranges beside the first lift. */
-function trims(beside: ReadonlySet<string>, nameOf: (id: string) => string): Trim[] {
+/**
+ * What goes first when time is short: extra rounds, the raise beyond three minutes, ranges beside the first lift; then what
+ * wakes and what rehearses, down to one each, the last first; then the raise itself, which who is older keeps.
+ */
+function trims(
+  beside: ReadonlySet<string>,
+  older: boolean,
+  nameOf: (id: string) => string,
+): Trim[] {
   const oneRoundLess: Trim = (steps) => {
     const step = steps.findLast((each) => each.rounds > 1);
     if (!step) return null;
@@ -278,7 +285,30 @@ function trims(beside: ReadonlySet<string>, nameOf: (id: string) => string): Tri
     const [gone] = steps.splice(at, 1);
     return nameOf(gone!.drillId);
   };
-  return [oneRoundLess, shorterRaise, rangeBeside];
+  const downToOne =
+    (job: Job): Trim =>
+    (steps) => {
+      if (steps.filter((step) => step.job === job).length < 2) return null;
+      const [gone] = steps.splice(
+        steps.findLastIndex((step) => step.job === job),
+        1,
+      );
+      return nameOf(gone!.drillId);
+    };
+  const noRaise: Trim = (steps) => {
+    const at = steps.findIndex((step) => step.job === 'raise');
+    if (older || at < 0 || steps.length < 2) return null;
+    const [gone] = steps.splice(at, 1);
+    return nameOf(gone!.drillId);
+  };
+  return [
+    oneRoundLess,
+    shorterRaise,
+    rangeBeside,
+    downToOne('activate'),
+    downToOne('rehearse'),
+    noRaise,
+  ];
 }
 
 /** The same words once, with how often: "2 × a round of bridges". */
@@ -290,7 +320,8 @@ function counted(words: readonly string[]): string[] {
 
 /**
  * The general part of a warm-up: raise, mobilise, activate, rehearse, each step timed and with its reason. Short on
- * time it drops extra rounds, then the raise beyond three minutes, then mobility that the first lift does not need.
+ * time it drops extra rounds, then the raise beyond three minutes, mobility that the first lift does not need, what wakes
+ * and rehearses down to one each, and last, but for who is older, the raise.
  */
 export function buildGeneral(input: GeneralInput): General {
   const build = new Builder(input);
@@ -306,7 +337,7 @@ export function buildGeneral(input: GeneralInput): General {
   const hasPassed = (step: GeneralStep) => input.passed.includes(step.drillId);
   const ahead = steps.filter((step) => !hasPassed(step));
   const dropped: string[] = [];
-  for (const trim of trims(build.beside, nameOf)) {
+  for (const trim of trims(build.beside, input.older, nameOf)) {
     while (generalSeconds(ahead) > limit) {
       const gone = trim(ahead);
       if (gone === null) break;

@@ -33,7 +33,9 @@ export interface Visit {
   /** What the studio's clients teach of its lifts. */
   ratios: StudioRatios;
   /** What was built for the session; absent for the client's own lifts. */
-  built?: { lifts: readonly SessionLift[]; minutes: number };
+  built?: readonly SessionLift[];
+  /** What was booked; absent where nothing was. */
+  minutes?: number;
   /** How it gives way to others of its hour; absent where it does not. */
   arranged?: Arranged;
 }
@@ -43,7 +45,7 @@ export interface WholeDraft extends Draft {
 }
 
 /** A lift to plan for a client who is on the floor. */
-interface LiftToAdd extends Omit<Visit, 'hour' | 'taste' | 'built' | 'arranged'> {
+interface LiftToAdd extends Omit<Visit, 'hour' | 'taste' | 'built' | 'minutes' | 'arranged'> {
   session: SessionState;
   liftId: string;
   standing: Plate[];
@@ -51,13 +53,14 @@ interface LiftToAdd extends Omit<Visit, 'hour' | 'taste' | 'built' | 'arranged'>
 
 export const draftTasks = {
   /** Today's session with its ramps and its general part. */
-  draft({ client, room, unit, now, hour, taste, ratios, built, arranged }: Visit): WholeDraft {
+  draft({ client, room, now, hour, taste, ratios, minutes, ...visit }: Visit): WholeDraft {
     const profile = profileOfClient(client, ratios);
-    const training = { client, profile, room: steadyRoom(room), unit, now };
-    const given = builtProgramme(built?.lifts);
-    const draft = draftSession(draftInputFor(training, given, arranged));
+    const training = { client, profile, room: steadyRoom(room), unit: visit.unit, now };
+    const given = builtProgramme(visit.built);
+    const draft = draftSession(draftInputFor(training, given, visit.arranged));
     const ids = draft.lifts.map((lift) => lift.liftId);
-    const wish = { minutes: built ? generalMinutes(built.minutes) : null, taste };
+    const most = minutes === undefined ? null : generalMinutes(minutes, client, now);
+    const wish = { minutes: most, taste };
     return { ...draft, general: buildGeneral(generalInputFor(client, ids, { now, hour }, wish)) };
   },
 
