@@ -1,5 +1,12 @@
 import { readFileSync } from 'node:fs';
 import type { Download, Page } from '@playwright/test';
+import {
+  dayCell,
+  numberCell,
+  rowOf,
+  textCell,
+  workbook,
+} from '../packages/coaching/src/import/workbook.test-help';
 import pg from 'pg';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import {
@@ -266,6 +273,52 @@ test('sets come in from a spreadsheet with two corrections, twice adds nothing, 
   await button(page, 'Take 8 sets back').click();
   await expect(page.getByText('years.csv')).toHaveCount(0);
   expect(await kept()).toHaveLength(0);
+});
+
+test('a workbook is read as it is: the sheet with the sets, other languages, two loads of which one was asked, and what is no table', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/settings?part=records');
+  await button(page, 'Sets from a spreadsheet').click();
+  const choose = async (name: string, buffer: Buffer) => {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      button(page, /^(Choose a file|Another file)$/).click(),
+    ]);
+    await chooser.setFiles({ name, mimeType: 'application/octet-stream', buffer });
+  };
+  await choose('scan.pdf', Buffer.from('%PDF-1.7'));
+  await expect(page.getByText(/^This is a PDF/)).toBeVisible();
+
+  const heads = ['Datum', 'Übung', 'Soll kg', 'Ist kg', 'Ist kg (2)', 'Wdh'];
+  const row = (at: number, load: number) =>
+    rowOf(
+      at,
+      dayCell(`A${at}`, 45_700 + at),
+      textCell(`B${at}`, at % 2 === 0 ? 'Kniebeuge' : 'Bankdrücken'),
+      numberCell(`C${at}`, 90),
+      numberCell(`D${at}`, load),
+      numberCell(`E${at}`, load),
+      numberCell(`F${at}`, 8),
+    );
+  const log = [
+    rowOf(1, ...heads.map((head, at) => textCell(`${'ABCDEF'[at]}1`, head))),
+    ...[2, 3, 4, 5].map((at) => row(at, 50 + at)),
+  ].join('');
+  const notes = rowOf(1, textCell('A1', 'Trainingstagebuch'));
+  await choose('tagebuch.xlsx', Buffer.from(workbook({ Notizen: notes, Training: log })));
+  await expect(page.getByRole('radio', { name: 'Training' })).toBeChecked();
+  await expect(page.getByText(/Not taken, since it says what was asked.*Soll kg/)).toBeVisible();
+  await expect(page.getByText(/may each hold the load/)).toBeVisible();
+  await expect(button(page, 'Kniebeuge is Back squat')).toBeVisible();
+  await expect(button(page, 'Bankdrücken is Bench press')).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  await page.getByRole('radio', { name: 'Notizen' }).click();
+  await expect(page.getByText(/No column holds/)).toBeVisible();
+  await page.getByRole('radio', { name: 'Training' }).click();
+  await expect(button(page, 'Kniebeuge is Back squat')).toBeVisible();
 });
 
 test('records go out as files; a token reads them, and no longer once it has expired or was ended', async ({

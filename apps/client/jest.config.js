@@ -4,7 +4,7 @@ module.exports = {
   displayName: 'client',
   preset: 'jest-expo/web',
   rootDir: __dirname,
-  setupFiles: ['<rootDir>/../../scripts/jest-clock.ts'],
+  setupFiles: ['<rootDir>/jest/text.js', '<rootDir>/../../scripts/jest-clock.ts'],
   testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
   transform: {
     '\\.(m?[jt]sx?)$': ['babel-jest', { configFile: require.resolve('./babel.config.js') }],

@@ -4,4 +4,4 @@ export { dayOrders, type DayOrder } from './import/days';
 export { guessReading } from './import/guess';
 export { liftFinder, type NamedLift } from './import/lift-names';
 export { readSets, type FileSet, type FileSets, type RowNote } from './import/read-sets';
-export { columnLetters, MOST_ROWS, tableOf, type Table } from './import/table';
+export { columnLetters, MOST_ROWS, tableOf, tableOfCells, type Table } from './import/table';

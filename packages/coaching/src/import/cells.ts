@@ -27,22 +27,35 @@ function numberOf(text: string, comma: boolean): number | null {
   return /^\d+(\.\d+)?$/.test(plain) ? Number(plain) : null;
 }
 
+/** What says that a load is that of one hand, or that reps are those of each side. */
+const EACH = / ?(?:\/ ?|per |pro |je )?(?:ea(?:ch)?|hand|arm|side|leg|seite|e\/?s|p\.?s\.?)\.?$/i;
+
 const BODY = /^(?:bw|body ?weight|body)\b/i;
 
-/** A load in grams: "60", "62,5 kg", "135 lb", "BW" (none beside the body), "BW+10"; null where it is none. */
+/** A load in grams: "60", "62,5 kg", "135 lb", "22.5 ea", "2x20" (one of two), "+10", "BW" (none beside the body), "BW+10"; null where it is none. */
 export function loadOf(cell: string, { unit, comma }: Writing): Grams | null {
   const own = unitIn(cell.replace(/^[\d.,\s]+/, ' ')) ?? unit;
-  const bare = cell.replace(/(lbs?|pounds?|kgs?|kilos?|kilograms?|#)\.?/gi, '').trim();
+  const bare = cell
+    .replace(/(lbs?|pounds?|kgs?|kilos?|kilograms?|#)\.?/gi, '')
+    .replace(EACH, '')
+    .replace(/^2 ?[x×*] ?(?=\d)/i, '')
+    .replace(/^\+(?=\d)/, '')
+    .trim();
   const beside = BODY.test(bare) ? bare.replace(BODY, '').replace('+', '').trim() || '0' : bare;
   const value = numberOf(beside, comma);
   return value === null ? null : toGrams(value, own);
 }
 
-/** Reps of one set or several: "8", "8,8,7", "8/8/7", "3x8" (three sets of eight); null where it is none. */
+/** Reps of one set or several: "8", "8,8,7", "8/8/7", "3x8" (three sets of eight), "8/side", "12+"; null where it is none. */
 export function repsOf(cell: string): number[] | null {
   const times = /^(\d{1,2}) ?[x×*] ?(\d{1,3})$/i.exec(cell);
   if (times) return Array.from({ length: Number(times[1]) }, () => Number(times[2]));
-  const parts = cell.replace(/ ?reps?$/i, '').split(/ ?[,;/+&] ?| /);
+  const bare = cell
+    .replace(/ ?reps?$/i, '')
+    .replace(EACH, '')
+    .replace(/\.0+$/, '')
+    .replace(/\+$/, '');
+  const parts = bare.split(/ ?[,;/+&] ?| /);
   const reps = parts.map((part) => (/^\d{1,3}$/.test(part) ? Number(part) : null));
   return reps.every((each) => each !== null) && reps.length > 0 ? (reps as number[]) : null;
 }

@@ -1,4 +1,5 @@
 import { dayFrom, dayIn, letteredDay } from '@spalo/core/unit';
+import { writtenOutDay } from './months';
 
 /** How a file writes its days. Those with a month in letters are told by themselves. */
 export const dayOrders = ['year first', 'day first', 'month first', 'serial'] as const;
@@ -11,8 +12,8 @@ const SERIALS = { from: 20_000, to: 80_000 };
 
 /** The day that a cell names, by how the file writes them; null where it names none. A time behind it is passed over. */
 export function dayOf(cell: string, order: DayOrder): string | null {
-  if (/[a-z]{3}/i.test(cell.replace(/^[a-z]+,?\s/i, (word) => word))) {
-    const found = letteredDay(cell);
+  if (/\p{L}{3}/iu.test(cell.replace(/^[a-z]+,?\s/i, (word) => word))) {
+    const found = letteredDay(cell) ?? writtenOutDay(cell);
     if (found) return found;
   }
   if (order === 'serial') {

@@ -1,49 +1,26 @@
 import type { Unit } from '@spalo/core/unit';
 import { loadOf, setsOf, unitIn } from './cells';
 import { guessOrder } from './days';
+import { DONE, headWords, OTHER_DAY, PLANNED } from './head-words';
+import { plainText } from './plain-text';
 import type { NamedLift } from './lift-names';
+import { numberedSets } from './numbered-sets';
 import type { Field, Guess, LiftColumns, Reading, Rival } from './reading';
 import type { Table } from './table';
 
-/** Words by which a heading names a field, most telling first. */
-const words: readonly (readonly [Field, RegExp])[] = [
-  ['day', /^(date|day|when|session date|workout date|training date|datum)$|\bdate\b/],
-  ['client', /^(client|name|athlete|person|who|trainee|customer|member)$|\bclient( name)?$/],
-  [
-    'lift',
-    /^(exercise|lift|movement|exercise name|lift name|activity)$|\b(exercise|lift|movement)\b/,
-  ],
-  ['effort', /\brpe\b|^effort$/],
-  ['reserve', /\b(rir|reserve|left|in the tank)\b/],
-  ['sets', /^(sets|no\.? of sets|set count|# ?sets)$/],
-  ['reps', /\brep(s|etitions)?\b/],
-  ['load', /^(load|weight|kg|kgs|lb|lbs|kilos|pounds|mass)\b|\b(load|weight)\b/],
-  ['unit', /^units?$/],
-  ['note', /^(notes?|comments?|remarks?)\b/],
-];
-
 /** A heading's words alone: without brackets, units and marks. */
 const bare = (cell: string) =>
-  cell
-    .toLowerCase()
+  plainText(cell)
     .replace(/[_-]/g, ' ')
     .replace(/\(.*?\)|\[.*?\]/g, '')
     .replace(/\s+/g, ' ')
     .trim();
 
-/** What was asked, or is the best so far: none of it was done. */
-const PLANNED =
-  /\b(targets?|plan(ned)?|prescri(bed|ption)|programmed|suggested|recommended|goals?|e?1 ?rm|max(imum)?|best|pr|pb|previous|last|next)\b/;
-/** What says that it was done, beside what was asked. */
-const DONE = /\b(actual(ly)?|done|completed|performed|achieved|logged|result|real)\b/;
-/** Days of something else than the session. */
-const OTHER_DAY = /\b(birth(day)?|dob|born|joined|since|expir\w*|created|updated|modified|due)\b/;
-
 /** The field that a heading names, whether or not it was done. */
 function namedBy(cell: string): Field | null {
   const text = bare(cell);
-  if (text === '' || /\b(id|body)\b/.test(text)) return null;
-  const field = words.find(([, word]) => word.test(text))?.[0] ?? null;
+  if (text === '' || /\b(id|body|total|volume|volumen|tonnage)\b/.test(text)) return null;
+  const field = headWords.find(([, word]) => word.test(text))?.[0] ?? null;
   return field === 'day' && OTHER_DAY.test(text) ? null : field;
 }
 
@@ -56,6 +33,8 @@ const isPlanned = (cell: string): boolean => {
 const fieldOf = (cell: string): Field | null => (isPlanned(cell) ? null : namedBy(cell));
 
 const HEADS = 15;
+/** A column in which so many numbers go on from the one above, or begin anew, counts sets. */
+const NUMBERED = 0.8;
 
 interface Head {
   row: number;
@@ -169,6 +148,15 @@ function asHeadings(
 const cellsAt = (table: Table, skip: number, column: number | undefined): string[] =>
   column === undefined ? [] : table.slice(skip).map((row) => row[column] ?? '');
 
+/** Whether a column numbers sets one by one, instead of saying how many alike there were. */
+function isCountOn(cells: readonly string[]): boolean {
+  const numbers = cells.filter((cell) => /^\d+$/.test(cell)).map(Number);
+  const pairs = numbers.slice(1).map((next, at) => [numbers[at]!, next] as const);
+  const ups = pairs.filter(([one, next]) => next === one + 1).length;
+  const anew = pairs.filter(([, next]) => next === 1).length;
+  return ups > 0 && ups + anew > NUMBERED * pairs.length;
+}
+
 /** The unit that headings, titles or the cells themselves name; null where none does. */
 function unitOf(table: Table, skip: number, loads: readonly number[]): Unit | null {
   const heads = table.slice(0, skip);
@@ -213,8 +201,11 @@ export function guessReading(
       ? under
       : head && found.lift === undefined
         ? asHeadings(table, head, liftOf)
-        : [];
+        : head
+          ? numberedSets(table[head.row]!, head.named, table.slice(skip))
+          : [];
   const columns = { ...found };
+  if (isCountOn(cellsAt(table, skip, columns.sets))) delete columns.sets;
   if (beside.length > 0) {
     delete columns.load;
     delete columns.reps;

@@ -1,6 +1,7 @@
 import { allLifts } from '@spalo/catalog';
 import type { LiftImplement } from '@spalo/core/lift';
 import Fuse from 'fuse.js';
+import { namesElsewhere } from './names-elsewhere';
 
 /** A name of a file with the lift that it most likely means. */
 export interface NamedLift {
@@ -74,6 +75,13 @@ export function plainName(name: string): string {
     .trim();
 }
 
+/** The same of other languages and of short forms, as names are compared. */
+const elsewhere: ReadonlyMap<string, string> = new Map(
+  Object.entries(namesElsewhere).flatMap(([id, names]) =>
+    names.map((name) => [plainName(name), id] as const),
+  ),
+);
+
 /** What implements are called that a name may say or leave out. */
 const IMPLEMENTS: Partial<Record<LiftImplement, readonly string[]>> = {
   barbell: ['barbell'],
@@ -127,7 +135,11 @@ export function liftFinder(): (name: string) => NamedLift | null {
   return (name) => {
     const plain = plainName(name);
     if (plain === '') return null;
-    const meant = byName.get(plain) ?? BARE[plain] ?? (ids.has(name) ? name : undefined);
+    const meant =
+      byName.get(plain) ??
+      BARE[plain] ??
+      elsewhere.get(plain) ??
+      (ids.has(name) ? name : undefined);
     if (meant !== undefined && ids.has(meant)) return { liftId: meant, sure: true };
     const said = plain.split(' ').map(wordFor);
     const judged = lifts

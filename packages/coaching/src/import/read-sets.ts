@@ -1,6 +1,8 @@
 import type { Grams } from '@spalo/core/unit';
 import { loadOf, repsOf, reserveOf, setsOf, unitIn, type CellSet } from './cells';
 import { dayOf } from './days';
+import { WARM_UP } from './head-words';
+import { plainText } from './plain-text';
 import type { Field, LiftColumns, Reading } from './reading';
 import { columnLetters, type Table } from './table';
 
@@ -103,6 +105,8 @@ class Reader {
     const writing = { unit, comma: this.reading.comma };
     const count = reps === null ? '' : (this.cells[reps] ?? '');
     if (cell === '' && count === '') return [];
+    // Of sets beside each other the later ones were not all done.
+    if (count === '' && reps !== null && this.reading.beside.length > 0) return [];
     const whole = count === '' ? setsOf(cell, writing) : null;
     if (whole) return whole;
     const loadG = loadOf(cell, writing);
@@ -157,9 +161,15 @@ class Reader {
       this.passedOver += 1;
       return;
     }
+    if (WARM_UP.test(plainText(this.cell('warmUp')))) {
+      this.carried('day');
+      this.passedOver += 1;
+      return;
+    }
     const day = this.day();
     if (day === null) return;
-    for (const place of places) {
+    for (const each of places) {
+      const place = { ...each, name: each.name || lift };
       const found = this.setsAt(place);
       if (!found || found.length === 0) continue;
       if (place.name === '') this.fault('No lift', columns.lift);

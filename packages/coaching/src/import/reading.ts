@@ -12,13 +12,14 @@ export const fields = [
   'reserve',
   'effort',
   'unit',
+  'warmUp',
   'note',
 ] as const;
 export type Field = (typeof fields)[number];
 
-/** A lift's own columns, where a file has one row a day and lifts beside each other. */
+/** Columns that hold sets beside each other: a lift's own, where a file has one row a day, or set by set of the row's lift. */
 export interface LiftColumns {
-  /** What the file calls the lift. */
+  /** What the file calls the lift; empty for that of the row. */
   name: string;
   /** The column of its loads, or of whole sets ("60x8") where there is none for reps. */
   load: number;
@@ -31,7 +32,7 @@ export interface Reading {
   skip: number;
   /** Which column holds what; absent where none does. */
   columns: Partial<Record<Field, number>>;
-  /** Lifts beside each other; empty where each row names its lift. */
+  /** Lifts, or sets, beside each other; empty where each row is a set. */
   beside: LiftColumns[];
   unit: Unit;
   /** Decimals behind a comma. */

@@ -34,6 +34,7 @@ const names: Record<Field, string> = {
   reserve: 'Reps left',
   effort: 'Effort of ten',
   unit: 'Unit',
+  warmUp: 'Warm-up',
   note: 'Note',
 };
 
@@ -123,7 +124,7 @@ function Sample({ importing }: { importing: Importing }) {
 
 /** How a file is read, as it was found out; each of it can be said otherwise. */
 export function HowItIsRead({ importing }: { importing: Importing }) {
-  const { guess, reading, rows, sets, passedOver } = importing.view!;
+  const { guess, reading, rows, sets, passedOver, sheets, sheet } = importing.view!;
   const lacks = (['day', 'lift', 'load'] as const).filter(
     (field) =>
       reading.columns[field] === undefined && (field === 'day' || reading.beside.length === 0),
@@ -133,6 +134,18 @@ export function HowItIsRead({ importing }: { importing: Importing }) {
       <Quiet>
         {`${rows} rows, ${sets} sets${passedOver > 0 ? `; ${passedOver} rows are no sets: titles, totals, remarks` : ''}.`}
       </Quiet>
+      {sheets.length > 1 && (
+        <View className="gap-1">
+          <Strong>Sheet of the workbook</Strong>
+          <Choice
+            label="Sheet of the workbook"
+            options={sheets.map((name, value) => ({ value, label: name || `Sheet ${value + 1}` }))}
+            value={sheet}
+            onChange={(at) => void importing.chooseSheet(at)}
+            wrap
+          />
+        </View>
+      )}
       {lacks.length > 0 && (
         <Banner
           kind="stop"

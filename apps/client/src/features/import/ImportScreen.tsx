@@ -19,6 +19,9 @@ import { FirstSets } from './FirstSets';
 import { WhatIsMeant } from './WhatIsMeant';
 
 const MOST_BYTES = 20_000_000;
+/** What is offered to choose from; what another file is, is said when it is opened. */
+const FILES =
+  '.xlsx,.csv,.tsv,.txt,.xls,.ods,.html,text/csv,text/tab-separated-values,text/plain,text/html';
 
 /** Chooses a file, or takes its text. */
 function ChooseFile({ importing }: { importing: Importing }) {
@@ -26,17 +29,17 @@ function ChooseFile({ importing }: { importing: Importing }) {
   const [pasting, setPasting] = useState(false);
   const choose = () =>
     attempt(async () => {
-      const file = await pickFile('.csv,.tsv,.txt,text/csv,text/tab-separated-values,text/plain');
+      const file = await pickFile(FILES);
       if (!file) return;
       if (file.size > MOST_BYTES) throw new Error('The file is larger than 20 MB');
-      await importing.open(file.name, await file.text());
+      await importing.open(file.name, await file.arrayBuffer());
     });
   return (
     <View className="gap-3">
       <Body>
-        Any spreadsheet with days, lifts, loads and reps: save it as CSV and choose it here. One row
-        a set or one row a day, kilograms or pounds, any order of days. Nothing is kept before you
-        have seen how it is read.
+        Any spreadsheet with days, lifts, loads and reps: a workbook (.xlsx), CSV, or text with
+        tabs. One row a set or one row a day, kilograms or pounds, any order of days. Nothing is
+        kept before you have seen how it is read.
       </Body>
       <View className="flex-row flex-wrap gap-2">
         <Button
@@ -58,7 +61,7 @@ function ChooseFile({ importing }: { importing: Importing }) {
           <Button
             label="Read this"
             disabled={text.trim() === ''}
-            onPress={() => void importing.open('pasted', text)}
+            onPress={() => void importing.open('pasted', new TextEncoder().encode(text).buffer)}
           />
         </>
       )}

@@ -14,7 +14,8 @@ function Name({
   name,
   sets,
   means,
-  asked,
+  likely,
+  unsaid = 'Left out: say what it is',
   onChange,
   onLeaveOut,
 }: {
@@ -22,8 +23,10 @@ function Name({
   sets: number;
   /** Null where it is left out. */
   means: string | null;
-  /** It is a guess that somebody should look at. */
-  asked: boolean;
+  /** What stands where it is. */
+  unsaid?: string;
+  /** What it may mean, where nobody can be sure, and the way to say that it does. */
+  likely?: { name: string; onTake: () => void };
   onChange: () => void;
   onLeaveOut: () => void;
 }) {
@@ -34,15 +37,22 @@ function Name({
         <Quiet>{countText(sets, 'set')}</Quiet>
       </View>
       <View className="flex-row flex-wrap items-center gap-2">
+        {likely && (
+          <Button
+            label={`It is ${likely.name}`}
+            says={`${name}: it is ${likely.name}`}
+            onPress={likely.onTake}
+          />
+        )}
         <Button
-          label={means ?? 'Left out: say what it is'}
+          label={means ?? (likely ? 'Another' : unsaid)}
           says={`${name} is ${means ?? 'left out'}`}
           onPress={onChange}
         />
         {means !== null && (
           <Button label="Leave out" says={`Leave ${name} out`} onPress={onLeaveOut} />
         )}
-        {asked && <Quiet className="text-oxide">Is this right?</Quiet>}
+        {likely && <Quiet className="text-oxide">Left out until you say.</Quiet>}
       </View>
     </View>
   );
@@ -70,7 +80,7 @@ export function WhatIsMeant({ importing }: { importing: Importing }) {
             name={name || 'The whole file'}
             sets={sets}
             means={clientName(meant.clientOf[name])}
-            asked={false}
+            unsaid="Left out: say who it is"
             onChange={() => setClient(name)}
             onLeaveOut={() => importing.meanClient(name, null)}
           />
@@ -80,13 +90,19 @@ export function WhatIsMeant({ importing }: { importing: Importing }) {
         <Quiet>Of two dumbbells the load is taken for that of one.</Quiet>
         {lifts.map(({ name, sets, found }) => {
           const liftId = meant.liftOf[name] ?? null;
+          const guess = liftId === null && found ? findLift(found.liftId) : undefined;
           return (
             <Name
               key={name}
               name={name}
               sets={sets}
               means={liftId && (findLift(liftId)?.name ?? null)}
-              asked={liftId !== null && liftId === found?.liftId && !found.sure}
+              {...(guess && {
+                likely: {
+                  name: guess.name,
+                  onTake: () => importing.meanLift(name, guess.id),
+                },
+              })}
               onChange={() => setLift(name)}
               onLeaveOut={() => importing.meanLift(name, null)}
             />

@@ -6,7 +6,9 @@ import { call } from '../../api/call';
 import { formDay } from '../../parts/time/day-time';
 import { offerBack } from '../../state/changes/take-back';
 import { FileInWorker } from '../../state/import/ask-import';
+import { textOfPage } from '../../state/import/html-table';
 import type { FileView } from '../../state/import/read-file';
+import { textIn } from '../../state/import/text-in';
 import { fetchImports, takeImportBack } from '../../state/import/imports';
 import { useRemembered } from '../../state/import/remembered';
 import { newId } from '../../state/log/ids';
@@ -14,6 +16,12 @@ import { useClients, useOwnLifts } from '../../state/queries';
 import { useMeant } from './use-meant';
 
 const words = (error: unknown) => (error instanceof Error ? error.message : 'That did not work');
+
+/** A file that is a page with a table, as text; any other as it is. Only the screen's thread can read a page. */
+function withoutPage(given: ArrayBuffer): ArrayBuffer {
+  const page = textOfPage(textIn(new Uint8Array(given)));
+  return page === null ? given : new TextEncoder().encode(page).buffer;
+}
 
 /** A file from when it is chosen until it is brought in: how it is read, what its names mean, and what of it is new. */
 export function useImport(account: Account) {
@@ -42,7 +50,12 @@ export function useImport(account: Account) {
       setBusy(false);
     }
   };
-  const open = (name: string, text: string) =>
+  const shown = async (first: FileView) => {
+    const known = files[first.heading];
+    beginAnew(known?.liftOf ?? {});
+    setView(known ? await file.current!.read(known.reading) : first);
+  };
+  const open = (name: string, given: ArrayBuffer) =>
     run(async () => {
       file.current?.close();
       const { unit, zone } = account.studio;
@@ -51,11 +64,9 @@ export function useImport(account: Account) {
       setFileName(name);
       setView(null);
       setWithFaults(false);
-      const first = await fresh.open(text, null);
-      const known = files[first.heading];
-      beginAnew(known?.liftOf ?? {});
-      setView(known ? await fresh.read(known.reading) : first);
+      await shown(await fresh.open(withoutPage(given)));
     });
+  const chooseSheet = (sheet: number) => run(async () => shown(await file.current!.sheet(sheet)));
   const read = (change: Partial<Reading>) =>
     run(async () => {
       if (view) setView(await file.current!.read({ ...view.reading, ...change }));
@@ -94,6 +105,7 @@ export function useImport(account: Account) {
     withDoubts: names.withDoubts,
     clients,
     open,
+    chooseSheet,
     read,
     check,
     bring,

@@ -37,7 +37,7 @@ export function useMeant(
     (): Meant | null =>
       view && {
         fileName,
-        liftOf: meaning(view.lifts, liftOf, ({ found }) => found?.liftId ?? null),
+        liftOf: meaning(view.lifts, liftOf, ({ found }) => (found?.sure ? found.liftId : null)),
         clientOf: meaning(view.clients, clientOf, ({ name }) => clientNamed(name, clients)),
         without: withDoubts ? [] : view.doubts.map(({ row }) => row),
       },

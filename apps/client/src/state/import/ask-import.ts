@@ -12,9 +12,14 @@ export class FileInWorker {
 
   constructor(private readonly here: Here) {}
 
-  /** Reads it as `reading` says, or where that is null as it is most likely meant. */
-  open(text: string, reading: Reading | null): Promise<FileView> {
-    return this.worker.ask((file) => file.open(text, reading, this.here));
+  /** Reads a file as it is most likely meant; of a workbook the sheet that holds most. */
+  open(bytes: ArrayBuffer): Promise<FileView> {
+    return this.worker.ask((file) => file.open(bytes, this.here));
+  }
+
+  /** Reads another sheet of it. */
+  sheet(sheet: number): Promise<FileView> {
+    return this.worker.ask((file) => file.sheet(sheet, this.here));
   }
 
   read(reading: Reading): Promise<FileView> {

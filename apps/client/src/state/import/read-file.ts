@@ -5,7 +5,6 @@ import {
   liftFinder,
   MOST_ROWS,
   readSets,
-  tableOf,
   type FileSets,
   type Guess,
   type NamedLift,
@@ -13,8 +12,10 @@ import {
   type Table,
 } from '@spalo/coaching/import';
 import type { ImportFacts } from '@spalo/contract';
+import { MAX_IMPORTED } from '@spalo/contract/operations';
 import type { OwnLift } from '@spalo/core/technique';
 import type { Unit } from '@spalo/core/unit';
+import type { NamedTable } from './tables-in';
 
 /** A name that a file uses, and how many of its sets bear it. */
 export interface NameInFile {
@@ -27,6 +28,9 @@ export interface LiftInFile extends NameInFile {
 
 /** What a file comes to, read as it is: all but the sets themselves, which stay where it was read. */
 export interface FileView {
+  /** The sheets of a workbook, and the one that is read; a text has one without a name. */
+  sheets: string[];
+  sheet: number;
   guess: Guess;
   reading: Reading;
   /** What it is known again by. */
@@ -71,16 +75,27 @@ const named = (names: readonly string[]): NameInFile[] => {
 
 /** A file that is read, also several times until it is right. */
 export class OpenFile {
-  private readonly table: Table;
   private sets: FileSets['sets'] = [];
+  private sheet = 0;
 
-  /** Throws, in words, for what is no table or far too long. */
-  constructor(text: string) {
-    this.table = tableOf(text);
-    if (this.table.length === 0) throw new Error('There is nothing in this file');
-    if (this.table.length > MOST_ROWS) {
-      throw new Error(`More than ${MOST_ROWS} rows; bring it in in parts`);
-    }
+  /** Throws, in words, for what is far too long. */
+  constructor(private readonly tables: readonly NamedTable[]) {
+    for (const { table } of tables)
+      if (table.length > MOST_ROWS)
+        throw new Error(`More than ${MOST_ROWS} rows; bring it in in parts`);
+  }
+
+  private get table(): Table {
+    return this.tables[this.sheet]!.table;
+  }
+
+  /** Takes another of its sheets, by place; the one that holds most sets where it is null. */
+  choose(sheet: number | null, { unit, today }: Here): void {
+    const liftOf = liftFinder();
+    const setsIn = ({ table }: NamedTable) =>
+      readSets(table, guessReading(table, unit, liftOf).reading, today).sets.length;
+    const counts = sheet === null && this.tables.length > 1 ? this.tables.map(setsIn) : [0];
+    this.sheet = sheet ?? counts.indexOf(Math.max(...counts));
   }
 
   /** Reads the file: as `wanted`, or where that is null as it is most likely meant. */
@@ -91,10 +106,16 @@ export class OpenFile {
     const reading = wanted ?? guess.reading;
     const { sets, ...rest } = readSets(this.table, reading, today);
     this.sets = sets;
+    if (sets.length > MAX_IMPORTED)
+      throw new Error(
+        `${sets.length} sets, and at most ${MAX_IMPORTED} at once: bring it in in parts`,
+      );
     return {
       ...rest,
       guess,
       reading,
+      sheets: this.tables.map(({ name }) => name),
+      sheet: this.sheet,
       heading: headingOf(this.table.slice(0, guess.reading.skip)),
       sample: this.table.slice(0, SAMPLE).map((row) => [...row]),
       rows: this.table.length,
