@@ -1,7 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { appendFile, cp, mkdtemp, rm } from 'node:fs/promises';
-import { createServer } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
@@ -12,17 +11,7 @@ import pg from 'pg';
 import { olderDatabase } from '../scripts/fixtures.mjs';
 import { serverEnv } from '../scripts/instance.mjs';
 import { clientDist, serverBundle } from '../scripts/paths.mjs';
-import { dropDatabase, ensureDatabase } from '../scripts/postgres.mjs';
-
-function freePort(): Promise<number> {
-  return new Promise((resolve) => {
-    const probe = createServer();
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
-    });
-  });
-}
+import { dropDatabase, ensureDatabase, freePort } from '../scripts/postgres.mjs';
 
 /** The demo studio, brought in once; each test file that asks for it begins with a copy. */
 const DEMO = 'e_demo';

@@ -45,7 +45,8 @@ async function giveToServer(folder) {
   chownSync(folder, uid, gid);
 }
 
-function freePort() {
+/** A port of this machine that nobody listens on. */
+export function freePort() {
   return new Promise((resolve, reject) => {
     const probe = net.createServer();
     probe.on('error', reject);

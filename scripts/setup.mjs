@@ -36,11 +36,16 @@ async function aptInstall(packages) {
   );
 }
 
-/** Installs the Debian packages that are missing: PostgreSQL always, Chromium for the end-to-end tests. */
-export async function ensureDebian({ chromium = false } = {}) {
+/** What the end-to-end tests need: a browser, and what serves and is trusted by phones. */
+export const forTests = { chromium: true, caddy: true, trust: true };
+
+/** Installs the Debian packages that are missing: PostgreSQL always; Chromium, Caddy, and the tool that makes a browser trust it where asked for. */
+export async function ensureDebian({ chromium = false, caddy = false, trust = false } = {}) {
   const missing = [];
   if (!postgresBin()) missing.push('postgresql');
   if (chromium && !chromiums.some((path) => existsSync(path)))
     missing.push('chromium-headless-shell');
+  if (caddy && !existsSync('/usr/bin/caddy')) missing.push('caddy');
+  if (trust && !existsSync('/usr/bin/certutil')) missing.push('libnss3-tools');
   if (missing.length > 0) await aptInstall(missing);
 }

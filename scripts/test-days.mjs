@@ -2,13 +2,13 @@ import { existsSync, readFileSync } from 'node:fs';
 import { moments, typed } from './moments.mjs';
 import { inRoot } from './paths.mjs';
 import { must, run } from './run.mjs';
-import { ensureDebian, ensureNodeModules } from './setup.mjs';
+import { ensureDebian, ensureNodeModules, forTests } from './setup.mjs';
 
 /**
  * The whole end-to-end suite at every moment of moments.mjs, by hand and before a release; a line each, and what
  * failed. `node scripts/test-days.mjs 3 7` runs the fourth and the eighth; a test is tried once.
  */
-await ensureDebian({ chromium: true });
+await ensureDebian(forTests);
 await ensureNodeModules();
 await must('node', ['scripts/build.mjs']);
 const chosen = process.argv.slice(2).map(Number);

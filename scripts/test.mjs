@@ -2,7 +2,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { momentFor, typed } from './moments.mjs';
 import { inRoot } from './paths.mjs';
 import { run } from './run.mjs';
-import { ensureDebian, ensureNodeModules } from './setup.mjs';
+import { ensureDebian, ensureNodeModules, forTests } from './setup.mjs';
 
 /** Every check, in the order in which it says most soonest. Ends with "N passed, N failed". */
 const results = inRoot('test-results');
@@ -39,7 +39,7 @@ const moment = momentFor(Date.now());
 // Only the end-to-end tests go by it: what else runs has a clock of its own, or the machine's.
 delete process.env.SPALO_NOW;
 
-await ensureDebian({ chromium: true });
+await ensureDebian(forTests);
 await ensureNodeModules();
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });

@@ -1,5 +1,5 @@
 import type { Account } from '@spalo/contract';
-import { useEffect, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useStore } from 'zustand';
 import { clockText, deviceClock } from '../api/device-clock';
@@ -26,6 +26,10 @@ import { SignedInNotice } from './SignedInNotice';
 import { SyncNotice } from './SyncNotice';
 import { TakeBackBar } from './TakeBackBar';
 
+const InsecureNotice = lazy(async () => ({
+  default: (await import('./InsecureNotice')).InsecureNotice,
+}));
+
 /** What stands around every screen: navigation, what waits to be sent, and what went wrong. */
 export function Shell({ account, children }: { account: Account; children: ReactNode }) {
   const wide = useWide();
@@ -45,6 +49,7 @@ export function Shell({ account, children }: { account: Account; children: React
     <View className={`min-h-0 flex-1 bg-paper ${wide ? 'flex-row' : ''}`}>
       {wide && <Nav wide studio={studio} />}
       <View role="main" className="min-h-0 min-w-0 flex-1">
+        <Suspense fallback={null}>{!window.isSecureContext && <InsecureNotice />}</Suspense>
         <SyncNotice studio={studio} />
         {(apply || problem || newSignIn || aheadMs !== null) && (
           <View className="gap-2 px-4 pt-2">

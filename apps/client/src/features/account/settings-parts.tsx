@@ -12,6 +12,7 @@ import { FloorSection } from './FloorSection';
 import { InviteSection } from './InviteSection';
 import { OnThisDevice, useSentText } from './OnThisDevice';
 import { PasswordSection } from './PasswordSection';
+import { PhonesSection } from './PhonesSection';
 import { RecordsSection } from './RecordsSection';
 import { SafetySection } from './SafetySection';
 import { ScriptsSection } from './ScriptsSection';
@@ -119,6 +120,13 @@ export const settingsParts: readonly SettingsPart[] = [
     of: 'your own',
     Value: SentValue,
     Screen: OnThisDevice,
+  },
+  {
+    id: 'phones',
+    title: 'On your phones',
+    of: 'your own',
+    Value: says('What works here, and the address for others'),
+    Screen: PhonesSection,
   },
   {
     id: 'studio',
