@@ -91,6 +91,19 @@ describe('a reason as it is kept', () => {
         expect(isStoredWhy({ ...rest, code: 'nobody-knows' })).toBe(false);
       }),
     );
+    const rung = (why: StoredWhy): StoredWhy => ({
+      code: 'nothing-light-enough',
+      lift: 'back squat',
+      why,
+    });
+    const opened: StoredWhy = {
+      code: 'opened',
+      reason: 'asked',
+      limit: 'so',
+      why: { code: 'as-decided' },
+    };
+    const eased: StoredWhy = { code: 'eased-for', spot: 'knee', how: 'deep bend', why: opened };
+    expect(isStoredWhy({ code: 'two-clean', why: rung(rung(rung(rung(eased)))) })).toBe(true);
     const deep = Array.from({ length: 20 }).reduce<StoredWhy>(
       (why) => ({ code: 'two-clean', why }),
       'so',

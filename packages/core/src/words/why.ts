@@ -84,10 +84,13 @@ export const allOf = (reasons: readonly StoredWhy[]): StoredWhy | null =>
     ? null
     : reasons.reduce((first, then): Why => ({ code: 'and', first, then }));
 
-/** The longest word, the most of a list, and how deep reasons rest on others. */
+/**
+ * The longest word, the most of a list, and how deep reasons rest on others: a lighter week over four easier lifts, opened and
+ * eased, over why it was opened, is nine deep.
+ */
 const MOST_LETTERS = 300;
 const MOST_LISTED = 20;
-const MOST_DEEP = 6;
+const MOST_DEEP = 12;
 
 const isNumber = (value: unknown): value is number =>
   typeof value === 'number' && Number.isFinite(value);
