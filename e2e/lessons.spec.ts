@@ -48,6 +48,23 @@ test('a first-timer is taught the pull from the top down, leaves, comes back to 
   await expect(page.getByRole('button', { name: /^First time: teach it/ })).toHaveCount(0);
 });
 
+test('what goes wrong is found by what is seen, with two causes to tell apart', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('link', { name: 'Lifts', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Find a lift' }).fill('knees cave back squat');
+  const found = page.getByRole('region', { name: 'What goes wrong' });
+  await expect(found.getByRole('link').first()).toBeVisible();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  await found.getByRole('link', { name: 'Knees cave in' }).first().click();
+  // Its card stands before the figure, with how each cause is told.
+  await expect(page.getByText('Knees cave in')).toBeVisible();
+  await expect(page.getByText(/^You see: /).nth(1)).toBeInViewport();
+  await expect(page.getByText(/^High blood pressure, pregnancy/)).toBeAttached();
+});
+
 test('a ticked point is kept with the set, and what went wrong comes first before the next', async ({
   page,
 }) => {

@@ -6,6 +6,10 @@ const LiftScreen = lazyScreen(async () => (await import('@/shell/desk')).LiftScr
 export { ErrorBoundary } from '@/shell/ErrorBoundary';
 
 export default function Lift() {
-  const { id } = useLocalSearchParams<'/lifts/[id]'>();
-  return <LiftScreen key={id} id={id} />;
+  const { id, style, fault } = useLocalSearchParams<{
+    id: string;
+    style?: string;
+    fault?: string;
+  }>();
+  return <LiftScreen key={`${id}/${style}/${fault}`} id={id} sought={{ style, fault }} />;
 }

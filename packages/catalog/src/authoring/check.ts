@@ -36,6 +36,14 @@ function checkStyle(style: Style): string[] {
     ...style.faults
       .filter((fault) => fault.weight === 'major' && cuesOf(fault).length === 0)
       .map(({ id }) => `the fault ${id} is major and no cue answers it`),
+    ...style.faults
+      .filter(({ weight, causes }) => weight === 'major' && causes.length < 2)
+      .map(({ id }) => `the fault ${id} is major and has one cause: say two, and how each is told`),
+    ...style.faults.flatMap(({ id, causes }) =>
+      twice(causes.map(({ tell }) => tell)).map(
+        (tell) => `two causes of the fault ${id} are told by the same: ${tell}`,
+      ),
+    ),
     ...(style.faults.some(({ weight }) => weight === 'safety')
       ? []
       : ['no fault stops the set: one is for safety']),

@@ -21,7 +21,11 @@ const style = (change: object = {}) => ({
     name: 'Seen',
     glyph: 'in',
     weight,
-    causes: [{ cause: words, tell: words, remedies: [{ cue: 'a' }, { 'set-up': words }] }],
+    causes: ['One sign', 'Another sign'].map((tell) => ({
+      cause: words,
+      tell,
+      remedies: [{ cue: 'a' }, { 'set-up': words }],
+    })),
   })),
   ...change,
 });
@@ -54,6 +58,20 @@ const problem = (change: Record<string, unknown>): string => {
 };
 
 describe('compiling a lesson', () => {
+  it('refuses a major fault with one cause, and causes that nobody can tell apart', () => {
+    const faults = (tells: string[]) =>
+      style({}).faults.map((fault) => ({
+        ...fault,
+        causes: tells.map((tell) => ({ cause: 'So it is', tell, remedies: [{ cue: 'a' }] })),
+      }));
+    expect(problem({ 'squat/plain': style({ faults: faults(['Seen so']) }) })).toContain(
+      'the fault major is major and has one cause',
+    );
+    expect(problem({ 'squat/plain': style({ faults: faults(['Seen so', 'Seen so']) }) })).toContain(
+      'are told by the same: Seen so',
+    );
+  });
+
   it('gives the lesson whole, and an index of what has to be known at once', () => {
     const { lesson: whole, taught } = compileLesson(sources(), 'squat', names);
     expect(whole.styles[0]!.faults[0]!.causes[0]!.remedies).toEqual([

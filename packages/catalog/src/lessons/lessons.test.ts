@@ -8,7 +8,7 @@ import { taught } from '../made/taught';
 import type { Lesson } from '../schema/lesson';
 import { breathingOut, lessonBreathingOut } from './breathing-out';
 import { lessonWithoutTouch, withoutTouch } from './without-touch';
-import { lessonHere, loadLesson } from './load';
+import { lessonHere, loadLesson, sharedCautions } from './load';
 import { cueOf, faultOf, regressionOf, safetyFaults, styleOf, stylesOf } from './taught';
 
 const ids = lifts.map((lift) => lift.id);
@@ -57,6 +57,13 @@ describe('the catalogue', () => {
       const index = breathingOut(styleOf(liftId, style.id));
       expect(index.cues.map(({ text }) => text)).toEqual(out.cues.map(({ text }) => text));
     }
+  });
+
+  it('says once what to know before every heavy lift', () => {
+    const warned = (id: string) => sharedCautions(liftById(id)).length === 1;
+    const heavy = ['deadlift', 'trap-bar-deadlift', 'bench-press', 'overhead-press', 'leg-press'];
+    expect([...heavy, 'back-squat', 'romanian-deadlift'].every(warned)).toBe(true);
+    expect(['lateral-raise', 'push-up', 'bar-curl', 'dead-bug'].some(warned)).toBe(false);
   });
 
   it.each(ids)(

@@ -64,8 +64,11 @@ export function BuiltLiftSheet({
   onClose: () => void;
 }) {
   const [any, setAny] = useState(false);
-  const { liftId, sets, instead } = lift;
-  const isKept = builder.fixed.some((each) => each.liftId === liftId);
+  const { liftId, instead } = lift;
+  const kept = builder.fixed.find((each) => each.liftId === liftId);
+  const isKept = kept !== undefined;
+  // What was asked for counts at once: the next tap comes before it is built.
+  const sets = kept?.sets ?? lift.sets;
   const place = builder.lifts.findIndex((each) => each.liftId === liftId);
   const then = (act: () => void) => () => {
     act();

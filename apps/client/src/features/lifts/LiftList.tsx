@@ -1,8 +1,9 @@
 import { allLifts } from '@spalo/catalog';
+import { faultsFor, type FoundFault } from '@spalo/catalog/lessons';
 import type { Lift } from '@spalo/core/lift';
 import { canBeDone } from '@spalo/core/loads';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { IconButton } from '../../design/Button';
 import { Choice } from '../../design/Choice';
@@ -67,6 +68,41 @@ function OfPattern({
   );
 }
 
+/** So many are shown at once; more words make them fewer. */
+const MOST_FAULTS = 8;
+/** As many letters say what is looked for. */
+const ENOUGH = 3;
+
+/** Faults that are meant by what was typed, each the way to its causes and remedies. */
+function WhatGoesWrong({ found }: { found: readonly FoundFault[] }) {
+  const router = useRouter();
+  if (found.length === 0) return null;
+  return (
+    <View role="region" aria-label="What goes wrong" className="pt-2">
+      <Title level={2} className="border-b border-line pb-1 text-[1.25rem] leading-6 text-slate">
+        What goes wrong
+      </Title>
+      {found.slice(0, MOST_FAULTS).map(({ lift, style, fault }) => (
+        <Row
+          key={`${lift.id}/${style.id}/${fault.id}`}
+          name={fault.name}
+          onPress={() =>
+            router.push({
+              pathname: '/lifts/[id]',
+              params: { id: lift.id, style: style.id, fault: fault.id },
+            })
+          }
+        >
+          {`${lift.name}, ${style.name.toLowerCase()}`}
+        </Row>
+      ))}
+      {found.length > MOST_FAULTS && (
+        <Quiet>{`and ${found.length - MOST_FAULTS} more: add the lift`}</Quiet>
+      )}
+    </View>
+  );
+}
+
 /** The catalogue by movement: found by a name, a movement, a muscle or an implement, by where it is hardest, and by the room. */
 export function LiftList({ chosen }: { chosen: string | null }) {
   const router = useRouter();
@@ -87,6 +123,7 @@ export function LiftList({ chosen }: { chosen: string | null }) {
   );
   const on = [...(here ? ['in this room'] : []), ...(peak === null ? [] : [`hardest ${peak}`])];
   const patterns = [...new Set(found.map(({ pattern }) => pattern))];
+  const faults = useMemo(() => (wanted.trim().length >= ENOUGH ? faultsFor(wanted) : []), [wanted]);
   return (
     <ScrollView className="flex-1" contentContainerClassName="gap-2 p-4">
       <View className="flex-row items-center justify-between gap-3">
@@ -102,7 +139,7 @@ export function LiftList({ chosen }: { chosen: string | null }) {
       </View>
       <FindBar
         label="Find a lift"
-        hint="Name, muscle, implement"
+        hint="Name, muscle, or what goes wrong"
         value={wanted}
         onChange={setWanted}
         button={on.length > 0 ? `Filter · ${on.length}` : 'Filter'}
@@ -124,7 +161,10 @@ export function LiftList({ chosen }: { chosen: string | null }) {
         )}
       </FindBar>
       <Quiet>{[`${found.length} of ${allLifts().length} lifts`, ...on].join(' · ')}</Quiet>
-      {found.length === 0 && <Body>No lift is all of that. Take a word away.</Body>}
+      {found.length === 0 && faults.length === 0 && (
+        <Body>No lift is all of that. Take a word away.</Body>
+      )}
+      {found.length === 0 && <WhatGoesWrong found={faults} />}
       {patterns.map((pattern) => (
         <OfPattern
           key={pattern}
@@ -133,6 +173,7 @@ export function LiftList({ chosen }: { chosen: string | null }) {
           chosen={chosen}
         />
       ))}
+      {found.length > 0 && <WhatGoesWrong found={faults} />}
     </ScrollView>
   );
 }

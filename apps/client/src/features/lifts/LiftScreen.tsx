@@ -1,4 +1,5 @@
-import { findLift, type Fault, type Lesson, type Style } from '@spalo/catalog';
+import { findLift, liftById, type Fault, type Lesson, type Style } from '@spalo/catalog';
+import { sharedCautions } from '@spalo/catalog/lessons';
 import type { Lift } from '@spalo/core/lift';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -92,8 +93,18 @@ function Cues({ style }: { style: Style }) {
 }
 
 /** One style whole: whom it suits, what a clean rep is, checklist, cues, faults. */
-function StylePage({ lesson, style }: { lesson: Lesson; style: Style }) {
+function StylePage({
+  lesson,
+  style,
+  soughtId,
+}: {
+  lesson: Lesson;
+  style: Style;
+  /** The fault that was looked for: it comes first. */
+  soughtId: string | undefined;
+}) {
   const wide = useWide();
+  const sought = style.faults.find(({ id }) => id === soughtId);
   return (
     <View className="gap-6">
       <View className="gap-1">
@@ -101,8 +112,9 @@ function StylePage({ lesson, style }: { lesson: Lesson; style: Style }) {
         <Strong>A clean rep</Strong>
         <Body>{style.standard}</Body>
       </View>
+      {sought && <FaultCard fault={sought} style={style} />}
       <StyleFigure style={style} />
-      {lesson.cautions.map((caution) => (
+      {[...lesson.cautions, ...sharedCautions(liftById(lesson.liftId))].map((caution) => (
         <Banner key={caution} title={caution} icon="alert" />
       ))}
       <View className={wide ? 'flex-row gap-6' : 'gap-6'}>
@@ -114,9 +126,11 @@ function StylePage({ lesson, style }: { lesson: Lesson; style: Style }) {
         </View>
         <View className={wide ? 'flex-1 gap-6' : 'gap-6'}>
           <Section title="Faults">
-            {style.faults.map((fault) => (
-              <FaultCard key={fault.id} fault={fault} style={style} />
-            ))}
+            {style.faults
+              .filter((fault) => fault !== sought)
+              .map((fault) => (
+                <FaultCard key={fault.id} fault={fault} style={style} />
+              ))}
           </Section>
           <LadderAndFilm lesson={lesson} />
         </View>
@@ -177,10 +191,16 @@ function Head({ lift, says }: { lift: Lift; says: string | null }) {
   );
 }
 
+/** What of a lesson was looked for: a style and a fault in it. */
+interface Sought {
+  style?: string | undefined;
+  fault?: string | undefined;
+}
+
 /** The lesson of a lift, brought when it is looked at: one of its styles, or two beside each other. */
-function LessonPage({ lift }: { lift: Lift }) {
+function LessonPage({ lift, sought }: { lift: Lift; sought: Sought }) {
   const { lesson, failed, again } = useLesson(lift.id);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<string | null>(sought.style ?? null);
   const [beside, setBeside] = useState<string | null>(null);
   if (failed) return <ErrorState what="The lesson could not be fetched" onRetry={again} />;
   if (!lesson) return <LoadingState what="the lesson" />;
@@ -196,7 +216,11 @@ function LessonPage({ lift }: { lift: Lift }) {
       {other ? (
         <CompareStyles one={style} other={other} />
       ) : (
-        <StylePage lesson={lesson} style={style} />
+        <StylePage
+          lesson={lesson}
+          style={style}
+          soughtId={style.id === sought.style ? sought.fault : undefined}
+        />
       )}
       <Beside
         styles={lesson.styles}
@@ -210,7 +234,7 @@ function LessonPage({ lift }: { lift: Lift }) {
 }
 
 /** How a lift is done in its styles: standard, checklist, faults with remedies, ladder and filming. */
-export function LiftScreen({ id }: { id: string }) {
+export function LiftScreen({ id, sought }: { id: string; sought: Sought }) {
   const router = useRouter();
   useTeaching();
   const lift = findLift(id);
@@ -229,7 +253,7 @@ export function LiftScreen({ id }: { id: string }) {
   }
   return (
     <ScrollView tabIndex={0} className="flex-1" contentContainerClassName="gap-6 p-4">
-      <LessonPage key={lift.id} lift={lift} />
+      <LessonPage key={lift.id} lift={lift} sought={sought} />
     </ScrollView>
   );
 }
