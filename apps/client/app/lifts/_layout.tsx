@@ -1,6 +1,8 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
-import { LiftList } from '@/features/lifts/LiftList';
+import { lazyScreen } from '@/shell/lazy-screen';
 import { ListDetail } from '@/shell/ListDetail';
+
+const LiftList = lazyScreen(async () => (await import('@/shell/desk')).LiftList, 'the lifts');
 
 export { ErrorBoundary } from '@/shell/ErrorBoundary';
 

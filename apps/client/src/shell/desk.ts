@@ -14,6 +14,7 @@ export { FilmScreen } from '../features/film/FilmScreen';
 export { ImportScreen } from '../features/import/ImportScreen';
 export { IntakeScreen } from '../features/intake/IntakeScreen';
 export { NewClientScreen } from '../features/intake/NewClientScreen';
+export { LiftList } from '../features/lifts/LiftList';
 export { LiftScreen } from '../features/lifts/LiftScreen';
 export { OwnLiftsScreen } from '../features/lifts/own/OwnLiftsScreen';
 export { RecordScreen } from '../features/record/RecordScreen';

@@ -8,7 +8,8 @@ import { taught } from '../made/taught';
 import type { Lesson } from '../schema/lesson';
 import { breathingOut, lessonBreathingOut } from './breathing-out';
 import { lessonWithoutTouch, withoutTouch } from './without-touch';
-import { lessonHere, loadLesson, sharedCautions } from './load';
+import { lessonHere, loadLesson } from './load';
+import { sharedCautions } from './shared-cautions';
 import { cueOf, faultOf, regressionOf, safetyFaults, styleOf, stylesOf } from './taught';
 
 const ids = lifts.map((lift) => lift.id);

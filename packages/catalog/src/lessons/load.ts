@@ -4,9 +4,6 @@ import type { Lesson } from '../schema/lesson';
 import { teachingHere } from '../studio/here';
 import { ownLesson } from '../studio/own-lift';
 
-export { faultsFor, type FoundFault } from './find-fault';
-export { sharedCautions } from './shared-cautions';
-
 const loading = new Map<string, Promise<Lesson>>();
 const loaded = new Map<string, Lesson>();
 

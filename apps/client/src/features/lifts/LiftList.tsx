@@ -1,5 +1,5 @@
 import { allLifts } from '@spalo/catalog';
-import { faultsFor, type FoundFault } from '@spalo/catalog/lessons';
+import { faultsFor, type FoundFault } from '@spalo/catalog/search';
 import type { Lift } from '@spalo/core/lift';
 import { canBeDone } from '@spalo/core/loads';
 import { useRouter } from 'expo-router';

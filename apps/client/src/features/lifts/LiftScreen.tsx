@@ -1,5 +1,5 @@
 import { findLift, liftById, type Fault, type Lesson, type Style } from '@spalo/catalog';
-import { sharedCautions } from '@spalo/catalog/lessons';
+import { sharedCautions } from '@spalo/catalog/search';
 import type { Lift } from '@spalo/core/lift';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';

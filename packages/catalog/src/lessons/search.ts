@@ -1,0 +1,2 @@
+export { faultsFor, type FoundFault } from './find-fault';
+export { sharedCautions } from './shared-cautions';
