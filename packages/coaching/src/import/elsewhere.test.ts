@@ -144,6 +144,22 @@ describe('sets beside each other', () => {
       ),
     );
     expect(told).toHaveLength(4);
+    // Counts of sets of one lift each are no such column, even where they rise by one.
+    const counts = lines(
+      'Date,Exercise,Sets,Weight,Reps',
+      '2025-03-03,Squat,1,60,8',
+      '2025-03-03,Bench press,1,40,8',
+      '2025-03-03,Deadlift,2,80,5',
+    );
+    expect(read(counts).told).toHaveLength(4);
+  });
+
+  it('say where reps are missing beside a load of their own', () => {
+    const { told, faults } = read(
+      lines('Date,Exercise,Weight 1,Reps 1,Weight 2,Reps 2', '2025-03-03,Squat,60,8,60,'),
+    );
+    expect(told).toEqual(twice.slice(0, 1));
+    expect(faults).toEqual([{ row: 2, column: 'F', message: 'No reps' }]);
   });
 });
 

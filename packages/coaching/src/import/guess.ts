@@ -148,13 +148,21 @@ function asHeadings(
 const cellsAt = (table: Table, skip: number, column: number | undefined): string[] =>
   column === undefined ? [] : table.slice(skip).map((row) => row[column] ?? '');
 
-/** Whether a column numbers sets one by one, instead of saying how many alike there were. */
-function isCountOn(cells: readonly string[]): boolean {
-  const numbers = cells.filter((cell) => /^\d+$/.test(cell)).map(Number);
-  const pairs = numbers.slice(1).map((next, at) => [numbers[at]!, next] as const);
-  const ups = pairs.filter(([one, next]) => next === one + 1).length;
-  const anew = pairs.filter(([, next]) => next === 1).length;
-  return ups > 0 && ups + anew > NUMBERED * pairs.length;
+/** Whether a column numbers the sets of a lift one by one, instead of saying how many alike there were. */
+function isCountOn(cells: readonly string[], lifts: readonly string[]): boolean {
+  const rows = cells
+    .map((cell, at) => ({
+      number: Number(cell),
+      lift: lifts[at] ?? '',
+      isNumber: /^\d+$/.test(cell),
+    }))
+    .filter(({ isNumber }) => isNumber);
+  const pairs = rows.slice(1).map((next, at) => [rows[at]!, next] as const);
+  const ups = pairs.filter(([one, next]) => next.number === one.number + 1);
+  // What goes on counts the same lift, named again or merged from above.
+  if (ups.some(([one, next]) => next.lift !== '' && next.lift !== one.lift)) return false;
+  const anew = pairs.filter(([, next]) => next.number === 1);
+  return ups.length > 0 && ups.length + anew.length > NUMBERED * pairs.length;
 }
 
 /** The unit that headings, titles or the cells themselves name; null where none does. */
@@ -205,7 +213,8 @@ export function guessReading(
           ? numberedSets(table[head.row]!, head.named, table.slice(skip))
           : [];
   const columns = { ...found };
-  if (isCountOn(cellsAt(table, skip, columns.sets))) delete columns.sets;
+  if (isCountOn(cellsAt(table, skip, columns.sets), cellsAt(table, skip, columns.lift)))
+    delete columns.sets;
   if (beside.length > 0) {
     delete columns.load;
     delete columns.reps;

@@ -2,6 +2,7 @@ import { allLifts } from '@spalo/catalog';
 import type { LiftImplement } from '@spalo/core/lift';
 import Fuse from 'fuse.js';
 import { namesElsewhere } from './names-elsewhere';
+import { plainText } from './plain-text';
 
 /** A name of a file with the lift that it most likely means. */
 export interface NamedLift {
@@ -64,10 +65,7 @@ const BARE: Record<string, string> = {
 
 /** A name in small letters without marks, and with what is shortened written out. */
 export function plainName(name: string): string {
-  const small = name
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
+  const small = plainText(name)
     .replace(/[^a-z0-9']+/g, ' ')
     .trim();
   return SHORT.reduce((text, [short, long]) => text.replace(short, long), small)

@@ -105,8 +105,9 @@ class Reader {
     const writing = { unit, comma: this.reading.comma };
     const count = reps === null ? '' : (this.cells[reps] ?? '');
     if (cell === '' && count === '') return [];
-    // Of sets beside each other the later ones were not all done.
-    if (count === '' && reps !== null && this.reading.beside.length > 0) return [];
+    // Of sets that share one load the later ones were not all done.
+    const sharing = this.reading.beside.filter((each) => each.load === load);
+    if (count === '' && sharing.length > 1) return [];
     const whole = count === '' ? setsOf(cell, writing) : null;
     if (whole) return whole;
     const loadG = loadOf(cell, writing);
