@@ -1,3 +1,4 @@
+import { emptyRoom } from '@spalo/core/room';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -176,14 +177,4 @@ export async function addClient(agent: Agent, change: object = {}): Promise<stri
 }
 
 /** A room's equipment with next to nothing in it. */
-export const roomBody = {
-  name: 'Shed',
-  bars: [],
-  plates: [],
-  dumbbells: [],
-  kettlebells: [],
-  stacks: [],
-  machines: [],
-  bands: [],
-  furniture: null,
-};
+export const { id: _id, ...roomBody } = emptyRoom('', 'Shed');

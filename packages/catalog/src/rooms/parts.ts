@@ -89,17 +89,3 @@ export const stands = (
   counts: Partial<Record<FurnitureKind, number>>,
 ): NonNullable<Room['furniture']> =>
   Object.entries(counts).map(([kind, count]) => ({ id: id(), kind: kind as FurnitureKind, count }));
-
-/** A room without anything in it; nobody has said yet what stands there. */
-export const emptyRoom = (id: string, name = 'New room'): Room => ({
-  id,
-  name,
-  bars: [],
-  plates: [],
-  dumbbells: [],
-  kettlebells: [],
-  stacks: [],
-  machines: [],
-  bands: [],
-  furniture: null,
-});

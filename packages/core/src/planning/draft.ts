@@ -339,9 +339,10 @@ function leftOutHere({ lift }: ProgrammeLift, { room }: DraftInput): ClosedLift 
 
 /** Why a lift is left out today: what closes it to the client, else that the room has nothing for it; null when nothing does. */
 function shutBy(entry: ProgrammeLift, input: DraftInput): ClosedLift | null {
+  const closed = closedBy(entry, input);
+  if (closed) return closed;
   const { room, person } = input;
-  const here = canBeDone(entry.lift, room, person.bodyMassG);
-  return closedBy(entry, input) ?? (here ? null : leftOutHere(entry, input));
+  return canBeDone(entry.lift, room, person.bodyMassG) ? null : leftOutHere(entry, input);
 }
 
 /** A lift with its load and reason; null when the room has nothing for it. */

@@ -2,6 +2,7 @@ export { placesFor, standing } from './furniture';
 export { implementKey, platesOf, type Build, type Implement, type Loadable } from './implement';
 export {
   barKinds,
+  emptyRoom,
   type BarKind,
   type Band,
   type Barbell,

@@ -106,5 +106,19 @@ export interface Room {
   furniture: Furniture[] | null;
 }
 
+/** A room without anything in it; nobody has said yet what stands there. */
+export const emptyRoom = (id: string, name = 'New room'): Room => ({
+  id,
+  name,
+  bars: [],
+  plates: [],
+  dumbbells: [],
+  kettlebells: [],
+  stacks: [],
+  machines: [],
+  bands: [],
+  furniture: null,
+});
+
 /** Diameter that pulls from the floor are taught with, in millimetres. */
 export const FULL_PLATE_MM = 450;

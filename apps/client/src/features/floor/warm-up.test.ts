@@ -5,7 +5,7 @@ import { planOf } from '@spalo/core/decision';
 import { standingOf, isSharing, stationOf, refit, asksVerdict } from '@spalo/core/floor';
 import { noMemory } from '@spalo/core/memory';
 import { sessionDuration, stepsDuration } from '@spalo/core/planning';
-import { platesOf, type Room } from '@spalo/core/room';
+import { emptyRoom, platesOf, type Room } from '@spalo/core/room';
 import {
   reduceSession,
   type EventPayloads,
@@ -28,8 +28,7 @@ jest.mock('../../state/device', () => ({ journal: {}, authorFor: () => ({}) }));
 
 const kg = (value: number) => value * 1000;
 const room: Room = {
-  id: 'room',
-  name: 'Room',
+  ...emptyRoom('room', 'Room'),
   bars: [
     {
       id: 'bar',
@@ -51,12 +50,6 @@ const room: Room = {
     diameterMm: mass >= 10 ? 450 : 100 + mass * 10,
     thicknessMm: 20,
   })),
-  dumbbells: [],
-  kettlebells: [],
-  stacks: [],
-  machines: [],
-  bands: [],
-  furniture: null,
 };
 const trained: Client = {
   ...served,

@@ -8,7 +8,6 @@ import { offerBack } from '../../state/changes/take-back';
 import { FileInWorker } from '../../state/import/ask-import';
 import { textOfPage } from '../../state/import/html-table';
 import type { FileView } from '../../state/import/read-file';
-import { textIn } from '../../state/import/text-in';
 import { fetchImports, takeImportBack } from '../../state/import/imports';
 import { useRemembered } from '../../state/import/remembered';
 import { newId } from '../../state/log/ids';
@@ -19,7 +18,7 @@ const words = (error: unknown) => (error instanceof Error ? error.message : 'Tha
 
 /** A file that is a page with a table, as text; any other as it is. Only the screen's thread can read a page. */
 function withoutPage(given: ArrayBuffer): ArrayBuffer {
-  const page = textOfPage(textIn(new Uint8Array(given)));
+  const page = textOfPage(new Uint8Array(given));
   return page === null ? given : new TextEncoder().encode(page).buffer;
 }
 

@@ -1,5 +1,5 @@
-import { emptyRoom, roomPresets } from '@spalo/catalog/rooms';
-import type { Room } from '@spalo/core/room';
+import { roomPresets } from '@spalo/catalog/rooms';
+import { emptyRoom, type Room } from '@spalo/core/room';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';

@@ -90,8 +90,15 @@ function Coming({ row, account }: { row: HourRow; account: Account }) {
 }
 
 /** What is ready to be known of a slot: who, what is heavy, whom to watch, how long each takes, and what is short. */
-function Slot({ slot, account }: { slot: readonly HourRow[]; account: Account }) {
-  const clashes = allClashes(slot, account.studio.unit);
+function Slot({
+  slot,
+  clashes,
+  account,
+}: {
+  slot: readonly HourRow[];
+  clashes: ReturnType<typeof allClashes>;
+  account: Account;
+}) {
   return (
     <View className="gap-1">
       {slot.map((row) => (
@@ -112,7 +119,9 @@ export function HourAhead({ slot, account }: { slot: readonly HourRow[]; account
   const [open, setOpen] = useState(false);
   const at = clockTime(slot[0]!.booking.startsAt, account.studio.zone);
   const title = `${at}: ${slot.length} at once`;
-  const short = allClashes(slot, account.studio.unit).length;
+  const { unit } = account.studio;
+  const clashes = useMemo(() => allClashes(slot, unit), [slot, unit]);
+  const short = clashes.length;
   const odd = short > 0 ? `, ${countText(short, 'thing is', 'things are')} short` : '';
   return (
     <>
@@ -133,8 +142,8 @@ export function HourAhead({ slot, account }: { slot: readonly HourRow[]; account
         <Icon name="forward" size={18} color="slate" />
       </Pressable>
       <Sheet title={title} open={open} onClose={() => setOpen(false)}>
-        <Slot slot={slot} account={account} />
-        <ArrangeHour rows={slot} unit={account.studio.unit} />
+        <Slot slot={slot} clashes={clashes} account={account} />
+        <ArrangeHour rows={slot} unit={unit} />
         <Packing rows={slot} account={account} />
       </Sheet>
     </>

@@ -61,7 +61,7 @@ describe('the tables of a file', () => {
   it('are those of a page that calls itself a workbook', () => {
     const page =
       '<html><body><table><tr><th>Date</th><th>kg</th></tr><tr><td>2025-03-03</td><td>60</td></tr></table>';
-    expect(textOfPage(page)).toBe('Date\tkg\n2025-03-03\t60');
-    expect(textOfPage('Date,kg\n2025-03-03,60')).toBeNull();
+    expect(textOfPage(strToU8(page))).toBe('Date\tkg\n2025-03-03\t60');
+    expect(textOfPage(strToU8('Date,kg\n2025-03-03,60'))).toBeNull();
   });
 });

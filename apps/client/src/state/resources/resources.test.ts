@@ -1,6 +1,6 @@
 import type { Booking } from '@spalo/contract';
 import { emptyHistory } from '@spalo/core/memory';
-import type { Room } from '@spalo/core/room';
+import { emptyRoom } from '@spalo/core/room';
 import type { SessionState } from '@spalo/core/session';
 import { facts, listed as served } from '../client-facts.test-help';
 import { overlayBookings } from './bookings';
@@ -149,18 +149,7 @@ describe('what an intake leaves before it is sent', () => {
 });
 
 describe('rooms with what is not sent yet', () => {
-  const room: Room = {
-    id: 'r1',
-    name: 'Loft',
-    bars: [],
-    plates: [],
-    dumbbells: [],
-    kettlebells: [],
-    stacks: [],
-    machines: [],
-    bands: [],
-    furniture: null,
-  };
+  const room = emptyRoom('r1', 'Loft');
   const { id: _id, ...body } = room;
   const change = (changed: Extract<Entry, { kind: 'change' }>['change']): Entry => ({
     id: JSON.stringify(changed),

@@ -1,6 +1,5 @@
-import type { Room } from '@spalo/core/room';
+import { emptyRoom, type Room } from '@spalo/core/room';
 import { fromGrams, listText, toGrams, type Unit } from '@spalo/core/unit';
-import { emptyRoom } from '../parts';
 import { readPart, type Massed, type Part } from './read-part';
 import type { Named } from './vocabulary';
 

@@ -1,5 +1,5 @@
 import { furnitureKinds, stations } from '@spalo/core/lift';
-import type { Room } from '@spalo/core/room';
+import { emptyRoom } from '@spalo/core/room';
 import { toGrams, type Unit } from '@spalo/core/unit';
 import Papa from 'papaparse';
 import type { FileProblem, RoomFile } from '../file-problem';
@@ -41,18 +41,7 @@ const columnOf: Record<string, RoomColumn> = {
 
 function fromRows(rows: readonly { line: number; row: RoomRow }[], makeId: () => string): RoomFile {
   const problems: FileProblem[] = [];
-  const found: Room = {
-    id: makeId(),
-    name: 'Imported room',
-    bars: [],
-    plates: [],
-    dumbbells: [],
-    kettlebells: [],
-    stacks: [],
-    machines: [],
-    bands: [],
-    furniture: null,
-  };
+  const found = emptyRoom(makeId(), 'Imported room');
   const lines = new Map<object, number>();
   const pending: { item: { fits: string[] | null }; cells: RoomCells }[] = [];
   for (const { line, row } of rows) {

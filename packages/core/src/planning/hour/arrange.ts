@@ -71,8 +71,9 @@ function onBar(lift: HourLift, barId: string, room: Room): HourLift | null {
   const implement: Implement = { kind: 'barbell', barId };
   const load = atOrBelow(loadables(room, implement), lift.loadG);
   if (!load || load.loadG > lift.loadG || load.loadG < lift.loadG * (1 - LIGHTER)) return null;
-  const others = [...lift.otherBars.filter((id) => id !== barId), ...(barOf(lift) ?? [])];
-  return { ...lift, implement, otherBars: others };
+  const was = barOf(lift);
+  const others = lift.otherBars.filter((id) => id !== barId);
+  return { ...lift, implement, otherBars: was === null ? others : [...others, was] };
 }
 
 /** Every hour that is one change away: a lift of a client in another place, two in each other's, or another bar for one. */

@@ -19,12 +19,9 @@ export function inArrangedOrder<T>(
   if (!arranged) return all;
   const placeOf = (each: T) => {
     const place = arranged.order.indexOf(idOf(each));
-    return place < 0 ? Infinity : place;
+    return place < 0 ? arranged.order.length : place;
   };
-  return [...all].sort((a, b) => {
-    const [one, other] = [placeOf(a), placeOf(b)];
-    return one === other ? 0 : one - other;
-  });
+  return [...all].sort((a, b) => placeOf(a) - placeOf(b));
 }
 
 /** A plan on the bar that the hour gives it, with the load at or below its own; as it is where that bar is gone or too heavy. */

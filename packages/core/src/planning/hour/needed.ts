@@ -1,4 +1,4 @@
-import type { FurnitureKind, Place } from '../../lift/places';
+import { furnitureKinds, type Place } from '../../lift/places';
 import type { Room } from '../../room/room';
 import { loadedWith, taken, thereOf, type Taken, type Thing, type Want } from './things';
 
@@ -37,13 +37,10 @@ function takenBeside(want: Want, key: string, others: readonly Taking[]): number
   return sum;
 }
 
-const placesTaken = new Map<FurnitureKind, Taken>();
-const ofPlace = (place: Place): Taken[] =>
-  place.map((furniture) => {
-    const known = placesTaken.get(furniture) ?? taken({ kind: 'furniture', furniture }, 1);
-    placesTaken.set(furniture, known);
-    return known;
-  });
+const pieces = new Map(
+  furnitureKinds.map((furniture) => [furniture, taken({ kind: 'furniture', furniture }, 1)]),
+);
+const ofPlace = (place: Place): Taken[] => place.map((furniture) => pieces.get(furniture)!);
 
 /** What each want takes: the first of its places that is free, who comes first choosing first; the usual one where none is. */
 function takingOf(wants: readonly Want[], room: Room): Taking[] {
