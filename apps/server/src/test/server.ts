@@ -177,4 +177,5 @@ export async function addClient(agent: Agent, change: object = {}): Promise<stri
 }
 
 /** A room's equipment with next to nothing in it. */
-export const { id: _id, ...roomBody } = emptyRoom('', 'Shed');
+const { id: _id, ...shed } = emptyRoom('', 'Shed');
+export const roomBody = shed;
