@@ -128,7 +128,7 @@ test('a first-timer: intake, six starting weights, a climb, and related lifts fo
   expect(loads).toEqual([...loads].sort((a, b) => a - b));
   expect(loads[3]!).toBeGreaterThan(loads[0]!);
   await expect(
-    page.getByText(/^Climbing: last set was 10 clean, 4 or more left, up to/),
+    page.getByText(/^Climbing: last set was 10 clean, 4 or more in reserve, up to/),
   ).toBeVisible();
 
   // The load card of lifts that were not done has moved, the near one more than the far one.
@@ -138,7 +138,7 @@ test('a first-timer: intake, six starting weights, a climb, and related lifts fo
   expect(await onCard(page, 'Split squat', 10)).not.toBe(before.split);
   expect(await onCard(page, 'One-arm dumbbell row', 10)).not.toBe(before.row);
   await page.getByRole('button', { name: /^Split squat, 10 reps/ }).click();
-  await expect(page.getByText(/^Goblet squat, 4 sets: \+\d+ %$/)).toBeVisible();
+  await expect(page.getByText(/^Goblet squat, 4 sets: \+\d+%$/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Before any set .*; now / })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Close', exact: true }).click();

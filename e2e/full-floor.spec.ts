@@ -110,12 +110,12 @@ test('four clients for twenty minutes: a pair, a lane handed over, half of it wi
   // The first two lifts of the first lane are done in turn.
   const first = await lift(page).textContent();
   await button(page, /^More for /).click();
-  await button(page, `Do ${first} in turn with another`).click();
-  const partners = page.getByRole('dialog', { name: `${first} in turn with` });
+  await button(page, `Alternate ${first} with another`).click();
+  const partners = page.getByRole('dialog', { name: `Alternate ${first!.toLowerCase()} with` });
   const second = await partners.getByRole('button').nth(1).textContent();
   await partners.getByRole('button', { name: second!, exact: true }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByText(`in turn with ${second!.toLowerCase()}`)).toBeVisible();
+  await expect(page.getByText(`alternates with ${second!.toLowerCase()}`)).toBeVisible();
 
   let taps = 0;
   const turns: (string | null)[] = [];

@@ -2,6 +2,7 @@ import type { Browser, Page } from '@playwright/test';
 import { setClock } from '../packages/core/src/unit/clock';
 import {
   changeClient,
+  endTheBlock,
   expect,
   expectAccessible,
   expectNoOverflow,
@@ -9,11 +10,11 @@ import {
   newClient,
   nowMs,
   openDemo,
+  openTab,
   passGeneral,
-  type Spalo,
   test,
   toTheLoad,
-  openTab,
+  type Spalo,
 } from './spalo';
 
 test.use({ scene: 'harm' });
@@ -153,7 +154,7 @@ test('a light day stays light, whatever is proposed between its sets', async ({ 
   await wrapUp.click();
   await finish(page, id);
   await button(page, 'Open the block').click();
-  await button(page, 'End the block').click();
+  await endTheBlock(page);
   await expect(page.getByRole('heading', { name: 'The next block' })).toBeVisible();
 });
 
@@ -237,7 +238,7 @@ test('a knee of 6 closes all lifts on it, and the way back takes three weeks wit
   await openTab(page, 'Next');
   await expect(
     weights(page)
-      .getByText(/^Way back for the knee, step 1 of 3: 70 %/)
+      .getByText(/^Way back for the knee, step 1 of 3: 70%/)
       .first(),
   ).toBeVisible();
   for (const step of [2, 3]) {

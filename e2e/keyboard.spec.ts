@@ -88,7 +88,7 @@ test('a session by keyboard alone: warm-up, a fault, pain, wrap-up; each step ha
     'aria-pressed',
     'true',
   );
-  const reserve = page.getByRole('radiogroup', { name: 'Clean reps left in reserve' });
+  const reserve = page.getByRole('radiogroup', { name: 'Clean reps in reserve' });
   const asked = (await reserve.getByRole('radio', { checked: true }).textContent())!;
   await tabTo(page, new RegExp(`^${asked}$`));
   await page.keyboard.press('ArrowLeft');

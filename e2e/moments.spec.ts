@@ -51,7 +51,7 @@ const needs: Record<string, (page: Page) => Locator[]> = {
     button(page, /^Focus cue: /),
     page.getByRole('group', { name: 'Reps', exact: true }),
     button(page, 'One rep fewer'),
-    page.getByRole('radiogroup', { name: 'Clean reps left in reserve' }),
+    page.getByRole('radiogroup', { name: 'Clean reps in reserve' }),
     log(page),
   ],
   after: (page) => [
@@ -60,7 +60,7 @@ const needs: Record<string, (page: Page) => Locator[]> = {
     button(page, /Back to the load$/),
     page.getByRole('group', { name: 'Reps', exact: true }),
     page.getByRole('group', { name: /^What was seen in rep/ }),
-    page.getByRole('radiogroup', { name: 'Clean reps left in reserve' }),
+    page.getByRole('radiogroup', { name: 'Clean reps in reserve' }),
     log(page),
   ],
 };

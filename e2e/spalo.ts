@@ -366,3 +366,9 @@ export async function expectNoOverflow(page: Page): Promise<void> {
   const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(over).toBeLessThanOrEqual(0);
 }
+
+/** Ends the block that is open. */
+export async function endTheBlock(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'More for this block' }).click();
+  await page.getByRole('button', { name: 'End the block' }).click();
+}

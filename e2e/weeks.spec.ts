@@ -2,16 +2,17 @@ import type { Page } from '@playwright/test';
 import {
   changeClient,
   dayAhead,
+  endTheBlock,
   expect,
   expectAccessible,
   expectNoOverflow,
   logSet,
   openDemo,
+  openTab,
   passGeneral,
   test,
   toTheLoad,
   untilOffline,
-  openTab,
 } from './spalo';
 
 test.use({ scene: 'weeks', serviceWorkers: 'allow' });
@@ -59,7 +60,7 @@ test('a wave is drafted, its first week trained without network, and what was mi
 
   // A week is changed where it is seen, and taken back.
   const third = button(page, /^Back squat, week 3: /);
-  await expect(third).toHaveAccessibleName(/3 × 8, leave 2, .* as planned$/);
+  await expect(third).toHaveAccessibleName(/3 × 8, 2 in reserve, .* as planned$/);
   await third.click();
   await button(page, 'More: Sets').click();
   await button(page, 'Save this week').click();
@@ -78,11 +79,11 @@ test('a wave is drafted, its first week trained without network, and what was mi
   await expect(page.getByText(/week 2 of 4, session 1 of 1 is next/)).toBeVisible();
   await button(page, 'Open the block').click();
   await expect(button(page, /^Back squat, week 1: .*, done/)).toBeVisible();
-  await expect(button(page, /^Back squat, week 2: .* 3 × 10, leave 2/)).toBeVisible();
+  await expect(button(page, /^Back squat, week 2: .* 3 × 10, 2 in reserve/)).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText(/to send/)).toHaveCount(0);
   await page.reload();
-  await expect(button(page, /^Back squat, week 2: .* 3 × 10, leave 2/)).toBeVisible();
+  await expect(button(page, /^Back squat, week 2: .* 3 × 10, 2 in reserve/)).toBeVisible();
 });
 
 test('a hand that cannot grip: others stand in, and the pull comes back lighter, asked for on the day after', async ({
@@ -95,7 +96,7 @@ test('a hand that cannot grip: others stand in, and the pull comes back lighter,
   await page.goto(`/clients/${id}`);
   // Her wave is over for now.
   await button(page, 'Open the block').click();
-  await button(page, 'End the block').click();
+  await endTheBlock(page);
   await page.goto(`/clients/${id}`);
   await openTab(page, 'About');
   await flags.getByRole('button', { name: 'Raise a flag' }).click();
@@ -115,7 +116,7 @@ test('a hand that cannot grip: others stand in, and the pull comes back lighter,
   await page.getByRole('textbox', { name: /^Who cleared it/ }).fill('Her clinician');
   await button(page, 'Record the clearance').click();
   await openTab(page, 'Next');
-  await expect(weights.getByText(/^Way back for the hand, step 1 of 3: 70 %/)).toBeVisible();
+  await expect(weights.getByText(/^Way back for the hand, step 1 of 3: 70%/)).toBeVisible();
 
   // It comes back lighter, two days a step; the session after asks how the day after was.
   await train(page, id);
@@ -133,7 +134,7 @@ test('a hand that cannot grip: others stand in, and the pull comes back lighter,
   await expect(weights.getByText(/^Way back for the hand, step 1 of 3/)).toBeVisible();
 });
 
-test('a client who has stalled is said to fade, with what says so; one thing is changed and the next block starts', async ({
+test('a client who has stalled is said to be flat, with what says so; one thing is changed and the next block starts', async ({
   page,
 }) => {
   await openDemo(page);
@@ -141,13 +142,13 @@ test('a client who has stalled is said to fade, with what says so; one thing is 
   await page.getByRole('link', { name: /^Bartholomew/ }).click();
   await button(page, 'Open the block').click();
   const working = page.getByRole('region', { name: 'Is it working' });
-  await expect(working.getByText('Fading').first()).toBeVisible();
+  await expect(working.getByText('Flat').first()).toBeVisible();
   await expect(working.getByText(/ a week, likely .* sessions over /).first()).toBeVisible();
   await working.getByText('Tired of it').click();
   await expectAccessible(page);
-  await button(page, 'End the block').click();
+  await endTheBlock(page);
   const next = page.getByRole('region', { name: 'The next block' });
-  await expect(next.getByText(/stopped growing: change one thing/)).toBeVisible();
+  await expect(next.getByText(/stopped growing/)).toBeVisible();
   await expect(next.getByRole('radio', { name: 'One set more' })).toBeChecked();
   await expectAccessible(page);
   await expectNoOverflow(page);

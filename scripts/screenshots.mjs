@@ -208,7 +208,7 @@ await page.goto('/clients');
 await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
 await page.getByRole('tab', { name: 'Progress' }).click();
 await button('What Isolde Marchbank takes home').click();
-await page.getByText('Think of this').waitFor();
+await page.getByText('Focus on').waitFor();
 await page.setViewportSize(phone);
 await settled();
 await page.getByText('What went well').evaluate((part) => part.scrollIntoView());

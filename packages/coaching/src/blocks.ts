@@ -5,10 +5,5 @@ export {
   type BlockLiftView,
   type BlockView,
 } from './weeks/block-view';
-export {
-  isItWorking,
-  type Advice,
-  type BlockBefore,
-  type LiftWorking,
-  type Working,
-} from './weeks/is-it-working';
+export { isItWorking } from './weeks/is-it-working';
+export type { Advice, BlockBefore, LiftWorking, Working } from './weeks/working';

@@ -8,7 +8,7 @@ import {
   type LoggedSet,
   type SessionState,
 } from '@spalo/core/session';
-import { massText, type Grams, type Unit, countText, listText } from '@spalo/core/unit';
+import { amid, massText, type Grams, type Unit, countText, listText } from '@spalo/core/unit';
 import { drillJoints } from '@spalo/core/warm-up';
 import { cueTo, type Learner } from './technique/taught-to';
 
@@ -49,7 +49,6 @@ export interface TakeHomeFrom {
 const DRILLS = 3;
 
 const nameOf = (liftId: string) => findLift(liftId)?.name ?? liftId;
-const inside = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** "40 kg", "14 kg in each hand"; nothing where only the body is lifted. */
 function loadText(liftId: string, loadG: Grams, unit: Unit): string {
@@ -166,7 +165,7 @@ function homeworkOf(session: SessionState, { drills, person }: TakeHomeFrom): Ta
     taken
       .filter(({ kind }) => kind === 'corrective')
       .map(({ text }) => ({
-        name: `For the ${inside(nameOf(plan.liftId))}`,
+        name: `For the ${amid(nameOf(plan.liftId))}`,
         how: text,
         amount: '',
       })),

@@ -6,4 +6,4 @@ export { seededRandom, type Random } from './random';
 export { policies, programmeOf, train, type LiftOutcome, type Part, type Policy } from './training';
 export { kindOf, saysAtRandom, setsUntilGone, type CuePolicy, type SimulatedCue } from './cueing';
 export { simulateFloor, type FloorPolicy } from './attention';
-export { honestyOf, judgeGrowth, type Judged } from './response';
+export { honestyOf, judgeGrowth, trueCourses, type Judged, type TrueCourse } from './response';

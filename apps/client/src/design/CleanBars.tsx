@@ -61,3 +61,34 @@ export function CleanBars({ bars, says }: { bars: readonly Bar[]; says: string }
     />
   );
 }
+
+const LOW = 26;
+/** So many marked reps fill the height. */
+const MOST_MARKED = 5;
+
+/** Marked reps session by session, under the columns of clean reps: higher is worse, a dash is a session without. */
+export function MarkBars({ counts, says }: { counts: readonly number[]; says: string }) {
+  return (
+    <Drawing
+      height={LOW}
+      says={says}
+      draw={(width) => {
+        const each = Math.min(WIDEST, (width - GAP * (counts.length - 1)) / counts.length);
+        return counts.map((count, at) => {
+          const height =
+            count === 0 ? 2 : Math.max(6, (Math.min(count, MOST_MARKED) / MOST_MARKED) * LOW);
+          return (
+            <Rect
+              key={at}
+              x={at * (each + GAP)}
+              y={LOW - height}
+              width={each}
+              height={height}
+              fill={tone(count === 0 ? 'line' : 'oxide')}
+            />
+          );
+        });
+      }}
+    />
+  );
+}

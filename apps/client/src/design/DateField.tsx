@@ -9,6 +9,7 @@ import { TextField } from './TextField';
 const hidden = { position: 'absolute', bottom: 0, right: 0, width: 1, height: 1, opacity: 0 };
 
 const LONGEST = 20;
+const written = new Intl.DateTimeFormat(LANGUAGE, { dateStyle: 'medium', timeZone: 'UTC' });
 const told = new Intl.DateTimeFormat(LANGUAGE, {
   weekday: 'long',
   day: 'numeric',
@@ -41,10 +42,11 @@ export function DateField({
 }) {
   const picker = useRef<HTMLInputElement>(null);
   const read = (text: string) => writtenDay(text, dayOrder, most);
-  const [typed, setTyped] = useState(value);
-  // A value that came from elsewhere is shown as it is; what was typed stays as it was typed.
-  const shown = (read(typed) ?? typed) === value ? typed : value;
+  const [typed, setTyped] = useState('');
   const day = read(value);
+  // A day that came from elsewhere is shown as people write it; what was typed stays as it was typed.
+  const shown =
+    (read(typed) ?? typed) === value ? typed : day ? written.format(Date.parse(day)) : value;
   return (
     <View className="flex-row items-start gap-2">
       <View className="min-w-0 flex-1">

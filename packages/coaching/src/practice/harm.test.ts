@@ -212,7 +212,21 @@ describe('what may not be exceeded today', () => {
           }
         },
       ),
-      { numRuns: 60 },
+      {
+        numRuns: 60,
+        // A climb that goes on past its planned sets, found once in two thousand.
+        examples: [
+          [
+            {
+              share: 0.8228114478114466,
+              grown: 0.8000000000000013,
+              days: 70,
+              kind: 'away',
+              template: 'wave',
+            },
+          ],
+        ],
+      },
     );
     // Each kind of less was really there.
     for (const count of Object.values(reduced)) expect(count).toBeGreaterThan(0);

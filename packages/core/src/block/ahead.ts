@@ -3,4 +3,10 @@ export { blockAfter, changeOf } from './follow';
 export { projectDays, type Projected } from './project';
 export { draftBlock, plainBlock, templates, usualTemplate } from './templates';
 export { calendarOf, weeksMoved, type CalendarWeek } from './weeks';
-export { responseOf, worthHaving, type Response, type ResponseVerdict } from './response';
+export {
+  responseOf,
+  worthHaving,
+  type Growth,
+  type Response,
+  type ResponseVerdict,
+} from './response/response';

@@ -425,6 +425,6 @@ describe('by what is believed', () => {
   it('says where later sets are likely to hold fewer reps', () => {
     const { why, proposed } = decided(60, [{ rir: 2 }, { reps: 6, rir: 1 }, { reps: 5, rir: 0 }]);
     expect(proposed.reps).toBeGreaterThanOrEqual(plan.repRange.low - 1);
-    expect(said(why)).toMatch(/\d+ (reps )?with (more than |less than )?2 left/);
+    expect(said(why)).toMatch(/\d+ (reps )?with (more than |less than )?2 in reserve/);
   });
 });

@@ -37,7 +37,7 @@ describe('a trainer who overrides the same way', () => {
     const fewer = { share: 1, reps: -1 };
     expect(ruleIn(after([lighter, fewer, fewer, fewer]).answers!)).toEqual(fewer);
     expect([lighter, fewer, { share: 1.04, reps: 0 }, { share: 1, reps: 2 }].map(ruleText)).toEqual(
-      ['5 % lighter', 'a rep fewer', '4 % heavier', '2 reps more'],
+      ['5% lighter', 'a rep fewer', '4% heavier', '2 reps more'],
     );
   });
 

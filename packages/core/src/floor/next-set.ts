@@ -246,9 +246,12 @@ function firstByForm(planned: Step, lift: LiftState, context: FloorContext): Pro
   return { loadG, reps, change, why };
 }
 
+/** What a working set more than planned is made like. */
+const lastWorking = ({ steps }: LiftState) => steps.findLast(({ kind }) => kind === 'working');
+
 /** One set more than planned while a climb has not found its load; null when it has, or has gone on long enough. */
 function stillClimbing(lift: LiftState, last: LoggedSet | undefined): Step | null {
-  const pattern = lift.steps.findLast((step) => step.kind === 'working');
+  const pattern = lastWorking(lift);
   const more =
     lift.plan.climb &&
     last?.rir === OPEN_RESERVE &&
@@ -268,7 +271,7 @@ function afterSlip(planned: Step, before: LoggedSet | undefined): Proposal {
 function heldDown(next: NextStep, lift: LiftState, context: FloorContext): NextStep {
   const { ceiling } = lift.plan;
   if (!ceiling || next.set.kind !== 'working') return next;
-  const planned = lift.steps[next.step] ?? next.set;
+  const planned = lift.steps[next.step] ?? lastWorking(lift) ?? next.set;
   const loadG = allowedLoad(next.set.loadG, lift.plan, context.loads);
   const reps = Math.min(next.set.reps, planned.reps);
   if (loadG === next.set.loadG && reps === next.set.reps) return next;

@@ -19,7 +19,7 @@ export function cautionsFor(person: Person, now: string): string[] {
       .map((caution) => cautionText[caution]),
   ];
   if (isAgeUnknown(person)) {
-    list.push('No birth date: 12 reps and more with 3 left until there is one');
+    list.push('No birth date: 12 reps and more with 3 in reserve until there is one');
   } else if (isChild(person, now)) {
     list.push('Play, body weight and skill, with someone trained for children');
   } else if (isYoung(person, now)) {

@@ -1,3 +1,4 @@
+import { amid } from '../unit/language';
 import { studioDay } from '../unit/days';
 import { asked as askedBy, planAsked, type Ahead } from '../block/asked-plan';
 import { memoryOf, type ClientHistory } from '../memory/history';
@@ -475,7 +476,7 @@ function lightEnough(
   if (!found) return { doing: entry, loaded };
   const why: Why = {
     code: 'nothing-light-enough',
-    lift: entry.lift.name.toLowerCase(),
+    lift: amid(entry.lift.name),
     why: found.loaded.why,
   };
   return { doing: found.doing, loaded: { ...found.loaded, why } };

@@ -1,3 +1,4 @@
+import { amid } from '../unit/language';
 import { OPEN_RESERVE } from '../unit/reserve';
 import type { Lift, LoadBelief } from '../lift/lift';
 import { startsCareful } from '../person/careful';
@@ -70,7 +71,7 @@ function reason(certainty: Certainty, belief: Belief, at: number): Why {
     const pattern = belief.lifts[at]!.pattern;
     const near = belief.lifts
       .filter((lift, index) => belief.sets[index]! > 0 && lift.pattern === pattern)
-      .map((lift) => lift.name.toLowerCase());
+      .map((lift) => amid(lift.name));
     return near.length > 0
       ? { code: 'careful-from-lifts', lifts: near.slice(0, 2) }
       : { code: 'careful-from-others' };

@@ -34,3 +34,14 @@ export const studioDay = (at: string | number): string => dayIn(at, zone);
 /** The day so many days after one; before it for less than nothing. */
 export const dayPlus = (day: string, more: number): string =>
   dayIn(Date.parse(day) + more * DAY_MS, 'UTC');
+
+const underFigures = new Intl.DateTimeFormat(LANGUAGE, {
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+});
+const IS_DAY = /^\d{4}-\d\d-\d\d$/;
+
+/** A day, or the studio's day of a moment, as it stands under a figure: "24 Nov". */
+export const shortDay = (at: string): string =>
+  underFigures.format(Date.parse(IS_DAY.test(at) ? at : studioDay(at)));

@@ -1,6 +1,6 @@
 export { clockAheadMs, nowIso, nowMs, setClock } from './clock';
-export { dayIn, dayPlus, setStudioZone, studioDay } from './days';
-export { countText, LANGUAGE, listText } from './language';
+export { dayIn, dayPlus, setStudioZone, shortDay, studioDay } from './days';
+export { amid, changeText, countText, LANGUAGE, listText, percentText } from './language';
 export { dayFrom, letteredDay, writtenDay, type WrittenOrder } from './written-day';
 export {
   fromGrams,

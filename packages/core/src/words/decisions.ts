@@ -5,7 +5,7 @@ import { plain, row } from './row';
 export function ruleText({ share, reps }: { share: number; reps: number }): string {
   if (share !== 1) {
     const percent = Math.max(1, Math.round(Math.abs(1 - share) * 100));
-    return `${percent} % ${share < 1 ? 'lighter' : 'heavier'}`;
+    return `${percent}% ${share < 1 ? 'lighter' : 'heavier'}`;
   }
   return `${aFew(Math.abs(reps), 'rep')} ${reps < 0 ? 'fewer' : 'more'}`;
 }
@@ -93,7 +93,7 @@ export const decisionRows = {
   'block-day': row(
     { week: 'count', light: 'yes', loadG: 'mass', loaded: 'yes', reps: 'count', rir: 'count' },
     ({ week, light, loadG, loaded, reps, rir }) =>
-      `Week ${week} of the block${light ? ', light day' : ''}: ${loaded ? `${loadG} for ` : ''}${reps} with ${rir} left`,
+      `Week ${week} of the block${light ? ', light day' : ''}: ${loaded ? `${loadG} for ` : ''}${reps} with ${rir} in reserve`,
   ),
   'by-own-rule': row(
     { why: 'why', share: 'count', reps: 'count' },
@@ -101,7 +101,8 @@ export const decisionRows = {
   ),
   'held-to-limits': row(
     { why: 'why', reps: 'count', rir: 'count' },
-    ({ why, reps, rir }) => `${why}. Held to ${reps} reps with ${rir} left, which is what is open`,
+    ({ why, reps, rir }) =>
+      `${why}. Held to ${reps} reps with ${rir} in reserve, which is what is open`,
   ),
 
   // By what is believed
@@ -111,7 +112,7 @@ export const decisionRows = {
   ),
   'every-set-left-less': row(
     { loadG: 'mass', reps: 'count', rir: 'count' },
-    ({ loadG, reps, rir }) => `${loadG} for ${reps}: every set left less than ${rir}`,
+    ({ loadG, reps, rir }) => `${loadG} for ${reps}: every set had less than ${rir} in reserve`,
   ),
   'up-by-belief': row(
     proposed,
@@ -124,7 +125,7 @@ export const decisionRows = {
   'up-earned': row(
     { ...proposed, rir: 'count' },
     ({ loadG, reps, left, tiring, rir }) =>
-      `Up to ${loadG} for ${reps} ${left}${asTiring(tiring)}: all sets reached the top of the range with ${rir} or more left`,
+      `Up to ${loadG} for ${reps} ${left}${asTiring(tiring)}: all sets reached the top of the range with ${rir} or more in reserve`,
   ),
   'nothing-better': row(
     proposed,
@@ -145,7 +146,10 @@ export const decisionRows = {
   ),
   'lightest-here': row({ why: 'why' }, ({ why }) => `Same load, the lightest here: ${why}`),
   'down-for': row({ loadG: 'mass', why: 'why' }, ({ loadG, why }) => `Down to ${loadG}: ${why}`),
-  'up-left-four': row({ loadG: 'mass' }, ({ loadG }) => `Up to ${loadG}: every set left 4 or more`),
+  'up-left-four': row(
+    { loadG: 'mass' },
+    ({ loadG }) => `Up to ${loadG}: every set had 4 or more in reserve`,
+  ),
   'heaviest-here': row(
     { loadG: 'mass' },
     ({ loadG }) => `${loadG} is the heaviest here: slow the way down instead`,
@@ -153,7 +157,7 @@ export const decisionRows = {
   'up-from-top': row(
     { loadG: 'mass', high: 'count', rir: 'count' },
     ({ loadG, high, rir }) =>
-      `Up a step to ${loadG}: all sets reached ${high} clean with ${rir} left`,
+      `Up a step to ${loadG}: all sets reached ${high} clean with ${rir} in reserve`,
   ),
   'one-more-rep': row(
     { fewest: 'count' },
@@ -180,7 +184,7 @@ export const decisionRows = {
   ),
   'again-none-left': row(
     { loadG: 'mass' },
-    ({ loadG }) => `${loadG} again: every rep was clean, and none was left`,
+    ({ loadG }) => `${loadG} again: every rep was clean, with none in reserve`,
   ),
   'no-small-step': row({ why: 'why' }, ({ why }) => `${why}; the next load here is no small step`),
   'step-up-clean': row(

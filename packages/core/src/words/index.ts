@@ -1,4 +1,4 @@
 export { ruleText } from './decisions';
 export { purposeText } from './vocabulary';
 export { closedText, isStoredWhy, whyCodes, whyText, type StoredWhy, type Why } from './why';
-export { schemeSays } from './schemes';
+export { schemeNamed, schemeSays } from './schemes';

@@ -22,7 +22,7 @@ export const planRows = {
     { place: 'word', step: 'count', of: 'count', held: 'yes', percent: 'count', believed: 'yes' },
     ({ place, step, of, held, percent, believed }) => {
       const waits = held ? ' again, as two days and a settled joint come first' : '';
-      return `Way back for the ${place}, step ${step} of ${of}${waits}: ${percent} % of ${believed ? 'what is believed' : 'how it was'}`;
+      return `Way back for the ${place}, step ${step} of ${of}${waits}: ${percent}% of ${believed ? 'what is believed' : 'how it was'}`;
     },
   ),
   'away-found-again': row(
@@ -31,7 +31,7 @@ export const planRows = {
   ),
   'away-less': row({ days: 'count', percent: 'count', fewer: 'count' }, ({ days, ...less }) => {
     const what = [
-      ...(less.percent > 0 ? [`${less.percent} % lighter`] : []),
+      ...(less.percent > 0 ? [`${less.percent}% lighter`] : []),
       ...(less.fewer > 0 ? [`${countText(less.fewer, 'rep')} fewer`] : []),
     ];
     return `${days} days away: ${what.join(', ') || 'nothing lighter is here'}`;
@@ -69,6 +69,6 @@ export const planRows = {
   ),
   'no-longer-fits': row(
     { percent: 'count' },
-    ({ percent }) => `It no longer fits what is believed: ${percent} % likely to be finished`,
+    ({ percent }) => `It no longer fits what is believed: ${percent}% likely to be finished`,
   ),
 };

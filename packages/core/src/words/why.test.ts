@@ -116,8 +116,8 @@ describe('a reason as it is kept', () => {
 
   it('says masses in the unit that is asked for, and a sentence of old as it was written', () => {
     const why: Why = { code: 'up-left-four', loadG: 60_000 };
-    expect(whyText(why, 'kg')).toBe('Up to 60 kg: every set left 4 or more');
-    expect(whyText(why, 'lb')).toMatch(/^Up to 132\.\d lb: every set left 4 or more$/);
+    expect(whyText(why, 'kg')).toBe('Up to 60 kg: every set had 4 or more in reserve');
+    expect(whyText(why, 'lb')).toMatch(/^Up to 132\.\d lb: every set had 4 or more in reserve$/);
     expect(whyText('Up to 60 kg', 'lb')).toBe('Up to 60 kg');
     expect(whyText({ code: 'two-clean', why: 'Up to 60 kg' }, 'kg')).toBe(
       'Two clean sessions. Up to 60 kg',

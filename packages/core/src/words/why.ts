@@ -37,12 +37,12 @@ const muchText = (much: Much, unit: Unit): string =>
     : amountText(much.amount, much.of === 'reps' ? undefined : much.of);
 
 const setText = ({ clean, rir }: DoneSet): string => {
-  const left = rir === null ? '' : rir >= OPEN_RESERVE ? ', 4 or more left' : `, ${rir} left`;
+  const left = rir === null ? '' : `, ${rir >= OPEN_RESERVE ? '4 or more' : rir} in reserve`;
   return `${clean} clean${left}`;
 };
 
 const leftText = ({ rir, how }: Left): string =>
-  `with ${how === 'about' ? '' : `${how} than `}${rir} left`;
+  `with ${how === 'about' ? '' : `${how} than `}${rir} in reserve`;
 
 const UNKNOWN = 'For a reason that this version does not know';
 

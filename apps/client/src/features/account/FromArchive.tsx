@@ -1,3 +1,4 @@
+import { percentText } from '@spalo/core/unit';
 import type { OneTimeLink } from '@spalo/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -23,7 +24,7 @@ async function bringingIn(): Promise<string | null> {
     (setup) => setup.bringingIn,
     () => null,
   );
-  return share ? `${Math.round(share * 100)} % is brought in` : null;
+  return share ? `${percentText(share)} is brought in` : null;
 }
 
 /** On an empty Spalo: a studio comes back from its archive, and its owner chooses a new password. */
@@ -42,7 +43,7 @@ export function FromArchive({ code }: { code: string }) {
     );
     try {
       const share = (done: number) =>
-        setSays(done < 1 ? `${Math.round(done * 100)} % is sent` : 'It is being brought in');
+        setSays(done < 1 ? `${percentText(done)} is sent` : 'It is being brought in');
       setBrought(
         (await sendFile('/setup/archive', file, share, {
           'X-Spalo-Code': code,

@@ -34,7 +34,7 @@ export function WarmUpTasteSection() {
   return (
     <Section title="General warm-up">
       <ChoiceField
-        label="Raise with"
+        label="Warm up with"
         options={raises}
         value={taste.raise}
         onChange={(raise) => setTaste({ raise })}
@@ -52,7 +52,7 @@ export function WarmUpTasteSection() {
         <Quiet>By rule: 5 min, longer for stiff, older or early clients and in a cold room.</Quiet>
       </View>
       <ChoiceField
-        label="Wake the hips"
+        label="Hip activation"
         options={hips}
         value={taste.hips}
         onChange={(way) => setTaste({ hips: way })}

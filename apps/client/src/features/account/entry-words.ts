@@ -18,7 +18,7 @@ const events: Record<EventType | BlockEventType, string> = {
   'lift.skipped': 'a lift that was left out',
   'lift.changed': 'what a lift was asked for',
   'lifts.ordered': 'an order of lifts',
-  'lifts.paired': 'two lifts in turn',
+  'lifts.paired': 'two lifts that alternate',
   'plan.adjusted': 'a change of sets',
   'ramp.chosen': 'a choice of ramp',
   'ramp.moved': 'how a warm-up set moved',

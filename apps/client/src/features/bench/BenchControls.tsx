@@ -28,7 +28,7 @@ const ages = [
 const primers: { value: Primer; label: string }[] = [
   { value: 'none', label: 'No primer' },
   { value: 'working', label: 'At the load' },
-  { value: 'over', label: '105–110 %' },
+  { value: 'over', label: '105–110%' },
 ];
 
 /** Everything that a ramp on the bench depends on. */

@@ -64,7 +64,7 @@ function OneBlock({
   const ground = !view ? (
     <LoadingState what="the block" again={again} />
   ) : running ? (
-    <RunningBlock block={block} view={view} account={account} change={change} />
+    <RunningBlock block={block} view={view} working={working} account={account} change={change} />
   ) : anew ? (
     <StartBlock client={client} room={room} account={account} />
   ) : (

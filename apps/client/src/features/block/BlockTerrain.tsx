@@ -1,6 +1,7 @@
 import type { BlockLiftView, BlockView } from '@spalo/coaching/blocks';
 import { findLift } from '@spalo/catalog';
 import type { BlockState } from '@spalo/core/block';
+import type { ResponseVerdict } from '@spalo/core/blocks';
 import type { Unit } from '@spalo/core/unit';
 import { closedText } from '@spalo/core/words';
 import { View } from 'react-native';
@@ -10,6 +11,7 @@ import { Terrain } from '../../design/Terrain';
 import { Figure, Quiet, Strong } from '../../design/Words';
 import { loadReps, loadUnit } from '../../parts/words/load-words';
 import { fitText, terrainOf, weekText } from './block-words';
+import { verdictTone, verdictWords } from './verdict-words';
 import { WeekAxis } from './WeekAxis';
 
 /** The next day's load and reps, or the last's where none is to come; null where nothing is loaded. */
@@ -24,12 +26,14 @@ function LiftGround({
   lift: view,
   whole,
   unit,
+  verdict,
   onLift,
   onWeek,
 }: {
   lift: BlockLiftView;
   whole: BlockView;
   unit: Unit;
+  verdict?: ResponseVerdict;
   onLift?: () => void;
   onWeek?: (week: number) => void;
 }) {
@@ -50,6 +54,9 @@ function LiftGround({
           />
         ) : (
           <Strong>{lift.name}</Strong>
+        )}
+        {verdict && (
+          <Strong className={`grow ${verdictTone[verdict]}`}>{verdictWords[verdict]}</Strong>
         )}
         {next && (
           <View className="flex-row items-baseline gap-1.5">
@@ -87,18 +94,21 @@ export function BlockTerrain({
   block,
   view,
   unit,
+  verdicts,
   onLift,
   onWeek,
 }: {
   block: Pick<BlockState, 'days'>;
   view: BlockView;
   unit: Unit;
+  /** What is said of each lift, by id; absent until it is known. */
+  verdicts?: ReadonlyMap<string, ResponseVerdict>;
   /** Left out where nothing can be changed. */
   onLift?: (liftId: string) => void;
   onWeek?: (liftId: string, week: number) => void;
 }) {
   return (
-    <View className="gap-4">
+    <View className="gap-3">
       <WeekAxis view={view} days={block.days} />
       {view.lifts.map((lift) => (
         <LiftGround
@@ -106,6 +116,7 @@ export function BlockTerrain({
           lift={lift}
           whole={view}
           unit={unit}
+          verdict={verdicts?.get(lift.liftId)}
           onLift={onLift && (() => onLift(lift.liftId))}
           onWeek={onWeek && ((week) => onWeek(lift.liftId, week))}
         />

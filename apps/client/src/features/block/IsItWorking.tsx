@@ -1,3 +1,4 @@
+import { percentText } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import type { BlockBefore, LiftWorking, Working } from '@spalo/coaching/blocks';
 import { keennesses, type BlockState } from '@spalo/core/block';
@@ -10,26 +11,22 @@ import { Slope } from '../../design/Slope';
 import { Quiet, Strong } from '../../design/Words';
 import { attempt } from '../../state/problems';
 import type { ChangeBlock } from './change-block';
-import { evidenceText, slopeText, verdictWords } from './verdict-words';
+import { changeTitle, evidenceText, slopeText, verdictTone, verdictWords } from './verdict-words';
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
 const keenness = keennesses.map((value) => ({ value, label: capital(value) }));
 
 function LiftVerdict({ working }: { working: LiftWorking }) {
   const { liftId, response } = working;
   const { verdict, slope } = response;
-  const off = verdict === 'fading' || verdict === 'going back';
   return (
     <View className="gap-1 border-b border-line pb-2">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
         <Strong className="shrink">{findLift(liftId)?.name ?? liftId}</Strong>
-        <Strong
-          className={off ? 'text-oxide' : verdict === 'responding' ? 'text-moss' : 'text-slate'}
-        >
-          {verdictWords[verdict]}
-        </Strong>
+        <Strong className={verdictTone[verdict]}>{verdictWords[verdict]}</Strong>
       </View>
-      {response.sessions > 2 && <Slope slope={slope} says={slopeText(slope)} />}
+      {response.sessions > 2 && (
+        <Slope slope={slope} worth={response.worth} says={slopeText(slope)} />
+      )}
       <Quiet>
         {response.sessions > 2
           ? `${slopeText(slope)}. ${capital(evidenceText(working))}.`
@@ -39,13 +36,13 @@ function LiftVerdict({ working }: { working: LiftWorking }) {
   );
 }
 
-const BeforeRow = ({ before: { block, slope, adherence } }: { before: BlockBefore }) => (
+const BeforeRow = ({ before: { block, slope, worth, adherence } }: { before: BlockBefore }) => (
   <View className="gap-1 border-b border-line pb-2">
     <Strong>{block.name}</Strong>
     {block.follows && <Quiet>{block.follows.changed}</Quiet>}
-    {slope && <Slope slope={slope} says={slopeText(slope)} />}
+    {slope && <Slope slope={slope} worth={worth} says={slopeText(slope)} />}
     <Quiet>
-      {`${slope ? slopeText(slope) : 'Too little was done to say'}. ${percent(adherence)} of its sessions done.`}
+      {`${slope ? slopeText(slope) : 'Too little was done to say'}. ${percentText(adherence)} of its sessions done.`}
     </Quiet>
   </View>
 );
@@ -64,20 +61,20 @@ export function IsItWorking({
   const { lifts, adherence, rough, before, advice } = working;
   return (
     <Section title="Is it working">
-      <Banner title={advice.change === 'nothing' ? 'Keep it' : 'Change one thing'}>
+      <Banner title={advice.change === 'nothing' ? 'Keep it as it is' : changeTitle[advice.change]}>
         {`${advice.why}.`}
       </Banner>
       {lifts.map((lift) => (
         <LiftVerdict key={lift.liftId} working={lift} />
       ))}
       <Quiet className="text-ink">
-        {`${percent(adherence)} of the sessions due were done${rough === null ? '' : `; came rough to ${percent(rough)} of them`}.`}
+        {`${percentText(adherence)} of the sessions due were done${rough === null ? '' : `; came rough to ${percentText(rough)} of them`}.`}
       </Quiet>
       {change && (
         <View className="gap-1">
-          <Strong>How do they find it?</Strong>
+          <Strong>How do they like it?</Strong>
           <Choice
-            label="How do they find it"
+            label="How do they like it"
             options={keenness}
             value={block.keenness ?? null}
             onChange={(said) =>

@@ -1,15 +1,16 @@
-import type { BlockView } from '@spalo/coaching/blocks';
+import type { BlockView, Working } from '@spalo/coaching/blocks';
 import type { Account } from '@spalo/contract';
 import type { BlockState } from '@spalo/core/block';
 import type { Lift } from '@spalo/core/lift';
 import type { Unit } from '@spalo/core/unit';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Strong } from '../../design/Words';
 import { LiftPicker } from '../../parts/pickers/LiftPicker';
 import { attempt } from '../../state/problems';
 import { BlockLiftSheet } from './BlockLiftSheet';
+import { BlockMore } from './BlockMore';
 import { BlockTerrain } from './BlockTerrain';
 import type { ChangeBlock } from './change-block';
 import { KeepBlock } from './KeepBlock';
@@ -19,7 +20,7 @@ import { WeekSheet } from './WeekSheet';
 type Opened =
   | { kind: 'week'; liftId: string; week: number }
   | { kind: 'lift'; liftId: string }
-  | { kind: 'add' | 'name' | 'keep' };
+  | { kind: 'add' | 'name' | 'keep' | 'more' };
 
 /** A lift that comes into a running block: three sets of its usual reps in every session. */
 const intoBlock = (lift: Lift, { weeks, days }: BlockState) => ({
@@ -59,7 +60,12 @@ function AddLift({ block, change, onClose }: Pick<SheetProps, 'block' | 'change'
 }
 
 /** What was opened of a block, over the screen. */
-function BlockSheets({ opened, ...sheet }: SheetProps & { opened: Opened }) {
+function BlockSheets({
+  opened,
+  onOpen,
+  ...sheet
+}: SheetProps & { opened: Opened; onOpen: (kind: 'name' | 'keep') => void }) {
+  if (opened.kind === 'more') return <BlockMore {...sheet} onOpen={onOpen} />;
   if (opened.kind === 'week') return <WeekSheet {...opened} {...sheet} />;
   if (opened.kind === 'lift') return <BlockLiftSheet liftId={opened.liftId} {...sheet} />;
   if (opened.kind === 'keep') return <KeepBlock block={sheet.block} onClose={sheet.onClose} />;
@@ -70,17 +76,26 @@ function BlockSheets({ opened, ...sheet }: SheetProps & { opened: Opened }) {
 export function RunningBlock({
   block,
   view,
+  working,
   account,
   change,
 }: {
   block: BlockState;
   view: BlockView;
+  /** Whether it works; absent until that is worked out. */
+  working: Working | null;
   account: Account;
   change: ChangeBlock;
 }) {
   const [opened, setOpened] = useState<Opened | null>(null);
-  const { next } = view;
   const { unit } = account.studio;
+  const verdicts = useMemo(
+    () =>
+      working
+        ? new Map(working.lifts.map((lift) => [lift.liftId, lift.response.verdict]))
+        : undefined,
+    [working],
+  );
   return (
     <View className="gap-4">
       <Strong>{standsText(block, view)}</Strong>
@@ -88,49 +103,22 @@ export function RunningBlock({
         block={block}
         view={view}
         unit={unit}
+        verdicts={verdicts}
         onLift={(liftId) => setOpened({ kind: 'lift', liftId })}
         onWeek={(liftId, week) => setOpened({ kind: 'week', liftId, week })}
       />
-      <View className="flex-row flex-wrap gap-2">
+      <View className="flex-row gap-2">
         <Button label="Add a lift" icon="plus" onPress={() => setOpened({ kind: 'add' })} />
-        <Button label="Name it" onPress={() => setOpened({ kind: 'name' })} />
-        <Button label="Save for the studio" onPress={() => setOpened({ kind: 'keep' })} />
-        {next && (
-          <Button
-            label={`Leave session ${next.day + 1} of week ${next.week + 1} out`}
-            onPress={() =>
-              attempt(() =>
-                change(
-                  'block.day-left-out',
-                  { week: next.week, day: next.day, leftOut: true },
-                  `Session ${next.day + 1} of week ${next.week + 1} left out`,
-                ),
-              )
-            }
-          />
-        )}
-        {block.leftOut.map(({ week, day }) => (
-          <Button
-            key={`${week}/${day}`}
-            label={`Make up for session ${day + 1} of week ${week + 1}`}
-            onPress={() =>
-              attempt(() =>
-                change('block.day-left-out', { week, day, leftOut: false }, 'To be made up for'),
-              )
-            }
-          />
-        ))}
         <Button
-          kind="stop"
-          label="End the block"
-          onPress={() =>
-            attempt(() => change('block.ended', { ended: true }, `${block.name} ended`))
-          }
+          label="More"
+          says="More for this block"
+          onPress={() => setOpened({ kind: 'more' })}
         />
       </View>
       {opened && (
         <BlockSheets
           opened={opened}
+          onOpen={(kind) => setOpened({ kind })}
           block={block}
           view={view}
           unit={unit}

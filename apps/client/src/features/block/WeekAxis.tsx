@@ -1,16 +1,8 @@
-import { LANGUAGE } from '@spalo/core/unit';
+import { shortDay } from '@spalo/core/unit';
 import type { BlockView } from '@spalo/coaching/blocks';
 import type { CalendarWeek } from '@spalo/core/blocks';
 import { View } from 'react-native';
 import { Figure, Quiet } from '../../design/Words';
-
-/** A day without its year: "24 Nov". */
-const shortDay = (day: string) =>
-  new Date(`${day}T12:00:00Z`).toLocaleDateString(LANGUAGE, {
-    day: 'numeric',
-    month: 'short',
-    timeZone: 'UTC',
-  });
 
 const isNow = (week: CalendarWeek, { next }: BlockView) =>
   week.kind === 'block' && next?.week === week.week;

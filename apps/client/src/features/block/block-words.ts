@@ -37,7 +37,7 @@ export function terrainOf({ days }: BlockLiftView, { weeks, next }: BlockView): 
   });
 }
 
-/** A day in words: "42.5 kg, 3 × 6, leave 2, 70 % as planned". */
+/** A day in words: "42.5 kg, 3 × 6, 2 in reserve, 70% as planned". */
 export function dayText(day: BlockDayView, lift: Lift, unit: Unit): string {
   const counted = lift.counted === 'reps' ? undefined : lift.counted;
   const load = (loadG: number) => (loadG > 0 ? `${massNumber(loadG, unit)} ${unit}, ` : '');
@@ -51,7 +51,7 @@ export function dayText(day: BlockDayView, lift: Lift, unit: Unit): string {
   const asked = projected?.ask ?? ask;
   const light = (ask.share ?? 1) < 1 ? 'light: ' : '';
   const likely = projected && !counted ? `, ${chanceText(projected.chance)} as planned` : '';
-  const left = counted ? '' : `, leave ${asked.targetRir}`;
+  const left = counted ? '' : `, ${asked.targetRir} in reserve`;
   return `${light}${load(projected?.loadG ?? 0)}${asked.sets} ${amountAfter(asked.reps, counted)}${left}${likely}`;
 }
 

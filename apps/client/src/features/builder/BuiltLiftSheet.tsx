@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import { noWishes } from '@spalo/core/person';
 import type { BuiltLift } from '@spalo/core/builder';
@@ -77,7 +78,7 @@ export function BuiltLiftSheet({
   if (any) {
     return (
       <LiftPicker
-        title={`Instead of the ${findLift(liftId)?.name.toLowerCase()}`}
+        title={`Instead of the ${amid(findLift(liftId)?.name ?? liftId)}`}
         taken={builder.lifts.map((each) => each.liftId)}
         onPick={(other) => {
           builder.swap(liftId, other.id);
@@ -92,7 +93,7 @@ export function BuiltLiftSheet({
       <Quiet className="text-ink">{reasonsText(lift.reasons)}</Quiet>
       <View className="flex-row flex-wrap gap-2">
         <Button
-          label={isKept ? 'Let it go' : 'Keep it'}
+          label={isKept ? 'May be replaced' : 'Keep it'}
           icon="closed"
           onPress={then(() => (isKept ? builder.letGo(liftId) : builder.keep(liftId)))}
           className="flex-1"

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
 import type { Room } from '@spalo/core/room';
@@ -52,7 +53,7 @@ function BuiltRow({
         </View>
       </View>
       <Quiet className="text-ink">{why}</Quiet>
-      {other && <Quiet>{`Rather than: ${nameOf(other.liftId).toLowerCase()}`}</Quiet>}
+      {other && <Quiet>{`Rather than: ${amid(nameOf(other.liftId))}`}</Quiet>}
       {(isKept || lift.isNew) && (
         <View className="flex-row flex-wrap gap-2 pt-1">
           {isKept && <Chip label="kept" look="taken" icon="closed" />}

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import type { BuiltFor } from '@spalo/coaching/builder';
 import { View } from 'react-native';
@@ -42,7 +43,7 @@ export function Lacks({ built, builder }: { built: BuiltFor; builder: Builder })
         {builder.fixed.map(({ liftId }) => (
           <Button
             key={liftId}
-            label={`Let the ${findLift(liftId)?.name.toLowerCase() ?? liftId} go`}
+            label={`Remove the ${amid(findLift(liftId)?.name ?? liftId)}`}
             onPress={() => builder.letGo(liftId)}
           />
         ))}

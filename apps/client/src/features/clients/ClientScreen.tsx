@@ -151,7 +151,11 @@ function ClientProgress({ columns, ...page }: PageProps & { columns: boolean }) 
       <Measurements client={client} account={account} />
     </View>
   );
-  return <Columns wide={columns} left={sessions} right={trends} />;
+  return columns ? (
+    <Columns wide left={sessions} right={trends} />
+  ) : (
+    <Columns wide={false} left={trends} right={sessions} />
+  );
 }
 
 /** How it is done: what the marks say, the course of technique, warm-ups, and the set-up for this body. */

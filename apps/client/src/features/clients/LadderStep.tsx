@@ -3,11 +3,11 @@ import { ladderStanding } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
 import type { Lift } from '@spalo/core/lift';
 import { isClosed, liftLimit } from '@spalo/core/person';
-import { nowIso } from '@spalo/core/unit';
+import { amid, nowIso } from '@spalo/core/unit';
 import { closedText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
-import { within } from '../../design/sentence';
+import { capital } from '../../design/sentence';
 import { Body, Quiet } from '../../design/Words';
 import { changeClient } from '../../parts/client/change-client';
 import { useLesson } from '../../parts/lesson/use-lesson';
@@ -35,22 +35,22 @@ export function LadderStep({
   const limit = liftLimit(client, next, nowIso());
   const inProgramme = programme.includes(next.id);
   const moves = programme.includes(lift.id);
-  const of = `${Math.min(clean.sessions, clean.of)} of ${clean.of} sessions with ${clean.reps} clean`;
-  const about = named ? `${lift.name}: next` : 'Next';
+  const of = `${Math.min(clean.sessions, clean.of)} of ${clean.of} sessions with ${clean.reps} clean reps`;
+  const stands = `${met ? 'ready for' : 'on the way to'} the ${amid(next.name)}: ${of}`;
   const moveOn = () =>
     changeClient(
       client,
       { programme: programme.map((id) => (id === lift.id ? next.id : id)) },
-      `Moved on to ${within(next.name)}`,
+      `Moved on to ${amid(next.name)}`,
     );
   return (
     <View className="gap-1">
-      <Quiet>{`${about} rung ${within(next.name)}, ${of}`}</Quiet>
+      <Quiet>{named ? `${lift.name}: ${stands}` : capital(stands)}</Quiet>
       {met && isClosed(limit) && <Quiet>{closedText(limit.why)}</Quiet>}
-      {met && !isClosed(limit) && inProgramme && <Body>{`Moved on to ${within(next.name)}.`}</Body>}
+      {met && !isClosed(limit) && inProgramme && <Body>{`Moved on to ${amid(next.name)}.`}</Body>}
       {met && !isClosed(limit) && moves && !inProgramme && (
         <Button
-          label={`Move on to ${within(next.name)}`}
+          label={`Move on to ${amid(next.name)}`}
           icon="forward"
           className="self-start"
           onPress={() => attempt(moveOn)}

@@ -56,7 +56,7 @@ export function LiftTrends({ client, account }: { client: Client; account: Accou
         const course = points.map(({ at, load }) => ({ at: Date.parse(at), ...inGrams(load) }));
         const last = course.at(-1)!;
         const reps = lift.repRange.low;
-        const text = `${say(last.mean)} for ${reps} with ${RESERVE} left`;
+        const text = `${say(last.mean)} for ${reps} with ${RESERVE} in reserve`;
         const range = `${say(last.low)} to ${say(last.high)}`;
         return (
           <Card

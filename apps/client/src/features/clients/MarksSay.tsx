@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { whatMarksSay, type FoundPattern } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
 import { patternRemedy } from '@spalo/core/technique';
@@ -26,7 +27,7 @@ export function MarksSay({ client }: { client: Client }) {
           <View className="flex-row items-center gap-3">
             <FaultGlyph glyph={each.fault.glyph} size={26} />
             <View className="shrink">
-              <Strong>{`${each.lift.name}: ${each.fault.name.toLowerCase()}`}</Strong>
+              <Strong>{`${each.lift.name}: ${amid(each.fault.name)}`}</Strong>
               <Quiet>{`${each.pattern}, over ${each.sets} sets`}</Quiet>
             </View>
           </View>

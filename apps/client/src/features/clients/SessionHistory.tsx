@@ -8,7 +8,7 @@ import {
   type LoggedSet,
   type SessionState,
 } from '@spalo/core/session';
-import { massNumber, countText } from '@spalo/core/unit';
+import { amid, massNumber, countText } from '@spalo/core/unit';
 import { whyText } from '@spalo/core/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -29,20 +29,16 @@ import { correctionText } from '../../parts/words/set-words';
 import { painWords } from '../../parts/words/pain-words';
 import { loadReps, rirText } from '../../parts/words/load-words';
 
-/** A set as it was done; a tap opens it to be corrected, left out, removed or brought back. */
-function SetLine({
-  set,
-  duplicate,
-  session,
-  counted,
-  onOpen,
-}: {
+interface SetProps {
   set: LoggedSet;
   duplicate: boolean;
   session: SessionState;
   counted: HeldCount | undefined;
   onOpen: () => void;
-}) {
+}
+
+/** A set as it was done; a tap opens it to be corrected, left out, removed or brought back. Warm-up sets stand in one line. */
+function SetLine({ set, duplicate, session, counted, onOpen }: SetProps) {
   const clean = set.cleanReps === set.reps ? '' : ` · ${set.cleanReps} clean`;
   const left = rirText(set.rir);
   const out = set.representative ? '' : ' · left out';
@@ -61,7 +57,11 @@ function SetLine({
         >
           {loadReps(set.loadG, set.reps, session.unit, counted)}
         </Figure>
-        <Quiet>{`${set.kind}${clean}${left ? ` · ${left}` : ''}${out}${gone && ` · ${gone}`}`}</Quiet>
+        <Quiet>
+          {[set.kind === 'warm-up' ? '' : left, clean.slice(3), out.slice(3), gone]
+            .filter(Boolean)
+            .join(' · ')}
+        </Quiet>
       </View>
       {set.corrections.map((correction) => (
         <Quiet key={correction.eventId} className="pl-4">
@@ -69,6 +69,41 @@ function SetLine({
         </Quiet>
       ))}
     </Pressable>
+  );
+}
+
+/** The sets of a lift: what led up in a line, what counts below it, a row each. */
+function LiftSets({
+  lift,
+  session,
+  onOpen,
+}: {
+  lift: LiftState;
+  session: SessionState;
+  onOpen: (set: LoggedSet) => void;
+}) {
+  const duplicates = duplicatesOf(lift);
+  const line = (set: LoggedSet) => (
+    <SetLine
+      key={set.id}
+      set={set}
+      duplicate={duplicates.includes(set)}
+      session={session}
+      counted={lift.plan.counted}
+      onOpen={() => onOpen(set)}
+    />
+  );
+  const warm = lift.sets.filter(({ kind }) => kind === 'warm-up');
+  return (
+    <>
+      {warm.length > 0 && (
+        <View className="flex-row flex-wrap items-center gap-x-4">
+          <Quiet>warm-up</Quiet>
+          {warm.map(line)}
+        </View>
+      )}
+      {lift.sets.filter(({ kind }) => kind === 'working').map(line)}
+    </>
   );
 }
 
@@ -119,7 +154,7 @@ function SessionCard({
     const working = countedSets(lift, 'working');
     const top = Math.max(0, ...working.map((set) => set.loadG));
     const name = findLift(lift.plan.liftId)?.name ?? lift.plan.liftId;
-    return working.length > 0 ? [`${name.toLowerCase()} ${massNumber(top, session.unit)}`] : [];
+    return working.length > 0 ? [`${amid(name)} ${massNumber(top, session.unit)}`] : [];
   });
   return (
     <Card className="gap-2">
@@ -145,16 +180,7 @@ function SessionCard({
               {findLift(lift.plan.liftId)?.name ?? lift.plan.liftId}
             </Title>
             {lift.sets.length === 0 && <Quiet>{lift.skipped ? 'skipped' : 'not done'}</Quiet>}
-            {lift.sets.map((set) => (
-              <SetLine
-                key={set.id}
-                set={set}
-                duplicate={duplicatesOf(lift).includes(set)}
-                session={session}
-                counted={lift.plan.counted}
-                onOpen={() => setOpened({ set, lift })}
-              />
-            ))}
+            <LiftSets lift={lift} session={session} onOpen={(set) => setOpened({ set, lift })} />
             {lift.ticked.length > 0 && (
               <Quiet>{`${lift.ticked.length} points of the checklist looked at`}</Quiet>
             )}

@@ -5,14 +5,13 @@ import { type TechniquePoint, techniqueTrend } from '@spalo/core/insight';
 import type { Lift } from '@spalo/core/lift';
 import type { Room } from '@spalo/core/room';
 import { CLEAN_SHARE } from '@spalo/core/session';
-import { nowIso, countText } from '@spalo/core/unit';
+import { amid, countText, nowIso, percentText, shortDay } from '@spalo/core/unit';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Card } from '../../design/Card';
-import { CleanBars } from '../../design/CleanBars';
+import { CleanBars, MarkBars } from '../../design/CleanBars';
 import { FaultGlyph } from '../../design/RepRail';
 import { Section } from '../../design/Section';
-import { within } from '../../design/sentence';
 import { Body, Figure, Quiet, Strong } from '../../design/Words';
 import { LadderStep } from './LadderStep';
 
@@ -43,8 +42,6 @@ function coursesOf({ history }: Pick<Client, 'history'>): Course[] {
   return courses.sort((one, other) => other.faults.length - one.faults.length);
 }
 
-const percent = (share: number) => Math.round(share * 100);
-
 /** One lift: a column a session, and each fault with how often it was marked, session by session. */
 function CourseCard({
   client,
@@ -64,22 +61,31 @@ function CourseCard({
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
         <Strong className="shrink">{lift.name}</Strong>
         <View className="flex-row items-baseline gap-1">
-          <Figure>{percent(last.clean)}</Figure>
-          <Quiet>% clean last time</Quiet>
+          <Figure>{percentText(last.clean)}</Figure>
+          <Quiet>clean last time</Quiet>
         </View>
       </View>
       <CleanBars
         bars={points.map(({ clean }) => ({ share: clean, clean: clean >= CLEAN_SHARE }))}
-        says={`Clean reps over ${sessions}, from ${percent(points[0]!.clean)} to ${percent(last.clean)} percent`}
+        says={`Clean reps over ${sessions}, from ${percentText(points[0]!.clean)} to ${percentText(last.clean)}`}
       />
+      <View className="flex-row justify-between">
+        <Quiet>{shortDay(points[0]!.at)}</Quiet>
+        {points.length > 1 && <Quiet>{shortDay(last.at)}</Quiet>}
+      </View>
       {faults.map(({ fault, counts }) => (
         <View key={fault.id} className="flex-row items-center gap-2">
           <FaultGlyph glyph={fault.glyph} size={22} />
           <View className="min-w-0 flex-1">
             <Body>{fault.name}</Body>
-            <Quiet aria-label={`marked reps, oldest session first: ${counts.join(', ')}`}>
-              {`marked reps ${counts.join(' · ')}`}
-            </Quiet>
+            <MarkBars
+              counts={counts}
+              says={`marked reps, oldest session first: ${counts.join(', ')}`}
+            />
+          </View>
+          <View className="w-20 items-end">
+            <Figure>{counts.at(-1)!}</Figure>
+            <Quiet>last time</Quiet>
           </View>
         </View>
       ))}
@@ -106,7 +112,7 @@ export function TechniqueTrends({ client, room }: { client: Client; room: Room |
       ))}
       {clean.length > 0 && (
         <Card className="gap-3 py-3">
-          <Strong>{`Clean all through: ${clean.map(({ lift }) => within(lift.name)).join(', ')}`}</Strong>
+          <Strong>{`Clean all through: ${clean.map(({ lift }) => amid(lift.name)).join(', ')}`}</Strong>
           {clean.map(({ lift }) => (
             <LadderStep key={lift.id} client={client} lift={lift} programme={programme} named />
           ))}

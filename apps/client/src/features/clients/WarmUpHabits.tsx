@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import { habitReason, isSettled } from '@spalo/core/warm-up';
@@ -5,7 +6,6 @@ import { whyText } from '@spalo/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Card } from '../../design/Card';
-import { within } from '../../design/sentence';
 import { Section } from '../../design/Section';
 import { Sheet } from '../../design/Sheet';
 import { Quiet, Strong } from '../../design/Words';
@@ -28,7 +28,7 @@ export function WarmUpHabits({ client, account }: { client: Client; account: Acc
         const [last] = records;
         const reason = habitReason(habit);
         const next = reason
-          ? `Next time ${within(whyText(reason, account.studio.unit))}`
+          ? `Next time ${amid(whyText(reason, account.studio.unit))}`
           : isSettled(habit)
             ? 'Settled: the same ramp from now on'
             : 'Next time the same ramp';

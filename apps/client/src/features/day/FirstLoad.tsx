@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import { buildOf } from '@spalo/core/floor';
 import type { Room } from '@spalo/core/room';
@@ -13,7 +14,7 @@ export function FirstLoad({ lift, room }: { lift: PlannedLift | undefined; room:
   if (!lift || !build) return null;
   return (
     <View className="gap-1">
-      <Strong>{`To have ready: ${findLift(lift.liftId)?.name.toLowerCase() ?? lift.liftId}`}</Strong>
+      <Strong>{`To have ready: ${amid(findLift(lift.liftId)?.name ?? lift.liftId)}`}</Strong>
       <LoadPicture build={build} previous={null} />
     </View>
   );

@@ -3,12 +3,12 @@ import { cueTo } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
 import { memoryOf, type LiftMemory } from '@spalo/core/memory';
 import type { LoadsDraft } from '@spalo/core/planning';
-import { massNumber, nowIso } from '@spalo/core/unit';
+import { amid, massNumber, nowIso } from '@spalo/core/unit';
 import { whyText, closedText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Figure, Quiet, Strong } from '../../design/Words';
-import { capital, within } from '../../design/sentence';
+import { capital } from '../../design/sentence';
 import type { WholeDraft } from '../../state/worker/tasks/draft';
 import { amountAfter, loadReps, loadUnit } from '../../parts/words/load-words';
 import { inTurnWith } from '../../parts/words/pair-words';
@@ -23,7 +23,7 @@ function RoundPain({ plan }: { plan: LoadsDraft['lifts'][number] }) {
     <>
       {plan.standsFor !== undefined && (
         <Quiet className="text-ink">
-          {`Stands in for ${within(liftById(plan.standsFor).name)}.`}
+          {`Stands in for ${amid(liftById(plan.standsFor).name)}.`}
         </Quiet>
       )}
       {say && <Quiet className="text-ink">{`Say: ${say}`}</Quiet>}
@@ -97,7 +97,7 @@ export function SessionPlan({
                   : 'No warm-up set needed'}
               </Quiet>
             )}
-            {cue && <Quiet>{`Focus: ${within(cue.text)}`}</Quiet>}
+            {cue && <Quiet>{`Focus: ${amid(cue.text)}`}</Quiet>}
             {(memoryOf(client.history, lift.id).remedies ?? []).map(({ kind, text }) => (
               <Quiet key={text} className="text-ink">{`From last time, ${kind}: ${text}`}</Quiet>
             ))}

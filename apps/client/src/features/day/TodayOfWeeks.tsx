@@ -2,7 +2,7 @@ import { findLift } from '@spalo/catalog';
 import type { Client } from '@spalo/contract';
 import { turnedDownOn } from '@spalo/core/person';
 import type { LoadsDraft } from '@spalo/core/planning';
-import { nowMs, studioDay } from '@spalo/core/unit';
+import { amid, nowMs, studioDay } from '@spalo/core/unit';
 import { Strong } from '../../design/Words';
 
 /** What a session is among the weeks: its day of the block, turned down, and what to ask after a return. */
@@ -12,7 +12,7 @@ export function TodayOfWeeks({ client, draft }: { client: Client; draft: LoadsDr
   const less = turnedDownOn(client, studioDay(nowMs()));
   const back = draft.lifts.filter(({ wayBack }) => wayBack && wayBack.step > 0);
   const asked = back.map(({ liftId, wayBack }) => {
-    const name = findLift(liftId)?.name.toLowerCase() ?? liftId;
+    const name = amid(findLift(liftId)?.name ?? liftId);
     return `Ask how the ${wayBack!.place} was on the day after the ${name}.`;
   });
   return (
@@ -24,7 +24,7 @@ export function TodayOfWeeks({ client, draft }: { client: Client; draft: LoadsDr
       )}
       {less && <Strong>{`A turned-down week: ${less.reason}.`}</Strong>}
       {client.cautions.includes('reserve not pulse') && (
-        <Strong>Ask how their medicine sits with them today.</Strong>
+        <Strong>Medication today: ask how they feel with it.</Strong>
       )}
       {asked.map((question) => (
         <Strong key={question}>{question}</Strong>

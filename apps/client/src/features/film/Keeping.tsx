@@ -1,3 +1,4 @@
+import { percentText } from '@spalo/core/unit';
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Button } from '../../design/Button';
@@ -81,7 +82,7 @@ export function Keeping({
       : way?.sent
         ? `On this device and in the studio’s store, ${size}.`
         : way?.wanted
-          ? `Being sent: ${Math.round((100 * way.received) / Math.max(1, way.bytes))} % of ${size}. It goes on by itself where the network breaks off.`
+          ? `Being sent: ${percentText(way.received / Math.max(1, way.bytes))} of ${size}. It goes on by itself where the network breaks off.`
           : `On this device only, ${size}.`;
   return (
     <Section title="Where it is kept">

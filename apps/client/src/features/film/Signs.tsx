@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
@@ -37,7 +38,7 @@ function OneSign({
   const fits = mark.rep <= reps;
   return (
     <View className="gap-2 rounded-2xl bg-card p-3">
-      <Strong>{`Rep ${mark.rep}: ${name.toLowerCase()}`}</Strong>
+      <Strong>{`Rep ${mark.rep}: ${amid(name)}`}</Strong>
       <Body>{mark.says}</Body>
       {!fits && (
         <Quiet>{`The set was logged with ${reps} reps: correct it to mark this one.`}</Quiet>

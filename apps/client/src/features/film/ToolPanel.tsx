@@ -1,3 +1,4 @@
+import { percentText } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Chip } from '../../design/Chip';
@@ -53,7 +54,7 @@ function ToFollow({
       <Button
         kind="main"
         big
-        label={busy ? `Following… ${Math.round(100 * progress)} %` : 'Follow the bar'}
+        label={busy ? `Following… ${percentText(progress)}` : 'Follow the bar'}
         disabled={busy}
         onPress={onFollow}
       />

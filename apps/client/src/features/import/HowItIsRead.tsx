@@ -31,7 +31,7 @@ const names: Record<Field, string> = {
   load: 'Load',
   reps: 'Reps',
   sets: 'Number of sets',
-  reserve: 'Reps left',
+  reserve: 'Reps in reserve',
   effort: 'Effort of ten',
   unit: 'Unit',
   warmUp: 'Warm-up',

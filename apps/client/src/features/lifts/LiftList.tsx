@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { allLifts } from '@spalo/catalog';
 import { faultsFor, type FoundFault } from '@spalo/catalog/search';
 import type { Lift } from '@spalo/core/lift';
@@ -93,7 +94,7 @@ function WhatGoesWrong({ found }: { found: readonly FoundFault[] }) {
             })
           }
         >
-          {`${lift.name}, ${style.name.toLowerCase()}`}
+          {`${lift.name}, ${amid(style.name)}`}
         </Row>
       ))}
       {found.length > MOST_FAULTS && (

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findLift, liftById, type Fault, type Lesson, type Style } from '@spalo/catalog';
 import { sharedCautions } from '@spalo/catalog/search';
 import type { Lift } from '@spalo/core/lift';
@@ -10,7 +11,7 @@ import { Card } from '../../design/Card';
 import { Choice } from '../../design/Choice';
 import { FaultGlyph } from '../../design/RepRail';
 import { Section } from '../../design/Section';
-import { capital, within } from '../../design/sentence';
+import { capital } from '../../design/sentence';
 import { EmptyState, ErrorState, LoadingState } from '../../design/States';
 import { useWide } from '../../design/use-wide';
 import { Body, Quiet, Strong, Title } from '../../design/Words';
@@ -40,7 +41,7 @@ function FaultCard({ fault, style }: { fault: Fault; style: Style }) {
       {fault.causes.map((cause) => (
         <View key={cause.cause} className="gap-0.5 border-t border-line pt-2">
           <Strong>{cause.cause}</Strong>
-          <Quiet>{`You see: ${within(cause.tell)}`}</Quiet>
+          <Quiet>{`You see: ${amid(cause.tell)}`}</Quiet>
           {cause.remedies.map((remedy, index) => (
             <Body key={index}>
               {remedy.kind === 'cue'
@@ -85,7 +86,7 @@ function Cues({ style }: { style: Style }) {
       {style.cues.map((cue) => (
         <View key={cue.id} className="border-l-8 border-line pl-3">
           <Strong>{cue.text}</Strong>
-          <Quiet>{`${cue.kind}, for ${within(style.checkpoints.find(({ id }) => id === cue.checkpointId)?.look ?? '')}${isOwn(cue.id) ? ' · the studio’s own' : ''}`}</Quiet>
+          <Quiet>{`${cue.kind}, for ${amid(style.checkpoints.find(({ id }) => id === cue.checkpointId)?.look ?? '')}${isOwn(cue.id) ? ' · the studio’s own' : ''}`}</Quiet>
         </View>
       ))}
     </Section>

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { cueOf, faultOf } from '@spalo/catalog';
 import {
   countedSets,
@@ -20,7 +21,7 @@ function Marks({ set, lift }: { set: LoggedSet; lift: LiftState }) {
     return (
       <View key={`${rep}/${faultId}`} className="flex-row items-center gap-2 pl-4">
         <FaultGlyph glyph={fault?.glyph ?? null} size={16} />
-        <Quiet className="text-ink">{`Rep ${rep}: ${fault?.name.toLowerCase() ?? 'unknown fault'}`}</Quiet>
+        <Quiet className="text-ink">{`Rep ${rep}: ${amid(fault?.name ?? 'unknown fault')}`}</Quiet>
       </View>
     );
   });

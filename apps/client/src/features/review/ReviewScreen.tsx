@@ -40,7 +40,7 @@ function Row({ looked, taken, onPress }: { looked: Looked; taken: boolean; onPre
   const marks = countedSets(lift, 'working').flatMap((set) => set.marks).length;
   const says = [
     clips > 0 && countText(clips, 'film'),
-    lift.stills.length > 0 && `${lift.stills.length} stills`,
+    lift.stills.length > 0 && countText(lift.stills.length, 'still'),
     marks > 0 && countText(marks, 'mark'),
     lift.review && 'reviewed',
   ].filter(Boolean);
@@ -50,7 +50,7 @@ function Row({ looked, taken, onPress }: { looked: Looked; taken: boolean; onPre
       aria-label={`Look at ${nameOf(lift)}`}
       aria-pressed={taken}
       onPress={onPress}
-      className={`min-h-tap flex-row items-center justify-between gap-2 rounded-2xl border-2 px-4 py-2 ${taken ? 'border-ink bg-card' : 'border-line bg-card'}`}
+      className={`min-h-tap flex-row items-center justify-between gap-2 rounded-2xl px-4 py-2 ${taken ? 'bg-coming' : 'bg-card'}`}
     >
       <View className="min-w-0 shrink">
         <Strong>{nameOf(lift)}</Strong>
@@ -147,8 +147,8 @@ function OneLift({ looked, account }: { looked: Looked; account: Account }) {
     return (
       <View className="gap-5">
         {title}
-        <Notes looked={looked} account={account} />
         {films}
+        <Notes looked={looked} account={account} />
       </View>
     );
   }

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { furnitureKinds, type FurnitureKind } from '@spalo/core/lift';
 import { standing, type Room } from '@spalo/core/room';
 import { View } from 'react-native';
@@ -34,7 +35,7 @@ function Kind({
         <View className={count > 0 ? '' : 'opacity-40'}>
           <IconButton
             icon="minus"
-            label={`One ${name.toLowerCase()} less`}
+            label={`One ${amid(name)} less`}
             onPress={() => count > 0 && onChange(count - 1)}
           />
         </View>
@@ -42,7 +43,7 @@ function Kind({
         <View className={count < MOST ? '' : 'opacity-40'}>
           <IconButton
             icon="plus"
-            label={`One ${name.toLowerCase()} more`}
+            label={`One ${amid(name)} more`}
             onPress={() => count < MOST && onChange(count + 1)}
           />
         </View>

@@ -20,16 +20,6 @@ export function LoadTarget({
 }) {
   return (
     <View className="gap-3">
-      <Choice
-        label={`${label}: bar`}
-        options={bars.map((each) => ({
-          value: each.id,
-          label: `${each.name} ${massText(each.massG, each.unit)}`,
-        }))}
-        value={target.bar.id}
-        onChange={target.setBar}
-        wrap
-      />
       <View className="flex-row items-end gap-2">
         <IconButton
           icon="minus"
@@ -48,6 +38,16 @@ export function LoadTarget({
         </View>
         <IconButton icon="plus" label={`${label}: next load up`} onPress={() => target.step(1)} />
       </View>
+      <Choice
+        label={`${label}: bar`}
+        options={bars.map((each) => ({
+          value: each.id,
+          label: `${each.name} ${massText(each.massG, each.unit)}`,
+        }))}
+        value={target.bar.id}
+        onChange={target.setBar}
+        wrap
+      />
     </View>
   );
 }

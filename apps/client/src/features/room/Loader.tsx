@@ -54,14 +54,6 @@ export function Loader({
   const drop = shown[0] ? dropText(shown[0].found.build) : null;
   return (
     <Section title="Loader">
-      <View className="flex-row flex-wrap items-center justify-between gap-2">
-        <View className="w-32">
-          <Choice label="Unit" options={units} value={unit} onChange={switchUnit} />
-        </View>
-        {bars.length > 1 && (
-          <Button label={two ? 'One bar' : 'Two bars at once'} onPress={() => setTwo(!two)} />
-        )}
-      </View>
       <LoadTarget label={two ? 'First target' : 'Target'} bars={bars} unit={unit} target={first} />
       {two && <LoadTarget label="Second target" bars={bars} unit={unit} target={second} />}
       {sameBar && <Banner kind="wait" title="Choose two different bars" />}
@@ -79,6 +71,14 @@ export function Loader({
       {obstacles.map((obstacle) => (
         <Banner key={obstacle.kind} kind="wait" title={obstacleText(obstacle, first.bar, unit)} />
       ))}
+      <View className="flex-row flex-wrap items-center justify-between gap-2">
+        <View className="w-32">
+          <Choice label="Unit" options={units} value={unit} onChange={switchUnit} />
+        </View>
+        {bars.length > 1 && (
+          <Button label={two ? 'One bar' : 'Two bars at once'} onPress={() => setTwo(!two)} />
+        )}
+      </View>
       {bothExact !== null && (
         <Quiet>
           {bothExact

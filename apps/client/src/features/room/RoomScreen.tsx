@@ -64,7 +64,6 @@ export function RoomScreen({ unit, list }: { unit: Unit; list: boolean }) {
             <Button label="File" says="Export or import" onPress={() => setSheet('files')} />
           </View>
         </View>
-        <Body className="text-slate">Every load that Spalo proposes is built from this.</Body>
         {isAsBegun(room) && (
           <View className="flex-row flex-wrap items-center gap-x-3 gap-y-2 rounded-2xl bg-coming p-3">
             <Body className="min-w-[12rem] flex-1">

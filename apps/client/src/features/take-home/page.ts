@@ -33,7 +33,7 @@ export function partsOf(page: Page): Part[] {
   const parts: Part[] = [
     { title: 'What you did', lines: page.done },
     { title: 'What went well', lines: page.good },
-    { title: 'Think of this', lines: cue ? [`${cue.lift}: ${cue.text}`] : [], isCue: true },
+    { title: 'Focus on', lines: cue ? [`${cue.lift}: ${cue.text}`] : [], isCue: true },
     {
       title: 'Until next time',
       lines: [

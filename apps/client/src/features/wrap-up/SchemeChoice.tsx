@@ -1,13 +1,13 @@
+import { amid } from '@spalo/core/unit';
 import { schemeNames, type SchemeName } from '@spalo/core/session';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
 import { Chip } from '../../design/Chip';
-import { capital } from '../../design/sentence';
 import { Sheet } from '../../design/Sheet';
 import { Quiet } from '../../design/Words';
 import type { FloorActions } from '../../parts/lane/actions/floor-actions';
-import { schemeSays } from '@spalo/core/words';
+import { schemeNamed, schemeSays } from '@spalo/core/words';
 import { attempt } from '../../state/problems';
 import type { WrapUpCard } from './wrap-up-cards';
 
@@ -33,20 +33,16 @@ export function SchemeChoice({
   return (
     <>
       <Chip
-        label={`Goes on: ${taken}`}
-        says={`${lift.name} goes on ${taken}: change it`}
+        label={schemeNamed[taken]}
+        says={`${lift.name}: ${amid(schemeNamed[taken])}. Change it`}
         icon="swap"
         onPress={() => setOpen(true)}
       />
-      <Sheet
-        title={`How ${lift.name.toLowerCase()} goes on`}
-        open={open}
-        onClose={() => setOpen(false)}
-      >
+      <Sheet title={`How ${amid(lift.name)} goes on`} open={open} onClose={() => setOpen(false)}>
         {schemeNames.map((name) => (
           <View key={name} className="gap-1">
             <Button
-              label={name === taken ? `${capital(name)}, as now` : capital(name)}
+              label={name === taken ? `${schemeNamed[name]}, as now` : schemeNamed[name]}
               kind={name === taken ? 'now' : 'plain'}
               onPress={() => take(name)}
             />

@@ -3,6 +3,7 @@ import { cueTo, type Learner } from '@spalo/coaching';
 import type { LiftPlan } from '@spalo/core/session';
 import { nowIso } from '@spalo/core/unit';
 import type { WarmUpVerdict } from '@spalo/core/warm-up';
+import { schemeNamed } from '@spalo/core/words';
 import type { WrapUpCard } from './wrap-up-cards';
 
 const rampAfter: Record<WarmUpVerdict, string | null> = {
@@ -24,12 +25,11 @@ export function whatChanges({ view }: WrapUpCard, taken: LiftPlan, client: Learn
     taken.focusCueId !== plan.focusCueId &&
       `Cue: ${said(plan.focusCueId)} → ${said(taken.focusCueId)}`,
     warmUp && rampAfter[warmUp.verdict],
-    taken.scheme !== plan.scheme &&
-      `Goes on: ${plan.scheme ?? 'reserve-led'} → ${taken.scheme ?? 'reserve-led'}`,
+    taken.scheme !== plan.scheme && schemeNamed[taken.scheme ?? 'reserve-led'],
     taken.sets !== plan.sets && `Sets: ${plan.sets} → ${taken.sets}`,
     taken.targetRir !== plan.targetRir &&
       !plan.counted &&
-      `To leave: ${plan.targetRir} → ${taken.targetRir}`,
+      `In reserve: ${plan.targetRir} → ${taken.targetRir}`,
   ];
   return lines.filter((line): line is string => Boolean(line));
 }

@@ -141,7 +141,7 @@ export function MeasureStill({ client, onClose }: { client: Client; onClose: () 
       {lengths && (
         <>
           <Body>
-            {`Hip to knee ${lengths.thighMm / 10}, knee to ankle ${lengths.shinMm / 10}, hip to shoulder ${lengths.trunkMm / 10}, arm ${lengths.armMm / 10} cm, each to about 2.5 %.`}
+            {`Hip to knee ${lengths.thighMm / 10}, knee to ankle ${lengths.shinMm / 10}, hip to shoulder ${lengths.trunkMm / 10}, arm ${lengths.armMm / 10} cm, each to about 2.5%.`}
           </Body>
           <Button kind="main" label="Save these lengths" onPress={keep} />
         </>

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import {
   answersOf,
   bodyOf,
@@ -9,7 +10,6 @@ import {
 } from '@spalo/coaching/build';
 import { bodyFromHeight, type PullStyle, type SquatStyle } from '@spalo/core/geometry';
 import type { Style } from '@spalo/catalog';
-import { within } from '../../design/sentence';
 import { Quiet } from '../../design/Words';
 import { SetUpFigure } from './SetUpFigure';
 
@@ -41,7 +41,7 @@ export function StyleFigure({
   const built = own ? client : USUAL;
   const body = own ?? bodyFromHeight(USUAL.heightMm);
   const answers = answersOf(built, body, position);
-  const first = within(answers[0] ?? '').replace(': ', ' ');
+  const first = amid(answers[0] ?? '').replace(': ', ' ');
   const beside = other?.position ? poseOf(built, body, other.position) : null;
   return (
     <>
@@ -56,7 +56,7 @@ export function StyleFigure({
       <Quiet className="text-ink">
         {own ? `For this body: ${first}.` : `A usual body of ${USUAL.heightMm / 10} cm: ${first}.`}
       </Quiet>
-      {beside && other && <Quiet>{`Behind, in grey: ${other.name.toLowerCase()}.`}</Quiet>}
+      {beside && other && <Quiet>{`Behind, in grey: ${amid(other.name)}.`}</Quiet>}
     </>
   );
 }

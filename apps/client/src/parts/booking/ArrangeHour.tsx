@@ -2,7 +2,7 @@ import { findLift } from '@spalo/catalog';
 import type { Arranged } from '@spalo/core/planning';
 import type { Needed } from '@spalo/core/hour';
 import type { Room } from '@spalo/core/room';
-import { countText, listText, type Unit } from '@spalo/core/unit';
+import { amid, countText, listText, type Unit } from '@spalo/core/unit';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -16,7 +16,7 @@ import { changeMany } from './change-booking';
 import { hourClientsOf } from './hour-clients';
 import type { HourRow } from './use-hours';
 
-const liftName = (liftId: string) => findLift(liftId)?.name.toLowerCase() ?? liftId;
+const liftName = (liftId: string) => amid(findLift(liftId)?.name ?? liftId);
 const nameOf = ({ client }: HourRow) => client.calledName || client.name;
 
 /** An arrangement that leaves no more than this of what was short is worth a change. */

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import type { Account } from '@spalo/contract';
 import type { Needed, Want } from '@spalo/core/hour';
@@ -28,7 +29,7 @@ function Thing({
     const row = rows.find(({ booking }) => booking.id === bookingId)!;
     const plan = row.draft!.lifts.find((each) => each.liftId === liftId)!;
     const load = loadReps(plan.loadG, plan.reps, unit, plan.counted);
-    return `${row.client.calledName || row.client.name}: ${findLift(liftId)?.name.toLowerCase() ?? liftId}, ${load}`;
+    return `${row.client.calledName || row.client.name}: ${amid(findLift(liftId)?.name ?? liftId)}, ${load}`;
   };
   return (
     <View className="gap-0.5 border-b border-line pb-2">

@@ -1,6 +1,6 @@
+import { amid } from '@spalo/core/unit';
 import type { Flag } from '@spalo/core/person';
 import type { Pain } from '@spalo/core/session';
-import { within } from '../../design/sentence';
 import { painWords } from '../words/pain-words';
 import type { ChangeOf } from '../../state/changes/changes';
 import { changeWithBack } from '../../state/changes/take-back';
@@ -31,7 +31,7 @@ export const redFlagOf = (
   id,
   place,
   side: pain.side,
-  note: `${within(painWords(pain))}, during ${liftName}`,
+  note: `${amid(painWords(pain))}, during ${liftName}`,
   fine: '',
   since: day,
   saidBy: ON_FLOOR,

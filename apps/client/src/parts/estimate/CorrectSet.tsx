@@ -146,7 +146,7 @@ export function CorrectSet({
           />
         </View>
       </View>
-      <Strong>Clean reps left in reserve</Strong>
+      <Strong>Clean reps in reserve</Strong>
       <Choice label="Reserve of the set" options={reserve} value={rir} onChange={setRir} figures />
       <Quiet>What it was before stays in the session’s log.</Quiet>
       <Button kind="main" label="Save correction" onPress={save} />

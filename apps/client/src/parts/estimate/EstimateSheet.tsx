@@ -2,7 +2,7 @@ import { liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import type { Lift } from '@spalo/core/lift';
 import { type Explanation, inGrams, type PastSet, type SetEffect, Z80 } from '@spalo/core/strength';
-import { massNumber, massText, nowIso, countText } from '@spalo/core/unit';
+import { percentText, massNumber, massText, nowIso, countText } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { BeliefShift } from '../../design/BeliefShift';
@@ -21,14 +21,14 @@ import { shortDate } from '../time/day-time';
 import { loadReps, loadUnit, rirText } from '../words/load-words';
 import { CorrectSet } from './CorrectSet';
 
-/** A share as a trainer reads it: "+4 %", "no change". */
+/** A share as a trainer reads it: "+4%", "no change". */
 function shift(effect: number): string {
   const percent = Math.round((Math.exp(effect) - 1) * 100);
-  return percent === 0 ? 'no change' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`;
+  return percent === 0 ? 'no change' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)}%`;
 }
 
-/** The half-width of the likely range, as a share: "±12 %". */
-const doubt = (sd: number) => `±${Math.round((Math.exp(Z80 * sd) - 1) * 100)} %`;
+/** The half-width of the likely range, as a share: "±12%". */
+const doubt = (sd: number) => `±${percentText(Math.exp(Z80 * sd) - 1)}`;
 
 function OwnSet({
   effect,
@@ -78,9 +78,9 @@ function OwnSet({
   );
 }
 
-/** A share that is lost, with its doubt: "2 %, give or take 1 %". */
+/** A share that is lost, with its doubt: "2.1%, give or take 1.0%". */
 function loss({ mean, sd }: Explanation['tired']['own']): string {
-  const percent = (share: number) => `${(Math.max(0, share) * 100).toFixed(1)} %`;
+  const percent = (share: number) => `${(Math.max(0, share) * 100).toFixed(1)}%`;
   return `${percent(mean)}, give or take ${percent(Z80 * sd)}`;
 }
 

@@ -1,3 +1,4 @@
+import { percentText } from '@spalo/core/unit';
 import type { ListedClient } from '@spalo/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -28,7 +29,7 @@ type Name = (typeof files)[number]['value'];
 const comeText = ({ come, whole }: Come): string =>
   whole === null
     ? `${(come / 1e6).toFixed(1)} MB so far`
-    : `${Math.round((come / whole) * 100)} % of ${(whole / 1e6).toFixed(1)} MB`;
+    : `${percentText(come / whole)} of ${(whole / 1e6).toFixed(1)} MB`;
 
 /** Whose records: some clients, or everybody. */
 function Whose({

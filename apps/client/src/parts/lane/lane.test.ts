@@ -249,7 +249,7 @@ describe('what will be stored', () => {
   });
   it('says what a correction changed', () => {
     const before = { loadG: kg(60), reps: 8, cleanReps: 7, marks: [], rir: 2 };
-    expect(correctionText(before, 'kg')).toBe('was 60 × 7 clean of 8, 2 left');
+    expect(correctionText(before, 'kg')).toBe('was 60 × 7 clean of 8, 2 in reserve');
     expect(correctionText({ ...before, cleanReps: 8, rir: null }, 'kg')).toBe('was 60 × 8 clean');
   });
 });

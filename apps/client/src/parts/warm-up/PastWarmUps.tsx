@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import type { WarmUpRecord } from '@spalo/core/memory';
 import type { Unit } from '@spalo/core/unit';
 import { View } from 'react-native';
@@ -26,7 +27,7 @@ export function PastWarmUps({
           <Quiet>
             {[
               shortDate(record.at, zone, now),
-              rampWords[record.ramp].name.toLowerCase(),
+              amid(rampWords[record.ramp].name),
               record.verdict ? verdictWords[record.verdict] : '',
             ]
               .filter(Boolean)

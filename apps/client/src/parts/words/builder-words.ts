@@ -1,8 +1,8 @@
-import { countText } from '@spalo/core/unit';
+import { amid, countText } from '@spalo/core/unit';
 import { closedText } from '@spalo/core/words';
 import { findLift } from '@spalo/catalog';
 import type { Lack, Peak, Reason, Uncovered } from '@spalo/core/builder';
-import { capital, within } from '../../design/sentence';
+import { capital } from '../../design/sentence';
 import { minutesText } from './ramp-words';
 
 const sets = (count: number) => countText(count, 'set');
@@ -66,7 +66,7 @@ export function lackText(lack: Lack): string {
     case 'order':
       return 'No order keeps grip and low back fresh for what needs them: let a place go, or one of the lifts.';
     default:
-      return `${findLift(lack.liftId)?.name ?? lack.liftId}: ${within(closedText(lack.why))}. Let it go, or open it on their page.`;
+      return `${findLift(lack.liftId)?.name ?? lack.liftId}: ${amid(closedText(lack.why))}. Remove it, or open it on their page.`;
   }
 }
 

@@ -1,8 +1,7 @@
 import { findDrill, findLift } from '@spalo/catalog';
 import type { EventPayloads, EventType } from '@spalo/core/session';
-import { type Unit, countText } from '@spalo/core/unit';
+import { amid, type Unit, countText } from '@spalo/core/unit';
 import { ruleText, whyText } from '@spalo/core/words';
-import { within } from '../../design/sentence';
 import { loadReps } from './load-words';
 import { painWords } from './pain-words';
 
@@ -25,12 +24,12 @@ const words: Words = {
   'client.checked-in': ({ dayForm }) => `Today they feel ${dayForm}`,
   'lift.added': ({ lift: added }) => `${lift(added.liftId)} added`,
   'lift.skipped': ({ liftId, skipped }) => `${lift(liftId)} ${skipped ? 'skipped' : 'taken up'}`,
-  'lift.swapped': ({ liftId, by }) => `${lift(by.liftId)} for ${lift(liftId).toLowerCase()}`,
+  'lift.swapped': ({ liftId, by }) => `${lift(by.liftId)} for ${amid(lift(liftId))}`,
   'lifts.ordered': () => 'Lifts in another order',
   'lifts.paired': ({ liftIds: [one, other], paired }) =>
     paired
-      ? `${lift(one)} and ${within(lift(other))} in turn`
-      : `${lift(one)} and ${within(lift(other))} one after the other`,
+      ? `${lift(one)} alternates with ${amid(lift(other))}`
+      : `${lift(one)} and ${amid(lift(other))} one after the other`,
   'lift.changed': ({ sets, reps, targetRir }) => `Today ${sets} × ${reps}, leave ${targetRir}`,
   'set.logged': ({ loadG, reps }, unit) => `${loadReps(loadG, reps, unit)} logged`,
   'set.corrected': ({ loadG, reps }, unit) => `Corrected to ${loadReps(loadG, reps, unit)}`,
@@ -39,7 +38,7 @@ const words: Words = {
   'set.told-apart': () => 'Counted as a set of its own',
   'drills.marked': ({ drillIds, state }) =>
     `${countText(drillIds.length, 'drill')} ${state === 'open' ? 'taken up again' : state}`,
-  'drill.swapped': ({ drillId, by }) => `${drill(by.drillId)} instead of ${within(drill(drillId))}`,
+  'drill.swapped': ({ drillId, by }) => `${drill(by.drillId)} instead of ${amid(drill(drillId))}`,
   'general.planned': () => 'Warm-up fitted',
   'ramp.chosen': () => 'Ramp chosen',
   'ramp.moved': ({ move }) => (move === 'usual' ? 'It moved as usual' : `The load ${move}`),

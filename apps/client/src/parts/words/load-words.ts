@@ -31,4 +31,4 @@ export function logLabel(
 }
 
 export const rirText = (rir: number | null) =>
-  rir === null ? '' : rir >= 4 ? '4 or more left' : `${rir} left`;
+  rir === null ? '' : `${rir === 0 ? 'none' : rir >= 4 ? '4 or more' : rir} in reserve`;

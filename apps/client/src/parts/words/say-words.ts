@@ -1,12 +1,12 @@
+import { amid } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import { WAY_BACK, type LoadedLift } from '@spalo/core/session';
-import { within } from '../../design/sentence';
 
 /** What to tell the client of a lift that goes round pain or comes back from it, in their words; null for the others. */
 export function sayOf({ liftId, standsFor, wayBack }: LoadedLift): string | null {
-  const name = within(findLift(liftId)?.name ?? liftId);
+  const name = amid(findLift(liftId)?.name ?? liftId);
   if (standsFor !== undefined) {
-    const other = within(findLift(standsFor)?.name ?? standsFor);
+    const other = amid(findLift(standsFor)?.name ?? standsFor);
     return `“Today the ${name} instead of the ${other}: the same work, without what hurts. The ${other} comes back when it has settled.”`;
   }
   if (!wayBack) return null;

@@ -1,3 +1,4 @@
+import { amid } from '../../unit/language';
 import { AFTER_SAFETY_FAULT, CLEAN_SHARE } from '../../session/clean';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
@@ -85,7 +86,7 @@ export const techniqueGate = {
     const reps = fewer ? fewerReps(plan, sets) : plan.reps;
     const focusCueId = fault ? cueFor(fault, plan.focusCueId, streak >= 2) : plan.focusCueId;
     const down = streak >= 3 || answer === 'nothing lighter' ? context.easierLift : null;
-    const seen = { fault: fault?.name.toLowerCase() ?? '' };
+    const seen = { fault: amid(fault?.name ?? '') };
     const asked = { reps: reps < plan.reps ? reps : 0 };
     const why: Record<Answer, Why> = {
       cue: { code: 'cue-first', ...seen },

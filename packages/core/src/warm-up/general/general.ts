@@ -1,3 +1,4 @@
+import { amid } from '../../unit/language';
 import type { Joint } from '../../lift/joints';
 import type { Lift } from '../../lift/lift';
 import type { Position } from '../../lift/position';
@@ -206,12 +207,12 @@ function mobilise(build: Builder): void {
   const lacked = needed.filter((range) => stiff.includes(range));
   for (const range of lacked) {
     const lift = lifts.find((each) => neededRanges(each).includes(range))!;
-    const why: Why = { code: 'stiff-and-needed', lift: lift.name.toLowerCase() };
+    const why: Why = { code: 'stiff-and-needed', lift: amid(lift.name) };
     add(range, range.startsWith('hip') ? 3 : 2, why);
   }
   const most = ofFirst[0];
   if (most && !lacked.includes(most))
-    add(most, 1, { code: 'range-needed', lift: first.name.toLowerCase() });
+    add(most, 1, { code: 'range-needed', lift: amid(first.name) });
 }
 
 function activate(build: Builder): void {
@@ -251,7 +252,7 @@ function rehearse(build: Builder): void {
     const drill = build.fitting('rehearse', (each) => each.liftIds.includes(lift.id))[0];
     if (!drill) continue;
     const code = newLifts.includes(lift.id) ? 'rehearse-new' : 'rehearse';
-    build.take(drill, { why: { code, lift: lift.name.toLowerCase() } });
+    build.take(drill, { why: { code, lift: amid(lift.name) } });
   }
 }
 
@@ -331,8 +332,7 @@ export function buildGeneral(input: GeneralInput): General {
   rehearse(build);
   const order = (step: GeneralStep) => jobs.indexOf(step.job);
   const steps = build.steps.map((step) => ({ ...step })).sort((a, b) => order(a) - order(b));
-  const nameOf = (id: string) =>
-    input.drills.find((drill) => drill.id === id)?.name.toLowerCase() ?? id;
+  const nameOf = (id: string) => amid(input.drills.find((drill) => drill.id === id)?.name ?? id);
   const limit = input.minutes === null ? Infinity : input.minutes * MINUTE;
   const hasPassed = (step: GeneralStep) => input.passed.includes(step.drillId);
   const ahead = steps.filter((step) => !hasPassed(step));

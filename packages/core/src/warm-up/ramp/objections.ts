@@ -1,3 +1,4 @@
+import { percentText } from '../../unit/language';
 import type { Grams } from '../../unit/mass';
 import { FEW_REPS } from './step';
 import { stepMost } from './step-limit';
@@ -9,7 +10,7 @@ export interface SeenSet {
   reps: number;
 }
 
-const percent = (part: number, whole: number) => `${Math.round((100 * part) / whole)} %`;
+const percent = (part: number, whole: number) => percentText(part / whole);
 
 /**
  * What a coach would not let pass in a ramp, in words; none for a good one. `exists` says whether a load exists

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findDrill } from '@spalo/catalog';
 import { generalInputFor } from '@spalo/coaching';
 import type { GeneralStepState } from '@spalo/core/session';
@@ -39,7 +40,7 @@ function StepNow({ step, drill }: { step: GeneralStepState; drill: Drill }) {
   return (
     <Card className="gap-2 py-3">
       <View className="flex-row justify-between gap-3">
-        <Quiet>{`Now · ${jobWords[step.job].toLowerCase()}, ${steps.indexOf(step) + 1} of ${steps.length}`}</Quiet>
+        <Quiet>{`Now · ${amid(jobWords[step.job])}, ${steps.indexOf(step) + 1} of ${steps.length}`}</Quiet>
         <Quiet>{stepText(step)}</Quiet>
       </View>
       <Title level={2} className="text-[1.75rem] leading-8">

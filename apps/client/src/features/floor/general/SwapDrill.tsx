@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import type { GeneralStepState } from '@spalo/core/session';
 import type { Drill } from '@spalo/core/warm-up';
 import { Card } from '../../../design/Card';
@@ -20,7 +21,7 @@ export function SwapDrill({
 }) {
   const { actions } = useLane();
   return (
-    <Sheet title={`Instead of ${drill.name.toLowerCase()}`} open onClose={onClose}>
+    <Sheet title={`Instead of ${amid(drill.name)}`} open onClose={onClose}>
       {others.map((each) => (
         <Card
           key={each.id}

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { findDrill } from '@spalo/catalog';
 import { redFlag } from '@spalo/core/person';
 import { View } from 'react-native';
@@ -24,7 +25,7 @@ function MainAction() {
         kind="main"
         big
         shortcut="l"
-        label={`Done: ${drill.name.toLowerCase()}`}
+        label={`Done: ${amid(drill.name)}`}
         onPress={() => attempt(() => actions.markDrills([drillId], 'done'))}
         className="flex-1"
       />

@@ -1,6 +1,6 @@
 import { degreeOf, exhales, flagsOn, liftLimit, spotText } from '@spalo/core/person';
 import { ceilingText } from '@spalo/core/session';
-import { massText } from '@spalo/core/unit';
+import { amid, massText } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { IconButton } from '../../../design/Button';
 import { useSpace } from '../../../design/use-space';
@@ -9,6 +9,7 @@ import { capital } from '../../../design/sentence';
 import type { LiftView } from '../../../parts/lane/lift-view';
 import { flagDoes } from '../../../parts/words/flag-words';
 import { inTurnWith } from '../../../parts/words/pair-words';
+import { useTrainers } from '../../../state/queries';
 import { useLane } from '../scene/lane-scene';
 import { AttentionLine } from './AttentionLine';
 
@@ -16,7 +17,7 @@ import { AttentionLine } from './AttentionLine';
 function Heading() {
   const { lane, wide } = useLane();
   const view = lane.general.active ? null : lane.current;
-  const first = lane.lifts[0]?.lift.name.toLowerCase() ?? 'the lifts';
+  const first = amid(lane.lifts[0]?.lift.name ?? 'the lifts');
   const [title, under] = lane.general.active
     ? ['General warm-up', `then ${first}`]
     : view
@@ -67,6 +68,13 @@ function Binds({ view }: { view: LiftView }) {
   );
 }
 
+/** Who has a lane that is only followed here. */
+function Following({ trainerId }: { trainerId: string }) {
+  const { data: trainers = [] } = useTrainers();
+  const who = trainers.find(({ id }) => id === trainerId)?.name ?? 'Another trainer';
+  return <Quiet numberOfLines={1}>{`${who} has this lane: you follow it`}</Quiet>;
+}
+
 /** Who, which lift, in which style, and how far in the session. */
 export function LaneHeader() {
   const { lane, wide, sheets, account } = useLane();
@@ -85,7 +93,7 @@ export function LaneHeader() {
         )}
         <Heading />
         {view && <Binds view={view} />}
-        {followed && <Quiet numberOfLines={1}>You follow this one: another trainer has it</Quiet>}
+        {followed && <Following trainerId={lane.session.trainerId} />}
         {lane.client && exhales(lane.client) && (
           <Strong className="text-small text-oxide">Breathe out through the effort</Strong>
         )}

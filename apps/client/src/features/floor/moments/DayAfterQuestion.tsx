@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { countedSets, dayAfters, type DayAfter } from '@spalo/core/session';
 import { View } from 'react-native';
 import { Choice } from '../../../design/Choice';
@@ -30,7 +31,7 @@ export function DayAfterQuestion({ views }: { views: readonly LiftView[] }) {
   const [first] = views;
   if (!first) return null;
   const { place } = first.state.plan.wayBack ?? {};
-  const names = views.map(({ lift }) => lift.name.toLowerCase()).join(', ');
+  const names = views.map(({ lift }) => amid(lift.name)).join(', ');
   const label = `The ${place ?? 'joint'} on the day after the ${names}`;
   return (
     <View className="gap-1">

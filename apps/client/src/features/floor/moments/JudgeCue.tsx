@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { cueAgainst, cuesOf, cueToJudge } from '@spalo/coaching';
 import type { CueOutcome } from '@spalo/core/technique';
 import { View } from 'react-native';
@@ -32,7 +33,7 @@ export function JudgeCue({ view }: { view: LiftView }) {
   };
   return (
     <View role="group" aria-label={`What “${cue.text}” did`} className="gap-1">
-      <Quiet numberOfLines={1}>{`“${cue.text}” against ${fault.name.toLowerCase()}:`}</Quiet>
+      <Quiet numberOfLines={1}>{`“${cue.text}” against ${amid(fault.name)}:`}</Quiet>
       <View className="flex-row flex-wrap gap-2">
         {answers.map(({ outcome, label }) => (
           <Chip key={outcome} label={label} pressed={false} onPress={() => judge(outcome)} />

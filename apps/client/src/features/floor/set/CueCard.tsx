@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { cueOf } from '@spalo/catalog';
 import { View } from 'react-native';
 import { Card } from '../../../design/Card';
@@ -33,7 +34,7 @@ export function CueCard() {
           {!least && (
             <Quiet>
               {checkpoint
-                ? `watch ${checkpoint.look.toLowerCase()}, ${checkpoint.from}`
+                ? `watch ${amid(checkpoint.look)}, ${checkpoint.from}`
                 : `in the ${cue.phase}`}
             </Quiet>
           )}

@@ -1,6 +1,6 @@
 import { spotText, type FlagOnLift } from '@spalo/core/person';
 import { easedLoad } from '@spalo/core/session';
-import { massText } from '@spalo/core/unit';
+import { amid, massText } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Banner } from '../../../design/Banner';
@@ -18,7 +18,7 @@ export function FlagCard({ view, asks }: { view: LiftView; asks: FlagOnLift }) {
   const [reason, setReason] = useState<string | null>(null);
   const [tried, setTried] = useState(false);
   const { flag, stress } = asks;
-  const name = view.lift.name.toLowerCase();
+  const name = amid(view.lift.name);
   const goOn = () => {
     setTried(true);
     const why = reason?.trim();

@@ -125,9 +125,9 @@ function Reserve({
 }) {
   return (
     <>
-      {!short && <Quiet>Clean reps left in reserve</Quiet>}
+      {!short && <Quiet>Clean reps in reserve</Quiet>}
       <Choice
-        label="Clean reps left in reserve"
+        label="Clean reps in reserve"
         options={reserve}
         value={rir}
         figures

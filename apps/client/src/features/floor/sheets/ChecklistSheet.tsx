@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { useState } from 'react';
 import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
@@ -21,7 +22,7 @@ export function ChecklistSheet() {
   const { lesson, failed, again } = useLesson(lift.id);
   const style = useStyle(lift.id, taught.id, lane.client);
   return (
-    <Sheet title={`${lift.name} · ${taught.name.toLowerCase()}`} open onClose={sheets.close}>
+    <Sheet title={`${lift.name} · ${amid(taught.name)}`} open onClose={sheets.close}>
       <StyleChoice />
       {failed && <ErrorState what="The lesson could not be fetched" onRetry={again} />}
       {!style && !failed && <LoadingState what="the lesson" />}

@@ -1,4 +1,5 @@
-import { capital, within } from '../../../design/sentence';
+import { amid } from '@spalo/core/unit';
+import { capital } from '../../../design/sentence';
 import { Button } from '../../../design/Button';
 import { Card } from '../../../design/Card';
 import { Sheet } from '../../../design/Sheet';
@@ -20,7 +21,7 @@ export function FaultSheet() {
       {fault?.causes.map(({ cause, tell, remedies }) => (
         <Card key={cause} className="gap-2">
           <Strong>{cause}</Strong>
-          <Quiet>{`You see: ${within(tell)}`}</Quiet>
+          <Quiet>{`You see: ${amid(tell)}`}</Quiet>
           {remedies.map((remedy) => {
             if (remedy.kind === 'cue') {
               const cue = style?.cues.find(({ id }) => id === remedy.cueId);

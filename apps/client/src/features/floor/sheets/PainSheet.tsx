@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import type { Side } from '@spalo/core/lift';
 import { recordedFlags } from '@spalo/core/person';
 import { redSigns, signTold, type Pain, type PainKind } from '@spalo/core/session';
@@ -7,7 +8,6 @@ import { Banner } from '../../../design/Banner';
 import { Button } from '../../../design/Button';
 import { Chip } from '../../../design/Chip';
 import { Choice } from '../../../design/Choice';
-import { within } from '../../../design/sentence';
 import { Sheet } from '../../../design/Sheet';
 import { Quiet } from '../../../design/Words';
 import { BodyMap } from '../../../parts/body/BodyMap';
@@ -86,7 +86,7 @@ export function PainSheet() {
         big
         label={
           pain
-            ? `Note: ${within(painWords(pain))}`
+            ? `Note: ${amid(painWords(pain))}`
             : place === null
               ? 'Touch where it hurts'
               : 'Choose how much'

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { rampRequest, type RampToday } from '@spalo/core/floor';
 import { memoryOf } from '@spalo/core/memory';
 import { stepsDuration } from '@spalo/core/planning';
@@ -73,7 +74,7 @@ function OtherRamp({ view, today }: { view: LiftView; today: RampToday }) {
   const primers: { value: Primer; label: string }[] = [
     { value: 'none', label: 'None' },
     { value: 'working', label: 'At the load' },
-    ...(mayPass ? [{ value: 'over' as const, label: '105–110 %' }] : []),
+    ...(mayPass ? [{ value: 'over' as const, label: '105–110%' }] : []),
   ];
   return (
     <>
@@ -168,7 +169,7 @@ export function RampSheet() {
   );
   const open = view.next.kind === 'step' && view.next.set.kind === 'warm-up';
   return (
-    <Sheet title={`Ramp of the ${view.lift.name.toLowerCase()}`} open onClose={sheets.close}>
+    <Sheet title={`Ramp of the ${amid(view.lift.name)}`} open onClose={sheets.close}>
       <View className="gap-1">
         <Strong>{`${rampWords[today.kind].name}, about ${minutesText(seconds)} to the working sets`}</Strong>
         {(today.reasons ?? []).map((reason) => (

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { stylesOf } from '@spalo/catalog';
 import { suggestStyle } from '@spalo/coaching';
 import { View } from 'react-native';
@@ -28,9 +29,7 @@ export function StyleChoice() {
         onChange={choose}
         wrap
       />
-      {suggested && (
-        <Quiet>{`Suggested: ${suggested.style.name.toLowerCase()}. ${suggested.why}.`}</Quiet>
-      )}
+      {suggested && <Quiet>{`Suggested: ${amid(suggested.style.name)}. ${suggested.why}.`}</Quiet>}
     </View>
   );
 }

@@ -111,7 +111,7 @@ export function TodaySheet() {
       )}
       <LoadStepper view={view} loadG={loadG} onPick={takeLoad} />
       {suggested && suggested.loadG !== loadG && (
-        <Quiet>{`Believed to fit: ${massText(suggested.loadG, unit)} for ${reps} with ${targetRir} left.`}</Quiet>
+        <Quiet>{`Believed to fit: ${massText(suggested.loadG, unit)} for ${reps} with ${targetRir} in reserve.`}</Quiet>
       )}
       <Count
         label="Rest after each"

@@ -1,5 +1,5 @@
 import { evidenceOf } from '@spalo/core/memory';
-import { massText, studioDay } from '@spalo/core/unit';
+import { amid, massText, studioDay } from '@spalo/core/unit';
 import type { RampKind } from '@spalo/core/warm-up';
 import { whyText } from '@spalo/core/words';
 import { View } from 'react-native';
@@ -7,7 +7,6 @@ import { BeliefBand } from '../../../design/BeliefBand';
 import { Button } from '../../../design/Button';
 import { Sheet } from '../../../design/Sheet';
 import { Body, Quiet, Strong } from '../../../design/Words';
-import { within } from '../../../design/sentence';
 import { rampWords } from '../../../parts/words/ramp-words';
 import { useLane, useLiftInHand } from '../scene/lane-scene';
 import { clock } from '../../../design/clock';
@@ -31,7 +30,7 @@ export function WhyLoadSheet() {
   return (
     <Sheet title="Why this load" open onClose={sheets.close}>
       {view.next.kind === 'step' && <Strong>{`${whyText(view.next.why, unit)}.`}</Strong>}
-      <Body>{`Planned: ${within(whyText(plan.why, unit))}.`}</Body>
+      <Body>{`Planned: ${amid(whyText(plan.why, unit))}.`}</Body>
       <View className="gap-1">
         <Quiet>{`What ${lane.name} can likely do for ${plan.reps} clean with ${plan.targetRir} left, today’s sets included`}</Quiet>
         <BeliefBand belief={now} load={shownG} text={say} />

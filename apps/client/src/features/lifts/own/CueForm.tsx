@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import type { Lesson, Style } from '@spalo/catalog';
 import { cueKinds, type OwnCue } from '@spalo/core/technique';
 import { useState } from 'react';
@@ -76,7 +77,7 @@ export function CueForm({
       <Choice
         label="In which styles"
         options={[
-          { value: false, label: `Only ${style.name.toLowerCase()}` },
+          { value: false, label: `Only ${amid(style.name)}` },
           { value: true, label: 'Every style with this point' },
         ]}
         value={everywhere}

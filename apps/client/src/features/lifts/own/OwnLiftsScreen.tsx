@@ -1,4 +1,4 @@
-import { countText } from '@spalo/core/unit';
+import { amid, countText } from '@spalo/core/unit';
 import { findLift } from '@spalo/catalog';
 import { ownLiftsToJson, readOwnLiftsFile, type FileProblem } from '@spalo/contract';
 import { useRouter } from 'expo-router';
@@ -101,7 +101,7 @@ export function OwnLiftsScreen() {
         const { id, liftId, added, styles, cues, checkpoints, hidden } = each;
         const name = added?.name ?? findLift(liftId)?.name ?? liftId;
         const says = [
-          added ? `like ${findLift(added.like)?.name.toLowerCase() ?? added.like}` : '',
+          added ? `like ${amid(findLift(added.like)?.name ?? added.like)}` : '',
           count(styles.length, 'style'),
           count(cues.length, 'cue'),
           count(checkpoints.length, 'checkpoint'),

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import type { Style } from '@spalo/catalog';
 import type { OwnStyle } from '@spalo/core/technique';
 import { useState } from 'react';
@@ -41,7 +42,7 @@ export function StyleForm({
   return (
     <Sheet title={own ? 'Change a style' : 'Write a style'} open onClose={onClose}>
       {!own && (
-        <Body>{`It begins with the checkpoints, cues and faults of ${style.name.toLowerCase()}.`}</Body>
+        <Body>{`It begins with the checkpoints, cues and faults of ${amid(style.name)}.`}</Body>
       )}
       <TextField
         label="Name of the style"

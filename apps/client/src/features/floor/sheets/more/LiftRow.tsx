@@ -58,17 +58,17 @@ export function LiftRow({
         {partner !== undefined ? (
           <Chip
             label="Unpair"
-            says={`Part ${lift.name} from the lift it is done in turn with`}
+            says={`Unpair ${lift.name}`}
             onPress={() => attempt(() => actions.pairLifts(lift.id, partner, false))}
           />
         ) : (
           lifts.length > 1 && (
-            <Chip label="In turn" says={`Do ${lift.name} in turn with another`} onPress={onPair} />
+            <Chip label="Alternate" says={`Alternate ${lift.name} with another`} onPress={onPair} />
           )
         )}
         <Chip
-          label={state.skipped ? 'Take up' : 'Skip'}
-          says={`${state.skipped ? 'Take up' : 'Skip'} ${lift.name}`}
+          label={state.skipped ? 'Resume' : 'Skip'}
+          says={`${state.skipped ? 'Resume' : 'Skip'} ${lift.name}`}
           onPress={() => attempt(() => actions.skipLift(lane, lift.id, !state.skipped))}
         />
       </View>

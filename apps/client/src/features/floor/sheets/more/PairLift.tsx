@@ -1,6 +1,6 @@
+import { amid } from '@spalo/core/unit';
 import { partnerOf } from '@spalo/core/session';
 import { Button } from '../../../../design/Button';
-import { within } from '../../../../design/sentence';
 import { Sheet } from '../../../../design/Sheet';
 import { Body } from '../../../../design/Words';
 import type { LiftView } from '../../../../parts/lane/lift-view';
@@ -19,13 +19,13 @@ export function PairLift({ view, onDone }: { view: LiftView; onDone: () => void 
       onDone();
     });
   return (
-    <Sheet title={`${view.lift.name} in turn with`} open onClose={onDone}>
+    <Sheet title={`Alternate ${amid(view.lift.name)} with`} open onClose={onDone}>
       <Body>One rests while the other works, today and in the sessions that follow.</Body>
       {others.map(({ lift, state }) => (
         <Button
           key={lift.id}
           label={lift.name}
-          says={partnerOf(state, lifts) && `${lift.name}, now ${within(inTurnWith(state, lifts))}`}
+          says={partnerOf(state, lifts) && `${lift.name}, now ${amid(inTurnWith(state, lifts))}`}
           onPress={() => take(lift.id)}
         />
       ))}

@@ -1,3 +1,4 @@
+import { amid } from '@spalo/core/unit';
 import { substitutesFor } from '@spalo/coaching';
 import type { PlannedLift } from '@spalo/core/session';
 import { useState } from 'react';
@@ -33,19 +34,11 @@ export function SwapLift({
   };
   if (all) {
     return (
-      <ChooseLift
-        title={`Instead of the ${view.lift.name.toLowerCase()}`}
-        take={take}
-        onDone={onDone}
-      />
+      <ChooseLift title={`Instead of the ${amid(view.lift.name)}`} take={take} onDone={onDone} />
     );
   }
   return (
-    <Sheet
-      title={`Instead of the ${view.lift.name.toLowerCase()}`}
-      open
-      onClose={() => onDone(null)}
-    >
+    <Sheet title={`Instead of the ${amid(view.lift.name)}`} open onClose={() => onDone(null)}>
       <Body>Today only. Sets of it that are done stay in the log.</Body>
       <View className="gap-2">
         {found.map(({ lift, why }) => (
