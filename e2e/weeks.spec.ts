@@ -164,15 +164,41 @@ test('weeks are turned down with their reason, ask less, and are ordinary again'
   await openDemo(page);
   await page.goto('/clients');
   await page.getByRole('link', { name: 'Teodor Brisling' }).click();
-  await button(page, 'Lighter week').click();
+  await button(page, 'Plan a lighter week or time away').click();
   await page.getByRole('textbox', { name: 'To' }).fill('2020-01-01');
-  await button(page, 'Make them lighter').click();
+  await button(page, 'Save lighter week').click();
   await expect(page.getByText('Ends before it begins')).toBeVisible();
   await page.getByRole('textbox', { name: 'To' }).fill(dayAhead(6));
   await page.getByRole('radio', { name: 'Travel' }).click();
   await expectAccessible(page);
-  await button(page, 'Make them lighter').click();
+  await button(page, 'Save lighter week').click();
   await expect(page.getByText(/^A turned-down week \(travel\)/).first()).toBeVisible();
-  await button(page, /^Take back travel/).click();
+  await button(page, /^Remove Lighter week: travel/).click();
   await expect(page.getByText(/^A turned-down week/)).toHaveCount(0);
+});
+
+test('time away is planned: what falls into it is cancelled, the block waits, and the first session back is booked', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/clients');
+  await page.getByRole('link', { name: 'Teodor Brisling' }).click();
+  await button(page, 'Plan a lighter week or time away').click();
+  await page.getByRole('radio', { name: 'Away' }).click();
+  await page.getByRole('textbox', { name: 'To' }).fill(dayAhead(27));
+  await button(page, 'Save time away').click();
+  const sheet = page.getByRole('dialog', { name: /^Away until / });
+  await expect(sheet.getByText(/^\d+ bookings? while they are away$/)).toBeVisible();
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: /^Cancel \d+ booking/ }).click();
+  await expect(sheet.getByText('Nothing is booked while they are away.')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Book the return' }).click();
+  await expect(page.getByRole('dialog').getByRole('textbox', { name: 'Day' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  // Away is not a lighter week: who comes all the same is asked for what was decided.
+  await expect(page.getByText(/^Away: holiday, /)).toBeVisible();
+  await expect(page.getByText(/^A turned-down week/)).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText(/^Away: holiday, /)).toBeVisible();
 });

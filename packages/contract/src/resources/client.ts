@@ -70,8 +70,13 @@ const turnedDown = same<TurnedDown>()(
       to: day,
       reason: z.enum(turnedDownReasons),
       roomId: uuid.optional(),
+      away: z.literal(true).optional().describe('Nothing is trained: not lighter, but away'),
     })
-    .refine(({ from, to }) => from <= to, { path: ['to'], message: 'Ends before it begins' }),
+    .refine(({ from, to }) => from <= to, { path: ['to'], message: 'Ends before it begins' })
+    .refine(({ away, roomId }) => !(away && roomId), {
+      path: ['roomId'],
+      message: 'Who is away trains in no room',
+    }),
 );
 
 const wishes = same<Wishes>()(

@@ -119,6 +119,11 @@ describe('the days of a block', () => {
     // A week without a session, and one for the holiday.
     const turnedDown = [{ from: '2026-12-14', to: '2026-12-20', reason: 'holiday' as const }];
     const late = calendarOf(block, done, '2026-12-08', turnedDown);
+    const away = turnedDown.map((week) => ({ ...week, away: true as const }));
+    const without = calendarOf(block, done, '2026-12-08', away);
+    expect(without.map(({ from, kind }) => [from, kind])).toEqual(
+      late.map(({ from, kind }) => [from, kind]),
+    );
     expect(late.map((week) => (week.kind === 'block' ? week.week : week.why.reason))).toEqual([
       0,
       1,

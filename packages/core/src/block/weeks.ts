@@ -1,6 +1,6 @@
 import { dayPlus, studioDay } from '../unit/days';
 import type { DoneDay } from '../memory/block-memory';
-import { turnedDownOn, type TurnedDown } from '../person/turned-down';
+import { lessOn, type TurnedDown } from '../person/turned-down';
 import type { BlockState } from './block';
 import { nextDay } from './days';
 
@@ -34,7 +34,7 @@ export function calendarOf(
   const first = (week: number) => dayOf(done.find((each) => each.week === week));
   const weeks: CalendarWeek[] = [];
   const isDown = (from: string) =>
-    turnedDownOn({ turnedDown }, from) ?? turnedDownOn({ turnedDown }, dayPlus(from, 3));
+    lessOn({ turnedDown }, from) ?? lessOn({ turnedDown }, dayPlus(from, 3));
   let at = weekOf(block.from);
   const passOver = (to: string) => {
     for (let left = MOST_WEEKS; at < to && left > 0; left -= 1, at = dayPlus(at, 7)) {

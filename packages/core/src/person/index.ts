@@ -37,6 +37,8 @@ export { isRedPlace, lockedBy, redFlag } from './red-flag';
 export { isInFirstYear } from './training-age';
 export { noWishes, type Wishes } from './wishes';
 export {
+  awayOn,
+  lessOn,
   turnedDownOn,
   turnedDownReasons,
   type TurnedDown,

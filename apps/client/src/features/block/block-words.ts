@@ -1,9 +1,10 @@
 import type { BlockDayView, BlockLiftView, BlockView } from '@spalo/coaching/blocks';
 import type { Lift } from '@spalo/core/lift';
-import { massNumber, type Unit } from '@spalo/core/unit';
+import { amid, massNumber, type Unit } from '@spalo/core/unit';
 import { type CalendarWeek } from '@spalo/core/blocks';
 import type { Plateau, TerrainWeek } from '../../design/terrain-shape';
 import { chanceText } from '../../parts/words/chance-words';
+import { lessText } from '../../parts/words/less-words';
 import { amountAfter } from '../../parts/words/load-words';
 
 const whole = ({ sets, reps }: { sets: number; reps: number }) => sets * reps;
@@ -63,7 +64,7 @@ export function weekText(
   unit: Unit,
 ): string {
   if (!week) return '';
-  if (week.kind === 'turned down') return `turned down, ${week.why.reason}`;
+  if (week.kind === 'turned down') return amid(lessText(week.why));
   const texts = days.filter((day) => day.week === week.week).map((day) => dayText(day, lift, unit));
   return `${lift.name}, week ${week.week + 1}: ${texts.join('; ')}`;
 }

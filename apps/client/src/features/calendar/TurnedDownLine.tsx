@@ -1,10 +1,12 @@
 import type { ListedClient } from '@spalo/contract';
-import { turnedDownOn } from '@spalo/core/person';
+import { lessOn } from '@spalo/core/person';
+import { amid } from '@spalo/core/unit';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
+import { lessText } from '../../parts/words/less-words';
 import type { CalendarDay } from './days';
 
-/** Clients whose weeks are turned down while some days last: who, and why. */
+/** Clients who are away or train less while some days last: who, and why. */
 export function TurnedDownLine({
   days,
   clients,
@@ -16,7 +18,7 @@ export function TurnedDownLine({
     .filter(({ archivedAt }) => archivedAt === null)
     .flatMap((client) => {
       const found = days.flatMap(({ day, label }) => {
-        const less = turnedDownOn(client, day);
+        const less = lessOn(client, day);
         return less ? [{ label, less }] : [];
       });
       const [first] = found;
@@ -29,11 +31,11 @@ export function TurnedDownLine({
             ? ` · ${first.label}`
             : ` · ${first.label} to ${last.label}`;
       const name = client.calledName || client.name;
-      return [{ id: client.id, text: `${name}: ${first.less.reason}${span}` }];
+      return [{ id: client.id, text: `${name}: ${amid(lessText(first.less))}${span}` }];
     });
   if (away.length === 0) return null;
   return (
-    <View className="flex-row flex-wrap gap-2" role="list" aria-label="Turned down">
+    <View className="flex-row flex-wrap gap-2" role="list" aria-label="Away, or lighter weeks">
       {away.map(({ id, text }) => (
         <View key={id} role="listitem">
           <Chip label={text} />
