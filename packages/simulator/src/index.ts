@@ -5,5 +5,6 @@ export { populationTruth, simulateClient, usualHabit, type Habit } from './popul
 export { seededRandom, type Random } from './random';
 export { policies, programmeOf, train, type LiftOutcome, type Part, type Policy } from './training';
 export { kindOf, saysAtRandom, setsUntilGone, type CuePolicy, type SimulatedCue } from './cueing';
+export { strangePeople } from './strange';
 export { simulateFloor, type FloorPolicy } from './attention';
 export { honestyOf, judgeGrowth, trueCourses, type Judged, type TrueCourse } from './response';

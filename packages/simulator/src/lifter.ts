@@ -24,7 +24,17 @@ export interface Lifter {
   blur: number;
   /** Chance that a rep near the limit is not clean. */
   looseness: number;
+  /** Reps before the limit at which they put it down, whatever was asked; none where it is absent. */
+  stopsShort?: number;
 }
+
+/** A lifter whose strength moved by a log share. */
+export const strongerBy = (lifter: Lifter, log: number): Lifter => ({
+  ...lifter,
+  oneRepMaxG: Object.fromEntries(
+    Object.entries(lifter.oneRepMaxG).map(([id, max]) => [id, max * Math.exp(log)]),
+  ),
+});
 
 /** What a simulated set looked like. */
 export interface SimulatedSet {
@@ -85,7 +95,7 @@ export function simulateSet(
         random.normal() * 0.5,
     ),
   );
-  const reps = Math.max(1, Math.min(set.asked, limit));
+  const reps = Math.max(1, Math.min(set.asked, limit - (lifter.stopsShort ?? 0)));
   const marks: SimulatedSet['marks'] = [];
   if (set.faultId) {
     for (let rep = 1; rep <= reps; rep += 1) {
@@ -98,5 +108,5 @@ export function simulateSet(
   const left = Math.max(0, limit - reps);
   const felt = left * (1 + random.normal() * lifter.blur) - lifter.modesty + random.normal() * 0.4;
   const rir = left === 0 ? 0 : Math.max(0, Math.min(4, Math.round(felt)));
-  return { reps, cleanReps: reps - marks.length, marks, rir, left, failed: limit < set.asked };
+  return { reps, cleanReps: reps - marks.length, marks, rir, left, failed: reps < set.asked };
 }

@@ -1,7 +1,7 @@
 import type { Lift } from '@spalo/core/lift';
 import type { PastSet } from '@spalo/core/strength';
 import { responseOf, type Growth, type ResponseVerdict } from '@spalo/core/blocks';
-import { simulateSet, trueLoad, type Lifter } from './lifter';
+import { simulateSet, strongerBy, trueLoad } from './lifter';
 import type { SimulatedClient } from './population';
 import type { Random } from './random';
 
@@ -71,13 +71,6 @@ const LEFT = 2;
 /** How far a trainer's load is off the right one, as a log. */
 const OFF = 0.03;
 
-const grownBy = (lifter: Lifter, log: number): Lifter => ({
-  ...lifter,
-  oneRepMaxG: Object.fromEntries(
-    Object.entries(lifter.oneRepMaxG).map(([id, max]) => [id, max * Math.exp(log)]),
-  ),
-});
-
 /** A client who trains some lifts for weeks, with what the product says of each lift after every week. */
 export function judgeGrowth(
   { person, lifter }: SimulatedClient,
@@ -93,7 +86,7 @@ export function judgeGrowth(
     const growth = course.growth(week, lifter.weeklyGain, turn);
     for (let day = 0; day < days; day += 1) {
       const dayOf = Math.round((week + day / days) * 7);
-      const now = grownBy(lifter, grown + (growth * day) / days);
+      const now = strongerBy(lifter, grown + (growth * day) / days);
       const form = Math.exp(random.normal() * lifter.dayToDay);
       lifts.forEach((lift, place) => {
         const loadG = Math.round(

@@ -25,7 +25,7 @@ import {
 import { readStrength, startingBelief, takeSets, type StrengthProfile } from '@spalo/core/strength';
 import { projectDays } from '@spalo/core/blocks';
 import { knownBest, knownSet } from './knows';
-import { simulateSet, trueLoad, type Lifter } from './lifter';
+import { simulateSet, strongerBy, trueLoad, type Lifter } from './lifter';
 import type { SimulatedClient } from './population';
 import type { Random } from './random';
 
@@ -80,6 +80,8 @@ const DAY_MS = 24 * 3600 * 1000;
 const SETS = 3;
 const FIRST_RIR = 3;
 const DAYS_BETWEEN = 3;
+/** A climb's sets, and one. */
+const MOST_SETS = 6;
 
 const logged = (
   step: number,
@@ -153,6 +155,10 @@ export interface Stretch {
   without?: readonly Part[];
   /** How Spalo lets lifts go on; by its rule where it is not said. */
   scheme?: SchemeName;
+  /** A time without training: before which session, for how many days, and what share of strength it costs. */
+  away?: { before: number; days: number; lost: number };
+  /** Working sets of a lift that are done at the most: some leave out the last. */
+  mostSets?: number;
   /** Reps by week of the waves of a block, two sessions a week; no block where it is not said. */
   wave?: readonly number[];
 }
@@ -241,7 +247,7 @@ export function train(
   lifts: readonly Lift[],
   programme: readonly Lift[],
   policy: Policy,
-  { sessions, stepG, startMs, without = [], scheme, wave }: Stretch,
+  { sessions, stepG, startMs, without = [], scheme, wave, away, mostSets = MOST_SETS }: Stretch,
   random: Random,
 ): LiftOutcome[] {
   const loads = listed(
@@ -270,7 +276,9 @@ export function train(
   let grown = lifter;
   let made = 0;
   for (let session = 0; session < sessions; session += 1) {
-    const now = startMs + session * DAYS_BETWEEN * DAY_MS;
+    const isBack = away && session >= away.before;
+    const now = startMs + (session * DAYS_BETWEEN + (isBack ? away.days : 0)) * DAY_MS;
+    if (away && session === away.before) grown = strongerBy(grown, Math.log(1 - away.lost));
     const day = Math.exp(random.normal() * lifter.dayToDay);
     const rested = readStrength(person, belief, lifts, iso(now));
     let profile: StrengthProfile = rested;
@@ -320,7 +328,7 @@ export function train(
         since: iso(now),
       });
       let effort = 0;
-      for (let nth = 0; nth < 6; nth += 1) {
+      for (let nth = 0; nth < mostSets; nth += 1) {
         const next = policy === 'spalo' ? proposeNextSet(lifted, floor()) : null;
         if (next ? next.kind !== 'step' : nth >= plan.sets) break;
         const left = nth === 0 ? without.includes('form') : without.includes('later sets');
@@ -421,13 +429,7 @@ export function train(
         });
       });
     }
-    const growth = Math.exp((lifter.weeklyGain * DAYS_BETWEEN) / 7);
-    grown = {
-      ...grown,
-      oneRepMaxG: Object.fromEntries(
-        Object.entries(grown.oneRepMaxG).map(([id, max]) => [id, max * growth]),
-      ),
-    };
+    grown = strongerBy(grown, (lifter.weeklyGain * DAYS_BETWEEN) / 7);
   }
   return outcomes;
 }

@@ -47,6 +47,24 @@ async function requireKnown(db: StudioDb, studioId: string, booked: readonly Boo
     );
 }
 
+/** What of a booking calendar programs show: a change of it is told to them. */
+const shown = ['startsAt', 'minutes', 'state', 'roomId', 'clientId'] as const;
+
+/** One change more where the facts differ in what is shown. */
+function asChanged(facts: BookingFacts) {
+  const differs = shown
+    .filter((fact) => facts[fact] !== undefined)
+    .map(
+      (fact) =>
+        sql`${bookings[fact]} IS DISTINCT FROM excluded.${sql.identifier(bookings[fact].name)}`,
+    );
+  const isOther = sql.join(differs, sql` OR `);
+  return {
+    sequence: sql`${bookings.sequence} + CASE WHEN ${isOther} THEN 1 ELSE 0 END`,
+    changedAt: sql`CASE WHEN ${isOther} THEN the_time() ELSE ${bookings.changedAt} END`,
+  };
+}
+
 /** Adds bookings or changes them, all or none. What a booking leaves unsaid stays as it was. */
 export async function writeBookings(
   db: StudioDb,
@@ -58,7 +76,10 @@ export async function writeBookings(
     await db
       .insert(bookings)
       .values({ studioId, id, trainerId, ...facts })
-      .onConflictDoUpdate({ target: [bookings.studioId, bookings.id], set: facts });
+      .onConflictDoUpdate({
+        target: [bookings.studioId, bookings.id],
+        set: { ...facts, ...asChanged(facts) },
+      });
   }
   await announce(db, studioId, { kind: 'changed', what: 'bookings' });
 }

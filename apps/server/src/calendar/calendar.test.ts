@@ -91,6 +91,52 @@ describe('a calendar at its secret address', () => {
     expect((await read(token)).some((each) => each.uid === uid)).toBe(false);
   });
 
+  it('tells programs that have it what is newer, and nothing where nothing changed', async () => {
+    const startsAt = new Date(nowMs() + 5 * 86_400_000).toISOString();
+    const id = await booked(startsAt);
+    const address = `/calendar/${await make()}.ics`;
+    const get = (etag = '') =>
+      device(server.running)
+        .get(address)
+        .set(etag ? { 'If-None-Match': etag } : {});
+    const standing = (text: string) => {
+      const part = new ICAL.Component(ICAL.parse(text) as unknown[])
+        .getAllSubcomponents('vevent')
+        .find((each) => each.getFirstPropertyValue('uid') === `${id}@spalo`)!;
+      const value = (name: string) => part.getFirstPropertyValue(name);
+      return {
+        sequence: Number(value('sequence')),
+        modified: String(value('last-modified')),
+        status: value('status'),
+      };
+    };
+    const first = await get().expect(200);
+    expect(standing(first.text).sequence).toBe(0);
+    const again = await get(first.headers.etag).expect(304);
+    expect(again.text).toBe('');
+
+    const { clientId } = (
+      await agent.get(
+        `/api/v1/bookings?from=${nowIso()}&to=${new Date(nowMs() + 9 * 86_400_000).toISOString()}`,
+      )
+    ).body.bookings.find((each: { id: string }) => each.id === id);
+    const put = (change: object) =>
+      agent
+        .put(`/api/v1/bookings/${id}`)
+        .send({ clientId, startsAt, minutes: 45, ...change })
+        .expect(200);
+    const later = new Date(Date.parse(startsAt) + 3_600_000).toISOString();
+    await put({ startsAt: later });
+    const moved = await get(first.headers.etag).expect(200);
+    expect(standing(moved.text).sequence).toBe(1);
+    await put({ startsAt: later, arranged: null });
+    expect((await get(moved.headers.etag)).status).toBe(304);
+    await put({ startsAt: later, state: 'cancelled in time' });
+    const off = standing((await get(moved.headers.etag).expect(200)).text);
+    expect(off).toMatchObject({ sequence: 2, status: 'CANCELLED' });
+    expect(off.modified >= standing(moved.text).modified).toBe(true);
+  });
+
   it('ends when it is renewed, when it is ended and when its trainer leaves; nobody else has it', async () => {
     const first = await make();
     const second = await make();

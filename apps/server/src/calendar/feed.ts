@@ -86,13 +86,16 @@ export async function calendarOf(db: StudioDb, who: Whose, nowMs: number): Promi
     'refresh-interval': AGAIN,
     'x-published-ttl': AGAIN,
   });
-  const stamp = instant(nowMs);
   for (const { booking, name, called } of rows) {
     const startMs = Date.parse(booking.startsAt);
+    const changed = instant(Date.parse(booking.changedAt));
     const room = here.find(({ id }) => id === booking.roomId) ?? only;
     const event = component('vevent', {
       uid: `${booking.id}@spalo`,
-      dtstamp: stamp,
+      // The same as long as nothing changed, so that who has the calendar need not fetch it again.
+      dtstamp: changed,
+      'last-modified': changed,
+      sequence: booking.sequence,
       dtstart: instant(startMs),
       dtend: instant(startMs + booking.minutes * 60_000),
       summary: called || name,
@@ -106,7 +109,10 @@ export async function calendarOf(db: StudioDb, who: Whose, nowMs: number): Promi
 
 const instant = (ms: number) => ICAL.Time.fromJSDate(new Date(ms), true);
 
-function component(name: string, properties: Record<string, string | ICAL.Time | ICAL.Duration>) {
+function component(
+  name: string,
+  properties: Record<string, string | number | ICAL.Time | ICAL.Duration>,
+) {
   const made = new ICAL.Component(name);
   for (const [property, value] of Object.entries(properties)) {
     made.addPropertyWithValue(property, value);

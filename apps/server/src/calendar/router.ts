@@ -41,7 +41,8 @@ export function calendarRouter(app: App): Router {
     const text = await asWho(app.database, who, (db) => calendarOf(db, who, nowMs()));
     response
       .set({
-        'Cache-Control': 'private, no-store',
+        // Asked for again each time, and answered without a body where nothing changed.
+        'Cache-Control': 'private, no-cache',
         'Content-Disposition': 'inline; filename="spalo.ics"',
       })
       .type('text/calendar; charset=utf-8')

@@ -14,6 +14,7 @@ import type { Step } from '../session/plan';
 import { countedSets, nextStepIndex, type LiftState, type LoggedSet } from '../session/state';
 import type { Outlook } from '../strength/outlook';
 import type { StrengthProfile } from '../strength/profile';
+import { heavierThanOpen } from '../strength/shown';
 import {
   aimHere,
   bestReps,
@@ -148,6 +149,26 @@ function bestNext(
   return choose(judged, MARGIN, easyFrom).chosen;
 }
 
+/** So many sets with an uncounted reserve are answered by what they show. */
+const OPEN_SETS = 2;
+
+/** After several sets with "4 or more" and none that was counted: the load that they show by themselves. */
+function afterOpen(
+  lift: LiftState,
+  aim: Aim,
+  { lift: facts, loads }: FloorContext,
+): Proposal | null {
+  const sets = countedSets(lift, 'working');
+  const last = sets.at(-1);
+  // A climb has steps of its own.
+  if (!last || lift.plan.climb || sets.length < OPEN_SETS) return null;
+  const { low: reps } = aim.range(last.loadG);
+  const up = heavierThanOpen(sets, facts, loads, { reps, jump: JUMP[facts.region] });
+  if (!up) return null;
+  const why: Why = { code: 'last-up-for', set: told(last), loadG: up.loadG, reps };
+  return { loadG: up.loadG, reps, change: 'heavier', why };
+}
+
 function afterSet(
   last: LoggedSet,
   planned: Step,
@@ -193,6 +214,8 @@ function afterSet(
     const why: Why = { code: 'last-easier-lift', set };
     return { loadG: last.loadG, reps, restLonger: true, change: 'easier lift', why };
   }
+  const open = afterOpen(lift, aim, context);
+  if (open) return open;
   // A set that left what was asked is followed by no lighter one, one that left nothing by no more reps.
   const asAsked = rir >= targetRir && last.cleanReps >= planned.reps;
   const most = rir === 0 ? Math.min(planned.reps, last.cleanReps) : planned.reps + 1;

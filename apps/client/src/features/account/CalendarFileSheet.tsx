@@ -1,7 +1,8 @@
-import { nowMs } from '@spalo/core/unit';
+import { listText, nowMs } from '@spalo/core/unit';
 import type { Account, ListedClient } from '@spalo/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Sheet } from '../../design/Sheet';
 import { Body, Quiet, Strong } from '../../design/Words';
@@ -23,10 +24,13 @@ function namedIn(title: string, clients: readonly ListedClient[]): string {
   return named.length === 1 ? named[0]!.id : NOBODY;
 }
 
-const passedOver = ({ over, wholeDays, otherLengths }: CalendarFile): string[] => [
+const passedOver = ({ over, wholeDays, otherLengths, unread }: CalendarFile): string[] => [
   ...(over > 0 ? [`${over} are over`] : []),
   ...(wholeDays > 0 ? [`${wholeDays} last whole days`] : []),
   ...(otherLengths > 0 ? [`${otherLengths} are shorter than 10 or longer than 240 minutes`] : []),
+  ...(unread.length > 0
+    ? [`${listText(unread.map((title) => title || 'one without a title'))} cannot be read`]
+    : []),
 ];
 
 const bookingOf = ({ id, startsAt, minutes, isOff }: FileHour, clientId: string): Booked => ({
@@ -80,6 +84,11 @@ export function CalendarFileSheet({
     <Sheet title="From a calendar file" open onClose={onClose}>
       <Body>{`${file.hours.length} hours are still to come. Reading the same file again books nothing twice.`}</Body>
       {over.length > 0 && <Quiet>{`Passed over: ${over.join(', ')}.`}</Quiet>}
+      {file.unknownZones.length > 0 && (
+        <Banner kind="wait" title={`${listText(file.unknownZones)} is no zone that is known`}>
+          Its times are read on this studio’s clock: look whether they are right before booking.
+        </Banner>
+      )}
       {titles.map((title) => {
         const hours = file.hours.filter((each) => each.title === title);
         const [first] = hours;

@@ -111,13 +111,80 @@ describe('a calendar file', () => {
     ]);
   });
 
+  const hour = (uid: string, ...lines: string[]) =>
+    event(`UID:${uid}`, 'DTSTART:20270401T090000Z', 'DTEND:20270401T100000Z', ...lines);
+  const starts = (...events: string[]) => read(...events).hours.map(({ startsAt }) => startsAt);
+
+  it('follows a series from now on, however long ago it began, and once a year at least', () => {
+    const since = (year: number, rule: string) =>
+      event(
+        'UID:old',
+        `DTSTART;TZID=Europe/Berlin:${year}0301T180000`,
+        `DTEND;TZID=Europe/Berlin:${year}0301T190000`,
+        `RRULE:${rule}`,
+      );
+    const daily = starts(since(1995, 'FREQ=DAILY'));
+    expect(daily[0]).toBe('2027-03-01T17:00:00.000Z');
+    expect(daily).toHaveLength(370);
+    const weekly = read(since(2018, 'FREQ=WEEKLY'));
+    expect(weekly.hours).toHaveLength(53);
+    expect(weekly.over).toBeGreaterThan(400);
+    expect(starts(since(2019, 'FREQ=YEARLY'))).toHaveLength(2);
+  });
+
+  it('keeps an hour that was moved where the file has nothing else of its series', () => {
+    const alone = event(
+      'UID:series@elsewhere',
+      'RECURRENCE-ID:20270401T070000Z',
+      'DTSTART:20270402T090000Z',
+      'DTEND:20270402T100000Z',
+      'SUMMARY:Runa',
+    );
+    const series = event(
+      'UID:series@elsewhere',
+      'DTSTART:20270401T070000Z',
+      'DTEND:20270401T080000Z',
+      'RRULE:FREQ=WEEKLY;COUNT=1',
+    );
+    const [found] = read(alone).hours;
+    expect(found).toMatchObject({ title: 'Runa', startsAt: '2027-04-02T09:00:00.000Z' });
+    // Read with its series later, it is the same booking.
+    expect(read(series, alone).hours).toEqual([found]);
+  });
+
+  it('knows zones by the names that other programs write, and says which it does not know', () => {
+    const inZone = (tzid: string) =>
+      event(
+        `UID:${tzid}`,
+        `DTSTART;TZID=${tzid}:20270701T090000`,
+        `DTEND;TZID=${tzid}:20270701T100000`,
+      );
+    expect(starts(inZone('W. Europe Standard Time'))).toEqual(['2027-07-01T07:00:00.000Z']);
+    expect(starts(inZone('Eastern Standard Time'))).toEqual(['2027-07-01T13:00:00.000Z']);
+    const odd = read(inZone('Boathouse Time'), inZone('Europe/Berlin'));
+    expect(odd.unknownZones).toEqual(['Boathouse Time']);
+    expect(odd.hours.map(({ startsAt }) => startsAt)).toEqual(
+      Array(2).fill('2027-07-01T07:00:00.000Z'),
+    );
+  });
+
+  it('reads every calendar of a file, and the rest where an event cannot be read', () => {
+    const two = [file(hour('a')), file(hour('b', 'SUMMARY:Runa'))].join('\r\n');
+    expect(readCalendarFile(two, 'UTC', NOW).hours).toHaveLength(2);
+    const endless = hour('c', 'RRULE:FREQ=SECONDLY', 'SUMMARY:Alarm');
+    const broken = event('UID:d', 'DTSTART:2027', 'DTEND:20270401T100000Z', 'SUMMARY:Torn');
+    const found = read(endless, broken, hour('e', 'SUMMARY:Runa'));
+    expect(found.unread).toEqual(['Alarm', 'Torn']);
+    expect(found.hours.map(({ title }) => title)).toEqual(['Runa']);
+  });
+
   it('says what it passes over, and that a text is no calendar', () => {
     const found = read(
       event('UID:a', 'DTSTART;VALUE=DATE:20270401', 'SUMMARY:Fair'),
       event('UID:b', 'DTSTART:20260401T090000Z', 'DTEND:20260401T100000Z'),
       event('UID:c', 'DTSTART:20270401T090000Z', 'DTEND:20270401T180000Z'),
     );
-    expect(found).toEqual({ hours: [], over: 1, wholeDays: 1, otherLengths: 1 });
+    expect(found).toMatchObject({ hours: [], over: 1, wholeDays: 1, otherLengths: 1 });
     expect(() => readCalendarFile('name,load', 'UTC', NOW)).toThrow('This is no calendar file');
     expect(() => readCalendarFile('BEGIN:VCARD\r\nEND:VCARD', 'UTC', NOW)).toThrow();
   });

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { v5, validate } from 'uuid';
-import { instantOf } from '../time/day-time';
+import { zoneReader, type ZoneReader } from './calendar-zones';
 
 /** An hour of a calendar file that can become a booking. */
 export interface FileHour {
@@ -20,6 +20,10 @@ export interface CalendarFile {
   over: number;
   wholeDays: number;
   otherLengths: number;
+  /** What the file calls events that could not be read, or that repeat by the second or minute. */
+  unread: string[];
+  /** Zones that nobody knows, whose times were read on the studio's wall clock. */
+  unknownZones: string[];
 }
 
 /** Any id: names of calendar files are made ids in it. */
@@ -27,29 +31,12 @@ const NAMES = '8f6f0c3e-5a38-4a6b-9d0b-2a7f0e1c4d55';
 /** How far ahead repeated events are followed, and how many of them at the most. */
 const AHEAD_MS = 370 * 24 * 3600 * 1000;
 const MOST = 400;
+/** Starts of a series that are passed over on the way to now: a daily one since fifty years. */
+const MOST_OVER = 20_000;
 const LEAST_MINUTES = 10;
 const MOST_MINUTES = 240;
-
-const two = (number: number) => String(number).padStart(2, '0');
-const isZone = (zone: string): boolean => {
-  try {
-    return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }));
-  } catch {
-    return false;
-  }
-};
-
-/**
- * The instant of a time in a file. Times of a zone that devices know are read in it, whatever the file says of its clock changes;
- * those of another zone as the file defines it; those of none on the studio's wall clock.
- */
-function instantIn(time: ICAL.Time, tzid: string | null, studioZone: string): number {
-  const { year, month, day, hour, minute } = time;
-  const known = tzid && isZone(tzid) ? tzid : time.zone?.tzid === 'floating' ? studioZone : null;
-  if (time.zone?.tzid === 'UTC' || !known) return time.toJSDate().getTime();
-  const at = instantOf(`${year}-${two(month)}-${two(day)}`, `${two(hour)}:${two(minute)}`, known);
-  return at ? Date.parse(at) : time.toJSDate().getTime();
-}
+/** What repeats so often is no booking, and would never end. */
+const TOO_OFTEN: readonly unknown[] = ['SECONDLY', 'MINUTELY'];
 
 /** An event's own id: what this studio sent out comes back as the booking that it was. */
 function idOf(uid: string, startsAt: string): string {
@@ -57,67 +44,106 @@ function idOf(uid: string, startsAt: string): string {
   return uid.endsWith('@spalo') && validate(own) ? own : v5(`${uid} ${startsAt}`, NAMES);
 }
 
-/** The starts of an event: one, or those of its rule as far as they are followed. */
-function startsOf(event: ICAL.Event, untilMs: number): ICAL.Time[] {
+/** What is told of a file while it is read. */
+interface Reading {
+  zones: ZoneReader;
+  nowMs: number;
+  found: CalendarFile;
+}
+
+/** The starts of an event that lie from now on: one, or those of its rule as far as they are followed. */
+function startsOf(event: ICAL.Event, { nowMs, found }: Reading): ICAL.Time[] {
   if (!event.isRecurring()) return [event.startDate];
   const starts: ICAL.Time[] = [];
   const steps = event.iterator();
-  for (let next = steps.next(); next && starts.length < MOST; next = steps.next()) {
-    if (next.toJSDate().getTime() > untilMs) break;
-    starts.push(next.clone());
+  // A day is left for zones: each start is compared exactly when it is read.
+  const [from, until] = [nowMs - 24 * 3600 * 1000, nowMs + AHEAD_MS];
+  for (
+    let left = MOST_OVER, next = steps.next();
+    next && left > 0;
+    next = steps.next(), left -= 1
+  ) {
+    const at = next.toJSDate().getTime();
+    if (at > until || starts.length >= MOST) break;
+    if (at < from) found.over += 1;
+    else starts.push(next.clone());
   }
   return starts;
 }
 
-/** Reads a calendar file (RFC 5545). Throws Error where it is none. */
-export function readCalendarFile(text: string, studioZone: string, nowMs: number): CalendarFile {
-  let calendar: ICAL.Component;
+/** The calendars of a text: most files hold one, some several. */
+function calendarsOf(text: string): ICAL.Component[] {
+  let parsed: unknown[];
   try {
-    calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
+    parsed = ICAL.parse(text) as unknown[];
   } catch {
     throw new Error('This is no calendar file');
   }
-  if (calendar.name !== 'vcalendar') throw new Error('This is no calendar file');
-  for (const zone of calendar.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(zone);
-  const found: CalendarFile = { hours: [], over: 0, wholeDays: 0, otherLengths: 0 };
-  const parts = calendar.getAllSubcomponents('vevent');
-  const isMoved = (part: ICAL.Component) => part.hasProperty('recurrence-id');
-  for (const part of parts.filter((each) => !isMoved(each))) {
-    const moved = parts.filter(
-      (each) =>
-        isMoved(each) && each.getFirstPropertyValue('uid') === part.getFirstPropertyValue('uid'),
-    );
-    readEvent(new ICAL.Event(part, { exceptions: moved }), studioZone, nowMs, found);
+  const several = Array.isArray(parsed[0]) ? (parsed as unknown[][]) : [parsed];
+  const calendars = several.map((each) => new ICAL.Component(each));
+  if (calendars.length === 0 || calendars.some(({ name }) => name !== 'vcalendar'))
+    throw new Error('This is no calendar file');
+  return calendars;
+}
+
+/**
+ * Reads a calendar file (RFC 5545); `nowMs` is ms since 1970. An event that cannot be read is named, and the rest is read all
+ * the same. Throws Error where the text is no calendar.
+ */
+export function readCalendarFile(text: string, studioZone: string, nowMs: number): CalendarFile {
+  const found: CalendarFile = {
+    ...{ hours: [], over: 0, wholeDays: 0, otherLengths: 0 },
+    ...{ unread: [], unknownZones: [] },
+  };
+  for (const calendar of calendarsOf(text)) {
+    const zones = zoneReader(calendar, studioZone);
+    readEvents(calendar.getAllSubcomponents('vevent'), { zones, nowMs, found });
+    found.unknownZones = [...new Set([...found.unknownZones, ...zones.unknown])];
   }
   found.hours.sort((a, b) => (a.startsAt < b.startsAt ? -1 : 1));
   return found;
 }
 
-function readEvent(
-  event: ICAL.Event,
-  studioZone: string,
-  nowMs: number,
-  found: CalendarFile,
-): void {
+/** Events with those of their hours that were moved; a moved hour whose series the file leaves out stands for itself. */
+function readEvents(parts: readonly ICAL.Component[], reading: Reading): void {
+  const uidOf = (part: ICAL.Component) => part.getFirstPropertyValue('uid');
+  const isMoved = (part: ICAL.Component) => part.hasProperty('recurrence-id');
+  const series = new Set(parts.filter((part) => !isMoved(part)).map(uidOf));
+  for (const part of parts) {
+    if (isMoved(part) && series.has(uidOf(part))) continue;
+    const moved = parts.filter((each) => isMoved(each) && uidOf(each) === uidOf(part));
+    try {
+      readEvent(part, isMoved(part) ? [] : moved, reading);
+    } catch {
+      const title = part.getFirstPropertyValue('summary');
+      reading.found.unread.push(typeof title === 'string' ? title.trim() : '');
+    }
+  }
+}
+
+function readEvent(part: ICAL.Component, exceptions: ICAL.Component[], reading: Reading): void {
+  const { zones, nowMs, found } = reading;
+  const event = new ICAL.Event(part, { exceptions });
   if (!event.startDate || event.startDate.isDate) {
     found.wholeDays += 1;
     return;
   }
-  for (const start of startsOf(event, nowMs + AHEAD_MS)) {
+  const rule = part.getFirstPropertyValue('rrule');
+  if (rule instanceof ICAL.Recur && TOO_OFTEN.includes(rule.freq))
+    throw new RangeError('Repeats too often');
+  for (const start of startsOf(event, reading)) {
     const { item, startDate, endDate } = event.getOccurrenceDetails(start);
-    const parameter = item.component.getFirstProperty('dtstart')?.getFirstParameter('tzid');
-    const tzid = typeof parameter === 'string' ? parameter : null;
-    const from = instantIn(startDate, tzid, studioZone);
-    const minutes = Math.round((instantIn(endDate, tzid, studioZone) - from) / 60_000);
-    const startsAt = new Date(from).toISOString();
+    const from = zones.instant(startDate, item.component);
+    const minutes = Math.round((zones.instant(endDate, item.component) - from) / 60_000);
     if (from < nowMs) found.over += 1;
     else if (minutes < LEAST_MINUTES || minutes > MOST_MINUTES) found.otherLengths += 1;
     else {
-      const first = new Date(instantIn(start, tzid, studioZone)).toISOString();
+      const planned = event.recurrenceId ?? start;
+      const first = new Date(zones.instant(planned, item.component)).toISOString();
       found.hours.push({
         id: idOf(event.uid, first),
         title: item.summary?.trim() ?? '',
-        startsAt,
+        startsAt: new Date(from).toISOString(),
         minutes,
         isOff: item.component.getFirstPropertyValue('status') === 'CANCELLED',
       });

@@ -1,6 +1,6 @@
 import { bookingStates, type Arranged, type SessionLift } from '@spalo/core/planning';
 import { index, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
-import { belongsTo, studioId, when } from './columns';
+import { belongsTo, now, studioId, when } from './columns';
 import { clients } from './clients';
 
 export const bookings = pgTable(
@@ -21,6 +21,9 @@ export const bookings = pgTable(
     roomId: uuid('room_id'),
     /** The repeated booking that it belongs to, and its rule (RFC 5545). */
     series: jsonb('series').$type<{ id: string; rule: string }>(),
+    /** How often its hour, place or state was changed, and when last: calendar programs take the later. */
+    sequence: integer('sequence').notNull().default(0),
+    changedAt: when('changed_at').notNull().default(now),
   },
   (table) => [
     primaryKey({ columns: [table.studioId, table.id] }),

@@ -1,8 +1,10 @@
 import type { DecisionContext, Proposal, Scheme, Situation } from '../decision';
+import { CAP } from '../../lift/cap';
 import { stepUp } from '../../loads/loads';
 import { massText } from '../../unit/mass';
 import { ofNearLoads } from '../../loads/near-loads';
 import { aimHere, bestSets, choose, isDear, LEAVE, type BestSets } from '../../strength/worth';
+import { heavierThanOpen, heaviestOpen } from '../../strength/shown';
 import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
 import type { Why } from '../../words/why';
@@ -65,12 +67,28 @@ function whereLoadsEnd(
     : null;
 }
 
+/** Where every set had "4 or more" in reserve: the load that they show by themselves, where belief would take less; else null. */
+function afterOpen(
+  { plan, sets, context: { lift, loads } }: Situation,
+  { loadG: believedG }: BestSets,
+  targetRir: number,
+): Proposal | null {
+  if (sets.length < plan.sets) return null;
+  const reps = plan.repRange.low;
+  const up = heavierThanOpen(sets, lift, loads, { reps, jump: 2 * CAP[lift.region] });
+  // What was lifted with so much left is not taken back.
+  const loadG = up?.loadG ?? heaviestOpen(sets);
+  if (loadG <= Math.max(believedG, plan.loadG)) return null;
+  return { plan: { ...plan, loadG, reps, targetRir }, why: { code: 'up-left-four', loadG } };
+}
+
 /**
  * Load and reps whose sets are most likely to leave the asked reserve, by all that is believed: of the lift, of how
  * tired sets leave the client, of the day. One report moves the belief and nothing else.
  */
 export const byOutlook: Scheme = {
-  next({ plan, sets, context }: Situation): Proposal {
+  next(situation: Situation): Proposal {
+    const { plan, sets, context } = situation;
     const { lift, loads, strength, usualRir, careful } = context;
     const dear = isDear(careful, strength.setsOf(lift));
     const aim = aimHere(loads, plan.repRange, { targetRir: usualRir, careful: dear });
@@ -83,6 +101,8 @@ export const byOutlook: Scheme = {
     const { best, chosen: balanced } = choose(judged, MARGIN);
     const earned = hasEarned(plan, sets, usualRir) ? stepOn(judged) : null;
     const chosen = earned && earned.loadG > balanced.loadG ? earned : balanced;
+    const open = afterOpen(situation, chosen, usualRir);
+    if (open) return open;
     const most = chosen.loadG === from ? leftTooLittle(plan, sets, usualRir) : null;
     if (most !== null && chosen.reps[0]! > most) {
       const why = { code: 'every-set-left-less', loadG: from, reps: most, rir: usualRir } as const;
