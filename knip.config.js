@@ -7,7 +7,7 @@ export default {
   workspaces: {
     '.': {
       entry: [
-        'scripts/*.{mjs,ts}',
+        'scripts/*.{mjs,ts,d.cts}',
         'scripts/faults/main.ts',
         'scripts/film/in-browser.ts',
         'e2e/**/*.ts',

@@ -38,6 +38,72 @@ const phone: Record<string, Glance> = {
     path: '/settings',
     sees: (page) => [[rows(page, 'button', /^Open /), 10]],
   },
+  'new client': {
+    path: '/clients/new',
+    sees: (page) => [
+      [page.getByRole('textbox', { name: 'Name', exact: true }), 1],
+      [page.getByRole('textbox', { name: 'Born on' }), 1],
+      [page.getByRole('textbox', { name: /^Body mass/ }), 1],
+    ],
+  },
+  lesson: {
+    path: '/lifts/back-squat',
+    sees: (page) => [
+      [page.getByRole('img', { name: /trunk|body|squat/i }), 1],
+      [page.getByText('A clean rep'), 1],
+    ],
+  },
+  loader: {
+    path: '/room',
+    sees: (page) => [
+      [page.getByRole('textbox', { name: 'Target, kg' }), 1],
+      [page.getByText(/ a side$/), 1],
+    ],
+  },
+};
+
+/** What is reached by a tap or two, and what it shows then. */
+const behind: Record<string, { open: (page: Page) => Promise<void>; sees: Glance['sees'] }> = {
+  block: {
+    open: async (page) => {
+      await page.goto('/clients');
+      await page.getByRole('link', { name: /^Bartholomew/ }).click();
+      await page.getByRole('button', { name: 'Open the block' }).click();
+    },
+    sees: (page) => [
+      [rows(page, 'button', /^Change .* in this block$/), 3],
+      [page.getByText(/^(Working|Flat|Fading|Cannot tell yet)$/), 3],
+      [page.getByText(/^\d[\d.]* × \d+$/), 3],
+    ],
+  },
+  'the course of lifts': {
+    open: async (page) => {
+      await page.goto('/clients');
+      await page.getByRole('link', { name: 'Runa Hallvard-Iyer' }).click();
+      await page.getByRole('tab', { name: 'Progress' }).click();
+    },
+    sees: (page) => [[rows(page, 'button', /Open the estimate$/), 2]],
+  },
+  review: {
+    open: async (page) => {
+      await page.goto('/clients');
+      await page.getByRole('link', { name: 'Isolde Marchbank' }).click();
+      await page.getByRole('tab', { name: 'Progress' }).click();
+      await page.getByRole('button', { name: /^Look at the sets of/ }).click();
+      await page
+        .getByRole('button', { name: /^Look at Back squat/ })
+        .first()
+        .click();
+    },
+    sees: (page) => [[rows(page, 'button', /^Film of set/), 1]],
+  },
+  week: {
+    open: async (page) => {
+      await page.goto('/calendar');
+      await page.getByRole('radio', { name: 'Week' }).click();
+    },
+    sees: (page) => [[page.getByRole('heading', { level: 2 }), 2]],
+  },
 };
 
 /** How many of some elements lie whole within the window, and are what a finger on their middle would meet. */
@@ -52,20 +118,42 @@ const inSight = (of: Locator) =>
       }).length,
   );
 
-async function expectInSight(page: Page, { sees }: Glance): Promise<void> {
+async function expectInSight(page: Page, { sees }: Glance, share = 1): Promise<void> {
   for (const [what, atLeast] of sees(page)) {
-    await expect.poll(() => inSight(what)).toBeGreaterThanOrEqual(atLeast);
+    const least = Math.ceil(atLeast * share);
+    await expect.poll(() => inSight(what)).toBeGreaterThanOrEqual(least);
   }
 }
 
-test('on a phone each screen answers its question in the first window', async ({ page }) => {
+/** A usual phone, and a small one, which shows so much of it. */
+const windows = [
+  { width: 390, height: 844, share: 1 },
+  { width: 360, height: 740, share: 0.5 },
+];
+
+test('what is a tap away answers its question in the first window, too', async ({ page }) => {
   await openDemo(page);
-  for (const [name, glance] of Object.entries(phone)) {
+  for (const [name, { open, sees }] of Object.entries(behind)) {
     await test.step(name, async () => {
-      await page.goto(glance.path);
-      await expectInSight(page, glance);
+      await open(page);
+      await expectInSight(page, { path: '', sees });
     });
   }
+});
+
+test('on a phone each screen answers its question in the first window', async ({ page }) => {
+  await openDemo(page);
+  for (const { share, ...window } of windows) {
+    await page.setViewportSize(window);
+    for (const [name, glance] of Object.entries(phone)) {
+      await test.step(`${name}, ${window.width} wide`, async () => {
+        await page.goto(glance.path);
+        await expectInSight(page, glance, share);
+      });
+    }
+  }
+  const { share: _share, ...usual } = windows[0]!;
+  await page.setViewportSize(usual);
   await page.goto('/clients');
   await page.getByRole('link', { name: 'Runa Hallvard-Iyer' }).click();
   const ofClient: Glance = {

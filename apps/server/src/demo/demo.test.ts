@@ -127,10 +127,11 @@ describe('the boathouse scenario', () => {
     expect(weeksAway).toBeGreaterThan(8);
     expect(of('Oluchi').length).toBeLessThanOrEqual(4);
     expect(of('Caspian').length).toBeLessThan(of('Runa').length);
-    // The keen one grows, and goes on to; who has stalled did too, and stands.
+    // The keen one grows, and goes on to; who has stalled loses a little.
     expect(growth('Runa', 80, 40)).toBeGreaterThan(1.03);
     expect(growth('Runa', 40, 0)).toBeGreaterThan(1.02);
-    expect(Math.abs(growth('Bartholomew', 42, 0) - 1)).toBeLessThan(0.03);
+    expect(growth('Bartholomew', 42, 0)).toBeLessThan(1.01);
+    expect(growth('Bartholomew', 42, 0)).toBeGreaterThan(0.9);
   });
 
   it('has somebody on every day of the week, three at nine, and a clearance that is missing', () => {

@@ -132,6 +132,7 @@ function factsOf(who: DemoPerson, now: Date) {
     habits: _habits,
     today: _today,
     stalled: _stalled,
+    fades: _fades,
     block: _block,
     less: _less,
     ...facts
@@ -277,13 +278,14 @@ function train(
       trainingMonths: person.trainingMonths + Math.floor(weeks / 4.3),
     };
     const grown = Math.min(weeks, from - (who.stalled ?? 0));
+    const kept = Math.pow(1 - (who.fades ?? 0), weeks - grown);
     const bookingId = idAt(startMs);
     const startsAt = new Date(startMs).toISOString();
     made.bookings.push({ id: bookingId, clientId, startsAt, minutes: SESSION_MINUTES });
     const events = demoSession({
       who,
       person: today,
-      lifter: strongerBy(lifter, Math.pow(1 + who.weeklyGain, grown)),
+      lifter: strongerBy(lifter, Math.pow(1 + who.weeklyGain, grown) * kept),
       blocks: begun ? [begun] : [],
       history,
       room,

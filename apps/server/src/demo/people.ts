@@ -46,6 +46,8 @@ export interface DemoPerson extends Omit<
   weeklyGain: number;
   /** Weeks ago that they stopped growing; absent for who goes on. */
   stalled?: number;
+  /** What they lose a week since, as a share. */
+  fades?: number;
   /** The block that they are in: its template, and how many weeks ago it began. */
   block?: { template: string; began: number };
   /** Days from today that are turned down, and why. */
@@ -345,6 +347,7 @@ export const people: readonly DemoPerson[] = [
     strength: 1.1,
     weeklyGain: 0.014,
     stalled: 8,
+    fades: 0.006,
     block: { template: 'steady', began: 6 },
     looseness: 0.13,
     habits: { 'back-squat': 'lean-forward', 'dumbbell-bench-press': 'bounce' },
