@@ -49,6 +49,8 @@ export default [
       '**/.expo/',
       'apps/server/drizzle/',
       'packages/catalog/src/made/',
+      // Types beside a script.
+      'scripts/*.d.cts',
       'test-results/',
     ],
   },
