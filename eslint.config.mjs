@@ -40,6 +40,13 @@ const expects = {
 
 const inClient = (config) => ({ ...config, files: ['apps/client/**/*.{ts,tsx,js}'] });
 
+const SIZES = 'A size or spacing that is none of the ten: see apps/client/tailwind.config.js.';
+const OTHER_SIZE =
+  '/(?:^|[\\s:])(?:text-\\[|(?:gap-[xy]|gap(?!-[xy])|[pm][xytblr]?)-(?=[\\d[])(?!(?:0|0\\.5|1|1\\.5|2|3|4|6|7|8|12|auto)(?:[\\s`]|$)))/';
+const sizes = [`Literal[value=${OTHER_SIZE}]`, `TemplateElement[value.raw=${OTHER_SIZE}]`].map(
+  (selector) => ({ selector, message: SIZES }),
+);
+
 export default [
   {
     ignores: [
@@ -107,6 +114,19 @@ export default [
         { selector: NEW_DATE, message: CLOCK },
         { selector: DAY_CUT, message: DAY },
         ...words,
+      ],
+    },
+  },
+  {
+    // Ten sizes of text (tailwind.config.js) and ten spacings: what none of them fits is laid out otherwise.
+    files: ['apps/client/{app,src}/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: NEW_DATE, message: CLOCK },
+        { selector: DAY_CUT, message: DAY },
+        ...words,
+        ...sizes,
       ],
     },
   },

@@ -115,7 +115,7 @@ test('four clients for twenty minutes: a pair, a lane handed over, half of it wi
   const second = await partners.getByRole('button').nth(1).textContent();
   await partners.getByRole('button', { name: second!, exact: true }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByText(`alternates with ${second!.toLowerCase()}`)).toBeVisible();
+  await expect(page.getByText(`alternates with ${second!.toLowerCase()} · lift 1`)).toBeVisible();
 
   let taps = 0;
   const turns: (string | null)[] = [];

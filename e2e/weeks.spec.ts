@@ -160,7 +160,7 @@ test('a client who has stalled is said to have, with what says so; one thing is 
   await expect(page.getByRole('heading', { name: 'What worked before' })).toBeVisible();
 });
 
-test('weeks are turned down with their reason, ask less, and are ordinary again', async ({
+test('lighter weeks have their reason, ask less, and are ordinary again', async ({
   page,
 }) => {
   await openDemo(page);
@@ -174,9 +174,9 @@ test('weeks are turned down with their reason, ask less, and are ordinary again'
   await page.getByRole('radio', { name: 'Travel' }).click();
   await expectAccessible(page);
   await button(page, 'Save lighter week').click();
-  await expect(page.getByText(/^A turned-down week \(travel\)/).first()).toBeVisible();
+  await expect(page.getByText(/^A lighter week \(travel\)/).first()).toBeVisible();
   await button(page, /^Remove Lighter week: travel/).click();
-  await expect(page.getByText(/^A turned-down week/)).toHaveCount(0);
+  await expect(page.getByText(/^A lighter week/)).toHaveCount(0);
 });
 
 test('time away is planned: what falls into it is cancelled, the block waits, and the first session back is booked', async ({
@@ -200,7 +200,7 @@ test('time away is planned: what falls into it is cancelled, the block waits, an
   await sheet.getByRole('button', { name: 'Done' }).click();
   // Away is not a lighter week: who comes all the same is asked for what was decided.
   await expect(page.getByText(/^Away: holiday, /)).toBeVisible();
-  await expect(page.getByText(/^A turned-down week/)).toHaveCount(0);
+  await expect(page.getByText(/^A lighter week/)).toHaveCount(0);
   await page.reload();
   await expect(page.getByText(/^Away: holiday, /)).toBeVisible();
 });

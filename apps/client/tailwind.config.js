@@ -31,13 +31,17 @@ module.exports = {
         text: ['AtkinsonHyperlegibleNext_400Regular', 'Verdana', 'sans-serif'],
         strong: ['AtkinsonHyperlegibleNext_600SemiBold', 'Verdana', 'sans-serif'],
       },
-      // Everything in rem, so that text set to 200 % grows everywhere.
+      // Ten sizes, and no others (a lint sees to it). Everything in rem, so that text set to 200 % grows everywhere.
       fontSize: {
+        tiny: ['0.875rem', '1.15rem'],
         small: ['0.9375rem', '1.25rem'],
         body: ['1.0625rem', '1.45rem'],
         lead: ['1.25rem', '1.6rem'],
-        title: ['2rem', '2.1rem'],
         figure: ['1.5rem', '1.6rem'],
+        name: ['1.75rem', '2rem'],
+        title: ['2rem', '2.1rem'],
+        large: ['2.25rem', '2.5rem'],
+        loud: ['2.75rem', '3rem'],
         working: ['4.25rem', '3.75rem'],
       },
       // A thumb does not grow with the text.

@@ -65,7 +65,7 @@ export function Button({
     >
       {icon && <Icon name={icon} color={look.icon} />}
       <Text
-        className={`text-center ${big ? `font-figure ${label.length > LONG ? 'text-[1.375rem] leading-6' : 'text-[1.75rem] leading-8'}` : 'font-strong text-body'} ${look.text}`}
+        className={`text-center ${big ? `font-figure ${label.length > LONG ? 'text-lead leading-6' : 'text-name leading-8'}` : 'font-strong text-body'} ${look.text}`}
       >
         {label}
       </Text>

@@ -54,17 +54,11 @@ export function DecisionRow({
           {lift}
         </Title>
         <View className="flex-row flex-wrap items-center justify-end gap-x-2">
-          <Figure
-            className="text-[1.125rem] leading-6 text-slate"
-            aria-label={`This time ${happened}`}
-          >
+          <Figure className="text-body leading-6 text-slate" aria-label={`This time ${happened}`}>
             {happened}
           </Figure>
           <Icon name={way.icon} size={18} color={way.color} />
-          <Figure
-            className="text-[1.75rem] leading-8"
-            aria-label={`Next time, ${way.says}, ${next}`}
-          >
+          <Figure className="text-name leading-8" aria-label={`Next time, ${way.says}, ${next}`}>
             {next}
           </Figure>
           {unit !== null && <Quiet>{unit}</Quiet>}

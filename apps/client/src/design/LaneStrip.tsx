@@ -76,7 +76,7 @@ function LaneTab({
         {watch && <Icon name="watch" size={18} color={taken ? 'card' : 'marigold-text'} />}
         <Strong
           numberOfLines={1}
-          className={`${taken ? 'text-card' : oneLine && ready ? 'text-moss' : ''} ${oneLine ? 'text-[0.875rem] leading-[1.1rem]' : ''}`}
+          className={`${taken ? 'text-card' : oneLine && ready ? 'text-moss' : ''} ${oneLine ? 'text-tiny leading-[1.1rem]' : ''}`}
         >
           {name}
         </Strong>
@@ -93,13 +93,13 @@ function LaneTab({
         {overMs !== null && !crowded && (
           <CountUp
             sinceMs={overMs}
-            className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : 'text-slate'}`}
+            className={`text-body leading-5 ${taken ? 'text-card' : 'text-slate'}`}
           />
         )}
         {resting && (
           <Countdown
             endsMs={endsMs}
-            className={`text-[1.125rem] leading-5 ${taken ? 'text-card' : ''}`}
+            className={`text-body leading-5 ${taken ? 'text-card' : ''}`}
           />
         )}
       </View>

@@ -99,7 +99,7 @@ function RampStep({
             <Figure
               numberOfLines={1}
               className={`min-w-[4rem] pb-0.5 text-center ${
-                isNow ? 'text-[1.625rem] leading-7' : 'text-[1.1875rem] leading-6 text-slate'
+                isNow ? 'text-figure leading-7' : 'text-body leading-6 text-slate'
               }`}
             >
               {text}

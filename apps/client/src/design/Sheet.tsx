@@ -29,7 +29,7 @@ export function Sheet({
         />
         <View className="max-h-[92%] w-full max-w-[36rem] rounded-t-3xl border border-line bg-paper md:rounded-3xl">
           <View className="flex-row items-center justify-between gap-3 px-4 pt-4">
-            <Title level={2} className="shrink text-[1.75rem] leading-8">
+            <Title level={2} className="shrink text-name leading-8">
               {title}
             </Title>
             <IconButton icon="close" label="Close" onPress={onClose} />

@@ -27,7 +27,7 @@ export function Stepper({
           className="min-w-[5rem] flex-row items-baseline justify-center gap-1"
           aria-live="polite"
         >
-          <Figure className="text-[2.5rem] leading-[2.75rem]">{value}</Figure>
+          <Figure className="text-large leading-[2.75rem]">{value}</Figure>
           {unit && <Quiet>{unit}</Quiet>}
         </View>
         <View className={more ? '' : 'opacity-40'}>

@@ -46,7 +46,7 @@ export function Track<T extends string | number | boolean | null>({
       ref={group}
       role={roles[role].group}
       aria-label={label}
-      className={classes('flex-row rounded-2xl bg-coming p-[3px]', className)}
+      className={classes('flex-row rounded-2xl bg-coming p-0.5', className)}
     >
       {options.map((option, at) => {
         const taken = option.value === value;

@@ -4,7 +4,22 @@ import { extendTailwindMerge } from 'tailwind-merge';
 export const classes = extendTailwindMerge({
   extend: {
     classGroups: {
-      'font-size': [{ text: ['small', 'body', 'lead', 'title', 'figure', 'working'] }],
+      'font-size': [
+        {
+          text: [
+            'tiny',
+            'small',
+            'body',
+            'lead',
+            'figure',
+            'name',
+            'title',
+            'large',
+            'loud',
+            'working',
+          ],
+        },
+      ],
       'font-family': [{ font: ['figure', 'text', 'strong'] }],
     },
   },

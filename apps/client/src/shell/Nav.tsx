@@ -33,7 +33,7 @@ function Place({
       >
         <Icon name={icon} color={active ? 'moss' : 'slate'} />
         {!bare && (
-          <Quiet className={`font-figure text-[1.0625rem] leading-5 ${active ? 'text-moss' : ''}`}>
+          <Quiet className={`font-figure text-body leading-5 ${active ? 'text-moss' : ''}`}>
             {label}
           </Quiet>
         )}
@@ -63,7 +63,7 @@ export function Nav({ wide, studio }: { wide: boolean; studio: string }) {
       className="w-24 items-center justify-between border-r border-line bg-card py-4"
     >
       <View className="w-full items-center gap-1">
-        <Title level={2} className="pb-4 text-[1.75rem] leading-8 text-moss">
+        <Title level={2} className="pb-4 text-name leading-8 text-moss">
           spalo
         </Title>
         {links}
@@ -75,7 +75,7 @@ export function Nav({ wide, studio }: { wide: boolean; studio: string }) {
           className="min-h-tap items-center px-1"
         >
           <Icon name="settings" color="slate" />
-          <Quiet className="text-center text-[0.875rem] leading-4" numberOfLines={3}>
+          <Quiet className="text-center text-tiny leading-4" numberOfLines={3}>
             {studio}
           </Quiet>
         </Pressable>

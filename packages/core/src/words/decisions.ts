@@ -84,7 +84,7 @@ export const decisionRows = {
   ),
 
   // What it goes on from
-  'after-turned-down': plain('After the turned-down time it goes on as it was planned'),
+  'after-turned-down': plain('After the lighter week it goes on as it was planned'),
   'as-before-easing': row(
     { place: 'word' },
     ({ place }) => `Waits for the ${place}: as it was before, eased while the flag asks for it`,

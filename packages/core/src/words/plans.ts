@@ -51,7 +51,7 @@ export const planRows = {
   'turned-down-week': row(
     { reason: 'word', why: 'why' },
     ({ reason, why }) =>
-      `A turned-down week (${reason}): a third fewer sets, a little lighter. ${why}`,
+      `A lighter week (${reason}): a third fewer sets, a little lighter. ${why}`,
   ),
   'nothing-light-enough': row(
     { lift: 'word', why: 'why' },

@@ -26,7 +26,7 @@ export const ceilingWords = {
   flag: 'Eased for the flag',
   'way back': 'On the way back',
   absence: 'After the time away',
-  'lighter week': 'Turned-down week',
+  'lighter week': 'Lighter week',
   'light day': 'Light day',
   clearance: 'Careful after clearance',
   minor: 'Under 18',

@@ -90,7 +90,7 @@ export function SettingsScreen({ account }: { account: Account }) {
               label="All settings"
               onPress={() => router.setParams({ part: undefined })}
             />
-            <Title className="min-w-0 shrink text-[1.75rem] leading-8">Settings</Title>
+            <Title className="min-w-0 shrink text-name leading-8">Settings</Title>
           </View>
           {opened}
         </>

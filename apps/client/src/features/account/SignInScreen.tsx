@@ -157,7 +157,7 @@ export function SignInScreen() {
     <FrontPage>
       <View className="flex-row items-end gap-3 border-b-[3px] border-ink pb-2">
         <Icon name="floor" size={44} color="moss" />
-        <Title className="text-[3rem] leading-[3rem] text-moss">spalo</Title>
+        <Title className="text-loud leading-[3rem] text-moss">spalo</Title>
       </View>
       {problem && <Banner kind="stop" title={problem} />}
       {!setup &&

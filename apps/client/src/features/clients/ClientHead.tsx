@@ -82,7 +82,7 @@ export function ClientHead({ client, account }: { client: KnownClient; account: 
           <IconButton label="All clients" icon="back" onPress={() => router.push('/clients')} />
         )}
         <View className="min-w-0 flex-1">
-          <Title className="text-[1.75rem] leading-8">{client.name}</Title>
+          <Title className="text-name leading-8">{client.name}</Title>
           <Quiet>
             {[
               massText(client.bodyMassG, account.studio.unit),

@@ -56,14 +56,14 @@ function Cell({
       {closed ? (
         <>
           <Icon name="closed" size={20} color="slate" />
-          <Quiet className="text-[0.875rem]">closed</Quiet>
+          <Quiet className="text-tiny">closed</Quiet>
         </>
       ) : (
         <>
           <Figure className={answer.certainty === 'known' ? '' : 'text-slate'}>
             {load ? massNumber(load.loadG, unit) : '–'}
           </Figure>
-          <Quiet className="text-[0.875rem] leading-4">
+          <Quiet className="text-tiny leading-4">
             {ends ? 'all there is' : `${say(answer.low)}–${say(answer.high)}`}
           </Quiet>
         </>

@@ -53,7 +53,7 @@ function SetLine({ set, duplicate, session, counted, onOpen }: SetProps) {
     >
       <View className="flex-row flex-wrap items-baseline gap-x-3">
         <Figure
-          className={`text-[1.25rem] ${gone ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}
+          className={`text-lead ${gone ? 'text-slate line-through' : set.kind === 'warm-up' ? 'text-slate' : ''}`}
         >
           {loadReps(set.loadG, set.reps, session.unit, counted)}
         </Figure>

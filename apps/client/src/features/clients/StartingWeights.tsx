@@ -65,11 +65,11 @@ function StartingWeight({
         <View className="flex-row items-baseline gap-1">
           {plan.loadG > 0 && (
             <>
-              <Figure className="text-[1.75rem] leading-8">{massNumber(plan.loadG, unit)}</Figure>
+              <Figure className="text-name leading-8">{massNumber(plan.loadG, unit)}</Figure>
               <Quiet>{loadUnit(lift, unit)}</Quiet>
             </>
           )}
-          <Figure className="text-[1.75rem] leading-8">{amountAfter(plan.reps, counted)}</Figure>
+          <Figure className="text-name leading-8">{amountAfter(plan.reps, counted)}</Figure>
         </View>
       </View>
       {belief && (

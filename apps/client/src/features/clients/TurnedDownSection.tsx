@@ -1,7 +1,7 @@
 import type { Account, Client } from '@spalo/contract';
 import type { TurnedDown } from '@spalo/core/person';
 import { shortDay } from '@spalo/core/unit';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
 import { Button, IconButton } from '../../design/Button';
 import { Section } from '../../design/Section';
@@ -10,8 +10,12 @@ import { changeClient } from '../../parts/client/change-client';
 import { lessText } from '../../parts/words/less-words';
 import { attempt } from '../../state/problems';
 import { useRooms } from '../../state/queries';
-import { AwayBookings } from './AwayBookings';
-import { PlanLess } from './PlanLess';
+
+// Both are opened now and then: they are fetched when they are.
+const PlanLess = lazy(async () => ({ default: (await import('./PlanLess')).PlanLess }));
+const AwayBookings = lazy(async () => ({
+  default: (await import('./AwayBookings')).AwayBookings,
+}));
 
 /** Weeks in which less is planned on purpose, and those without any training: to come, and those that were. */
 export function TurnedDownSection({ client, account }: { client: Client; account: Account }) {
@@ -65,17 +69,24 @@ export function TurnedDownSection({ client, account }: { client: Client; account
           />
         </View>
       ))}
-      {open && (
-        <PlanLess
-          rooms={rooms}
-          zone={account.studio.zone}
-          onKeep={keep}
-          onClose={() => setOpen(false)}
-        />
-      )}
-      {left && (
-        <AwayBookings client={client} account={account} away={left} onClose={() => setLeft(null)} />
-      )}
+      <Suspense fallback={null}>
+        {open && (
+          <PlanLess
+            rooms={rooms}
+            zone={account.studio.zone}
+            onKeep={keep}
+            onClose={() => setOpen(false)}
+          />
+        )}
+        {left && (
+          <AwayBookings
+            client={client}
+            account={account}
+            away={left}
+            onClose={() => setLeft(null)}
+          />
+        )}
+      </Suspense>
     </Section>
   );
 }

@@ -28,10 +28,10 @@ function Loads({ draft, unit }: { draft: LoadsDraft; unit: Unit }) {
           key={plan.liftId}
           className="min-w-0 max-w-full shrink grow basis-[9rem] flex-row items-baseline gap-1 pr-1"
         >
-          <Figure className="shrink-0 text-[1.125rem] leading-6" numberOfLines={1}>
+          <Figure className="shrink-0 text-body leading-6" numberOfLines={1}>
             {loadReps(plan.loadG, plan.reps, unit, plan.counted)}
           </Figure>
-          <Quiet className="min-w-0 shrink text-[0.875rem]" numberOfLines={1}>
+          <Quiet className="min-w-0 shrink text-tiny" numberOfLines={1}>
             {names.get(plan.liftId)}
           </Quiet>
           {plan.again && <Icon name="alert" size={16} color="oxide" />}

@@ -122,7 +122,7 @@ function HourOfDay({
       }`}
     >
       <View className="w-12 pt-3">
-        <Figure className="text-[1.25rem] leading-6">{clockTime(hour.startsAt, zone)}</Figure>
+        <Figure className="text-lead leading-6">{clockTime(hour.startsAt, zone)}</Figure>
         {(isNow || isNext) && (
           <Quiet className={`leading-4 ${isNow ? 'text-marigold-text' : ''}`}>
             {isNow ? 'now' : 'next'}

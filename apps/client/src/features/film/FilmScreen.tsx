@@ -119,7 +119,7 @@ function FilmBench({ found, others, account }: BenchProps) {
       <View className="min-w-0 flex-[2]">{panel}</View>
     </View>
   ) : (
-    <View className="gap-5">
+    <View className="gap-4">
       {picture}
       {panel}
     </View>
@@ -170,7 +170,7 @@ export function FilmScreen({
       <View className="flex-row items-center gap-3">
         <IconButton icon="back" label="To the review" onPress={review} />
         <View className="min-w-0 shrink">
-          <Title className="text-[1.75rem] leading-8">{name}</Title>
+          <Title className="text-name leading-8">{name}</Title>
           <Quiet>
             {`Set ${place}, ${loadReps(set.loadG, set.reps, session.unit, lift.plan.counted)} · ${shortDate(session.startedAt, account.studio.zone, nowMs)}`}
           </Quiet>

@@ -9,7 +9,7 @@ function One({ value, unit, name }: { value: string; unit: string; name: string 
   return (
     <View className="min-w-[5.5rem]">
       <View className="flex-row items-baseline gap-1">
-        <Figure className="text-[2rem] leading-9">{value}</Figure>
+        <Figure className="text-title leading-9">{value}</Figure>
         <Quiet>{unit}</Quiet>
       </View>
       <Quiet>{name}</Quiet>
@@ -23,7 +23,7 @@ export function RepNumbersCard({ rep }: { rep: RepNumbers }) {
   const sticks = rep.leastUp < rep.meanUp;
   return (
     <Card className="gap-3">
-      <View className="flex-row flex-wrap gap-x-5 gap-y-3">
+      <View className="flex-row flex-wrap gap-x-4 gap-y-3">
         <One value={cm(rep.travel)} unit="cm" name="travel" />
         <One value={cm(rep.driftAtBottom)} unit="cm" name="forward at the bottom" />
         <One value={rep.downS.toFixed(1)} unit="s" name="down" />

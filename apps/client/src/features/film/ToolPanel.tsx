@@ -100,7 +100,7 @@ function Followed({ bench }: { bench: Bench }) {
 function Joints({ bench }: { bench: Bench }) {
   return (
     <View className="gap-3">
-      <View className="flex-row flex-wrap gap-x-5">
+      <View className="flex-row flex-wrap gap-x-4">
         {bench.says.map((line) => (
           <Figure key={line}>{line}</Figure>
         ))}
@@ -133,7 +133,7 @@ export function ToolPanel(props: {
         (bench.followed ? <Followed bench={bench} /> : <ToFollow {...props} />)}
       {bench.tool === 'joints' && <Joints bench={bench} />}
       {(bench.tool === 'line' || bench.tool === 'angle') && (
-        <View className="flex-row flex-wrap gap-x-5">
+        <View className="flex-row flex-wrap gap-x-4">
           {bench.says.map((line) => (
             <Figure key={line}>{line}</Figure>
           ))}

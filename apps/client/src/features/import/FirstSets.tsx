@@ -21,7 +21,7 @@ export function FirstSets({ importing, account }: { importing: Importing; accoun
           return (
             <View key={at} className="flex-row items-baseline gap-3 border-b border-line py-1">
               <Quiet className="w-24">{shortDate(`${day}T12:00:00.000Z`, 'UTC', now)}</Quiet>
-              <Figure className="w-28 text-[1.25rem]">
+              <Figure className="w-28 text-lead">
                 {loadReps(loadG, reps, account.studio.unit)}
               </Figure>
               <Quiet className="min-w-0 flex-1 text-ink">

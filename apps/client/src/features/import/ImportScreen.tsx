@@ -138,7 +138,7 @@ export function ImportScreen({ account }: { account: Account }) {
       {problem && <Banner kind="stop" title={problem} />}
       {busy && !view && <LoadingState what="the file" />}
       {view && (
-        <View className={wide ? 'flex-row gap-10' : 'gap-6'}>
+        <View className={wide ? 'flex-row gap-8' : 'gap-6'}>
           <View className={column}>
             <HowItIsRead importing={importing} />
             <FirstSets importing={importing} account={account} />

@@ -98,7 +98,7 @@ export function IntakeScreen({ draftId, account }: { draftId: string; account: A
         // Each step begins at its top.
         key={step}
         className="flex-1"
-        contentContainerClassName="max-w-[40rem] gap-5 p-4"
+        contentContainerClassName="max-w-[40rem] gap-4 p-4"
       >
         <View className="gap-3">
           <Title>{form.name.trim() || 'New client'}</Title>

@@ -100,7 +100,7 @@ export function NewClientScreen({ draftId, account }: { draftId: string; account
   const toPage = () => router.replace({ pathname: '/clients/[id]', params: { id: draftId } });
   return (
     <View className="min-h-0 flex-1">
-      <ScrollView className="flex-1" contentContainerClassName="max-w-[40rem] gap-5 p-4">
+      <ScrollView className="flex-1" contentContainerClassName="max-w-[40rem] gap-4 p-4">
         <View className="flex-row items-center gap-3">
           <IconButton icon="back" label="Back to clients" onPress={() => router.push('/clients')} />
           <Title className="min-w-0 shrink">New client</Title>

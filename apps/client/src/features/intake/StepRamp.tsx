@@ -32,7 +32,7 @@ export function StepRamp({
               className="min-h-tap justify-end"
             >
               <Quiet
-                className={`text-center text-[0.9375rem] ${state === 'now' ? 'font-strong text-ink' : ''}`}
+                className={`text-center text-small ${state === 'now' ? 'font-strong text-ink' : ''}`}
               >
                 {title}
               </Quiet>

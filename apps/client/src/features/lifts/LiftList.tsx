@@ -45,7 +45,7 @@ function OfPattern({
   const router = useRouter();
   return (
     <View className="pt-2">
-      <Title level={2} className="border-b border-line pb-1 text-[1.25rem] leading-6 text-slate">
+      <Title level={2} className="border-b border-line pb-1 text-lead leading-6 text-slate">
         {capital(pattern)}
       </Title>
       <View role="list">
@@ -80,7 +80,7 @@ function WhatGoesWrong({ found }: { found: readonly FoundFault[] }) {
   if (found.length === 0) return null;
   return (
     <View role="region" aria-label="What goes wrong" className="pt-2">
-      <Title level={2} className="border-b border-line pb-1 text-[1.25rem] leading-6 text-slate">
+      <Title level={2} className="border-b border-line pb-1 text-lead leading-6 text-slate">
         What goes wrong
       </Title>
       {found.slice(0, MOST_FAULTS).map(({ lift, style, fault }) => (

@@ -178,7 +178,7 @@ function Head({ lift, says }: { lift: Lift; says: string | null }) {
     <View className="flex-row items-center gap-3">
       {!wide && <IconButton icon="back" label="All lifts" onPress={() => router.push('/lifts')} />}
       <View className="min-w-0 flex-1">
-        <Title className="text-[1.75rem] leading-8">{lift.name}</Title>
+        <Title className="text-name leading-8">{lift.name}</Title>
         {says !== null && <Quiet>{says}</Quiet>}
       </View>
       {lift.counted === 'reps' && (

@@ -35,7 +35,7 @@ export function LiftRecord({ session, lift }: { session: SessionState; lift: Lif
       {countedSets(lift, 'working').map((set) => (
         <View key={set.id}>
           <View className="flex-row flex-wrap items-baseline gap-x-3">
-            <Figure className="text-[1.25rem]">
+            <Figure className="text-lead">
               {loadReps(set.loadG, set.reps, session.unit, counted)}
             </Figure>
             <Quiet>

@@ -125,7 +125,7 @@ function Films({
 
 function Notes({ looked, account }: { looked: Looked; account: Account }) {
   return (
-    <View className="gap-5">
+    <View className="gap-4">
       <LiftRecord {...looked} />
       <ReviewText key={keyOf(looked)} {...looked} trainerId={account.trainer.id} />
     </View>
@@ -139,13 +139,13 @@ function OneLift({ looked, account }: { looked: Looked; account: Account }) {
     <Films looked={looked} account={account} highest={width >= 900 ? height - 330 : height * 0.5} />
   );
   const title = (
-    <Title level={2} className="text-[1.75rem] leading-8">
+    <Title level={2} className="text-name leading-8">
       {nameOf(looked.lift)}
     </Title>
   );
   if (width < 1180) {
     return (
-      <View className="gap-5">
+      <View className="gap-4">
         {title}
         {films}
         <Notes looked={looked} account={account} />

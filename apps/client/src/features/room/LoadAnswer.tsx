@@ -30,9 +30,7 @@ export function LoadAnswer({
       <View className="flex-row flex-wrap items-end justify-between gap-x-3">
         <Quiet className="shrink">{title}</Quiet>
         <View className="flex-row items-baseline gap-1">
-          <Figure className="text-[2.5rem] leading-[2.75rem]">
-            {massNumber(load.loadG, unit)}
-          </Figure>
+          <Figure className="text-large leading-[2.75rem]">{massNumber(load.loadG, unit)}</Figure>
           <Quiet>{unit}</Quiet>
         </View>
       </View>

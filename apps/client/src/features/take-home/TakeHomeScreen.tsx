@@ -35,7 +35,7 @@ const pictures = [
 /** The page as it will be, to be read over before it is given away. */
 function Sheet({ page, large }: { page: Page; large: boolean }) {
   return (
-    <View role="region" aria-label="The page" className="gap-4 rounded-3xl bg-card p-5">
+    <View role="region" aria-label="The page" className="gap-4 rounded-3xl bg-card p-4">
       <View className="border-b-[3px] border-ink pb-2">
         <Title level={2}>{page.name}</Title>
         <Quiet>{`${page.day} · ${page.studio}`}</Quiet>
@@ -46,7 +46,7 @@ function Sheet({ page, large }: { page: Page; large: boolean }) {
             {title}
           </Strong>
           {lines.map((line) => (
-            <Body key={line} className={large ? 'text-[1.5rem] leading-8' : ''}>
+            <Body key={line} className={large ? 'text-figure leading-8' : ''}>
               {line}
             </Body>
           ))}

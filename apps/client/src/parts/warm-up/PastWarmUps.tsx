@@ -33,7 +33,7 @@ export function PastWarmUps({
               .filter(Boolean)
               .join(' · ')}
           </Quiet>
-          <Figure className="text-[1.25rem] leading-7">
+          <Figure className="text-lead leading-7">
             {record.sets.length > 0
               ? record.sets.map((set) => loadReps(set.loadG, set.reps, unit)).join('   ')
               : 'No warm-up set'}

@@ -22,7 +22,7 @@ export function WeekMoves({ done, planned }: { done: WeekCover; planned: WeekCov
             key={cover}
             role="listitem"
             aria-label={`${capital(cover)}: ${says}`}
-            className={`flex-row items-center gap-1.5 rounded-xl border-2 px-2.5 py-1 ${look}`}
+            className={`flex-row items-center gap-1.5 rounded-xl border-2 px-2 py-1 ${look}`}
           >
             {had && <Icon name="check" size={16} color="moss" />}
             <Quiet className="text-ink">{`${capital(cover)}${had || coming ? '' : ': not yet'}`}</Quiet>

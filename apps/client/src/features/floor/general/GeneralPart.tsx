@@ -43,7 +43,7 @@ function StepNow({ step, drill }: { step: GeneralStepState; drill: Drill }) {
         <Quiet>{`Now · ${amid(jobWords[step.job])}, ${steps.indexOf(step) + 1} of ${steps.length}`}</Quiet>
         <Quiet>{stepText(step)}</Quiet>
       </View>
-      <Title level={2} className="text-[1.75rem] leading-8">
+      <Title level={2} className="text-name leading-8">
         {drill.name}
       </Title>
       <StepTimer step={step} since={lane.session.generalSince} />

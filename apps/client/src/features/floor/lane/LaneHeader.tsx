@@ -37,7 +37,7 @@ function Heading() {
     <>
       <Title
         numberOfLines={least ? 1 : 2}
-        className={wide ? '' : least ? 'text-[1.25rem] leading-6' : 'text-[1.75rem] leading-7'}
+        className={wide ? '' : least ? 'text-lead leading-6' : 'text-name leading-7'}
       >
         {title}
       </Title>

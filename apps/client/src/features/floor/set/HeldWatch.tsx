@@ -32,7 +32,7 @@ function HoldClock({ onStop }: { onStop: (seconds: number) => void }) {
     <View className="flex-row items-center justify-between gap-3">
       {since !== null && (
         <View role="timer" aria-label={`held for ${passed} seconds`}>
-          <Figure className="text-[2.25rem] leading-[2.5rem]">{clock(passed)}</Figure>
+          <Figure className="text-large leading-[2.5rem]">{clock(passed)}</Figure>
         </View>
       )}
       <Button

@@ -38,11 +38,11 @@ export function LoadLine() {
         className="min-h-tap justify-center active:opacity-80"
       >
         <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
-          <Figure className={least ? 'text-[1.625rem]' : 'text-[2.25rem] leading-[2.5rem]'}>
+          <Figure className={least ? 'text-figure' : 'text-large leading-[2.5rem]'}>
             {`${load}${amount}`}
           </Figure>
           {reserve !== null && (
-            <Figure className={`text-marigold-text ${least ? 'text-[1.25rem]' : ''}`}>
+            <Figure className={`text-marigold-text ${least ? 'text-lead' : ''}`}>
               {`leave ${reserve}`}
             </Figure>
           )}

@@ -49,11 +49,7 @@ function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null
   const { lane, sheets } = useLane();
   const { space, least } = useSpace();
   const large =
-    space === 'roomy'
-      ? 'text-working'
-      : least
-        ? 'text-[1.875rem]'
-        : 'text-[2.75rem] leading-[3rem]';
+    space === 'roomy' ? 'text-working' : least ? 'text-name' : 'text-loud leading-[3rem]';
   if (view.next.kind !== 'step') return null;
   const { set } = view.next;
   const { unit } = lane.session;
@@ -81,7 +77,7 @@ function LoadAndReps({ view, reserve }: { view: LiftView; reserve: number | null
       {reserve !== null && (
         <Figure
           aria-label={`leave ${reserve} in reserve`}
-          className={`text-marigold-text ${least ? 'text-[1.25rem]' : 'text-[2rem] leading-[2.5rem]'}`}
+          className={`text-marigold-text ${least ? 'text-lead' : 'text-title leading-[2.5rem]'}`}
         >
           {`leave ${reserve}`}
         </Figure>
@@ -200,9 +196,7 @@ export function NowCard() {
         <Quiet numberOfLines={1} className="min-w-0 shrink">
           {what.filter(Boolean).join(' · ')}
         </Quiet>
-        {over !== null && (
-          <CountUp sinceMs={over} className="text-[1.25rem] leading-6 text-slate" />
-        )}
+        {over !== null && <CountUp sinceMs={over} className="text-lead leading-6 text-slate" />}
         {!rest && <ToTheSet />}
       </View>
       <LoadAndReps view={view} reserve={reserve} />

@@ -19,7 +19,7 @@ export function RestStrip({ rest, action }: { rest: Rest; action: ReactNode }) {
           aria-label={`Rest of ${clock(seconds)}`}
           className="flex-row items-baseline gap-2"
         >
-          <Countdown endsMs={endsMs} className="text-[2rem] leading-[2.25rem]" />
+          <Countdown endsMs={endsMs} className="text-title leading-[2.25rem]" />
           {ample && <Quiet className="text-marigold-text">{`rest of ${clock(seconds)}`}</Quiet>}
         </View>
         {action}

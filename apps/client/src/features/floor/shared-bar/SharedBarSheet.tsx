@@ -45,7 +45,7 @@ function Turns({ order, both, unit }: { order: Order; both: readonly [AtBar, AtB
           >
             <View className="min-w-0 flex-1">
               <Quiet>{`${both[turn.who].lane.name}${step?.kind === 'working' ? ' · work' : ''}`}</Quiet>
-              <Figure className="text-[1.375rem] leading-7">
+              <Figure className="text-lead leading-7">
                 {loadReps(turn.loadG, step?.reps ?? 0, unit)}
               </Figure>
             </View>
