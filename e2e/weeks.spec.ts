@@ -160,9 +160,7 @@ test('a client who has stalled is said to have, with what says so; one thing is 
   await expect(page.getByRole('heading', { name: 'What worked before' })).toBeVisible();
 });
 
-test('lighter weeks have their reason, ask less, and are ordinary again', async ({
-  page,
-}) => {
+test('lighter weeks have their reason, ask less, and are ordinary again', async ({ page }) => {
   await openDemo(page);
   await page.goto('/clients');
   await page.getByRole('link', { name: 'Teodor Brisling' }).click();

@@ -50,8 +50,7 @@ export const planRows = {
   ),
   'turned-down-week': row(
     { reason: 'word', why: 'why' },
-    ({ reason, why }) =>
-      `A lighter week (${reason}): a third fewer sets, a little lighter. ${why}`,
+    ({ reason, why }) => `A lighter week (${reason}): a third fewer sets, a little lighter. ${why}`,
   ),
   'nothing-light-enough': row(
     { lift: 'word', why: 'why' },
