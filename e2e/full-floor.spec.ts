@@ -154,12 +154,12 @@ test('four clients for twenty minutes: a pair, a lane handed over, half of it wi
   await other.getByRole('tab').nth(3).click();
   await tabs.nth(3).click();
   await expect.poll(() => standing(other)).toBe(await standing(page));
-  await expect(other.getByText(/^You follow this one/)).toBeVisible();
+  await expect(other.getByText(/has this lane: you follow it$/)).toBeVisible();
   await button(other, /^More for /).click();
   await button(other, 'Take over').click();
   await expect(button(other, /^Hand over to /).first()).toBeVisible();
   await other.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByText(/^You follow this one/)).toBeVisible();
+  await expect(page.getByText(/has this lane: you follow it$/)).toBeVisible();
   const before = await standing(other);
   // A tap within a second of a set that came from another device would be taken for that set.
   await other.clock.runFor(1100);
