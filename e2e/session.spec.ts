@@ -129,7 +129,9 @@ test('a session from the day to the next plan, one tap a set', async ({ page }) 
   await expectNoOverflow(page);
   // Another scheme decides anew at once.
   await page.getByRole('button', { name: 'Change next time for Romanian deadlift' }).click();
-  await page.getByRole('button', { name: /^Romanian deadlift: next load from reps in reserve/ }).click();
+  await page
+    .getByRole('button', { name: /^Romanian deadlift: next load from reps in reserve/ })
+    .click();
   const schemes = page.getByRole('dialog', { name: 'How Romanian deadlift goes on' });
   await expectAccessible(page);
   await schemes.getByRole('button', { name: 'Load waits for clean sets' }).click();
