@@ -5,6 +5,9 @@ import { tone } from './tone';
 const HEIGHT = 56;
 const GAP = 6;
 const WIDEST = 36;
+/** How wide a column of so many is, so that rows of them stand under each other. */
+const columnWide = (width: number, count: number) =>
+  Math.min(WIDEST, (width - GAP * (count - 1)) / count);
 
 /** A session's share of clean reps, 0 to 1, and whether it counts as clean on the whole. */
 interface Bar {
@@ -19,7 +22,7 @@ export function CleanBars({ bars, says }: { bars: readonly Bar[]; says: string }
       height={HEIGHT}
       says={says}
       draw={(width) => {
-        const each = Math.min(WIDEST, (width - GAP * (bars.length - 1)) / bars.length);
+        const each = columnWide(width, bars.length);
         const full = HEIGHT - 6;
         return (
           <>
@@ -73,7 +76,7 @@ export function MarkBars({ counts, says }: { counts: readonly number[]; says: st
       height={LOW}
       says={says}
       draw={(width) => {
-        const each = Math.min(WIDEST, (width - GAP * (counts.length - 1)) / counts.length);
+        const each = columnWide(width, counts.length);
         return counts.map((count, at) => {
           const height =
             count === 0 ? 2 : Math.max(6, (Math.min(count, MOST_MARKED) / MOST_MARKED) * LOW);

@@ -23,7 +23,12 @@ export function Slope({
   const draw = (width: number) => {
     const x = (growth: number) =>
       (width * (Math.max(-REACH, Math.min(REACH, growth)) + REACH)) / (2 * REACH);
-    const figure = { fontFamily: 'Atkinson', fontSize: 12, y: HEIGHT - 3, fill: tone('slate') };
+    const figure = {
+      fontFamily: 'BarlowCondensed_600SemiBold',
+      fontSize: 13,
+      y: HEIGHT - 3,
+      fill: tone('slate'),
+    };
     const [zero, wanted] = [x(0), x(worth)];
     return (
       <>

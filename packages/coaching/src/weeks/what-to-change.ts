@@ -1,5 +1,5 @@
 import { findLift } from '@spalo/catalog';
-import { blockChanges, type BlockState, type OneChange } from '@spalo/core/block';
+import type { BlockState, OneChange } from '@spalo/core/block';
 import { changeOf } from '@spalo/core/blocks';
 import { changeText, listText } from '@spalo/core/unit';
 import type { Advice, BlockBefore, LiftWorking } from './working';
@@ -56,7 +56,7 @@ function bestChange(
 }
 
 const keep = (why: string): Advice => ({
-  change: blockChanges[0],
+  change: 'nothing',
   liftIds: null,
   says: 'Kept as it was',
   why,

@@ -109,9 +109,10 @@ const likelihood = ({ yy, ya, yb, aa, ab, bb, logs }: Sums, growth: number, afte
  */
 export function growthsOf(levels: readonly Level[], trainingMonths: number): Map<number, number> {
   const usual = GAIN.first * Math.exp(-trainingMonths / GAIN.fades) + GAIN.lasting + 0.001;
+  const all = turnsOver(levels.at(-1)?.week ?? 0);
   const judged: { growth: number; log: number }[] = [];
   for (const form of FORMS) {
-    for (const turns of turnsOver(levels.at(-1)?.week ?? 0)) {
+    for (const turns of all) {
       const sums = levels.length > 0 ? sumsOf(levels, turns, form) : null;
       const never = turns.turn === Infinity;
       const afters = never ? [{ after: 0, share: 1 }] : AFTERS;
