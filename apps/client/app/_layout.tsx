@@ -2,7 +2,6 @@ import '../global.css';
 import { AtkinsonHyperlegibleNext_400Regular } from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular';
 import { AtkinsonHyperlegibleNext_600SemiBold } from '@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold';
 import { BarlowCondensed_600SemiBold } from '@expo-google-fonts/barlow-condensed/600SemiBold';
-import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { useFonts } from 'expo-font';
 import { Slot, usePathname } from 'expo-router';
 import { useEffect } from 'react';
@@ -15,11 +14,10 @@ import { registerServiceWorker } from '@/shell/service-worker';
 import { Shell } from '@/shell/Shell';
 import { SignIn } from '@/shell/sign-in';
 import { AccountContext } from '@/shell/use-signed-in';
+import { WithFetched } from '@/shell/WithFetched';
 import { holderOf, openJournal, openLastJournal } from '@/state/device';
 import { useAccount } from '@/state/queries';
-import { isWorthKeeping, OFFLINE_DAYS_MS, persister, queryClient } from '@/state/query-client';
 import { useSettings } from '@/state/settings';
-import { FETCHED } from '@/state/upgrade-fetched';
 import { useConnection, useJournalHolder } from '@/state/use-journal';
 import { useSync } from '@/state/use-sync';
 import { useSendFilms } from '@/state/film/use-send-films';
@@ -43,19 +41,9 @@ export default function Layout() {
     void navigator.storage?.persist?.();
   }, []);
   return (
-    <PersistQueryClientProvider
-      client={queryClient}
-      persistOptions={{
-        persister,
-        maxAge: OFFLINE_DAYS_MS,
-        buster: FETCHED,
-        dehydrateOptions: { shouldDehydrateQuery: isWorthKeeping },
-      }}
-      // What was kept may be older than what this device has sent since: show it, and fetch anew.
-      onSuccess={() => void queryClient.invalidateQueries()}
-    >
+    <WithFetched>
       <Gate />
-    </PersistQueryClientProvider>
+    </WithFetched>
   );
 }
 

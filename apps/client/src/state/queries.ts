@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
 import { journal } from './device';
-import { forgetFetched, queryClient } from './query-client';
+import { forgetFetched, kept, queryClient } from './query-client';
 import { overlayBookings } from './resources/bookings';
 import { overlayClients } from './resources/clients';
 import { overlayOwnLifts } from './resources/own-lifts';
@@ -139,6 +139,7 @@ export function useClientSessions(clientId: string) {
   const query = useQuery({
     queryKey: ['sessions', clientId],
     queryFn: () => call('clientSessions', { params: { id: clientId }, query: {} }),
+    persister: kept.persister,
   });
   const local = useSessions();
   const sessions = useMemo(() => {

@@ -1,13 +1,8 @@
 import { QueryClient, type Query } from '@tanstack/react-query';
-import type { PersistedClient } from '@tanstack/react-query-persist-client';
-import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
-import { createStore as createIdb, del, get, set } from 'idb-keyval';
 import { ApiProblem, Unreachable } from '../api/call';
-import { fetchedToday } from './upgrade-fetched';
-
-const DAY_MS = 24 * 3600 * 1000;
-/** How long the device can work from what it fetched last. */
-export const OFFLINE_DAYS_MS = 14 * DAY_MS;
+import { deviceRecords } from './fetched/device-records';
+import { keepQueries, OFFLINE_DAYS_MS } from './fetched/kept-queries';
+import { useProblem } from './problems';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -21,29 +16,29 @@ export const queryClient = new QueryClient({
   },
 });
 
-const kept = createIdb('spalo-fetched', 'queries');
+const saying = (what: string) => (error: unknown) => {
+  const why = error instanceof Error ? error.message : 'the device refused';
+  useProblem.setState({ problem: `${what}: ${why}.` });
+};
 
-/** Keeps what was fetched in IndexedDB, for a start without network. */
-export const persister = createAsyncStoragePersister({
-  storage: {
-    getItem: (key) => get<string>(key, kept).then((value) => value ?? null),
-    setItem: (key, value) => set(key, value, kept),
-    removeItem: (key) => del(key, kept),
-  },
-  deserialize: (text) => fetchedToday(JSON.parse(text) as PersistedClient),
-});
+/** Without network, what was fetched before is all there is; the trainer hears that it will not be there. */
+export const sayNotKept = saying('What was fetched could not be kept for use without network');
+const sayNotForgotten = saying('What this device had fetched could not be deleted from it');
 
-/**
- * All that was ever fetched: a query that failed since, for want of network, still holds what it had. Not whom a link is
- * for: that is for nobody who opens this browser later.
- */
-export const isWorthKeeping = ({ queryKey, state }: Query): boolean =>
-  state.data !== undefined && queryKey[0] !== 'link';
+export const kept = keepQueries(queryClient, deviceRecords, sayNotKept);
 
 /** Lets go of all that was fetched of clients who were deleted for good. */
 export function forgetFetched(clientIds: readonly string[]): void {
   const gone = new Set<unknown>(clientIds);
+  if (gone.size === 0) return;
   queryClient.removeQueries({ predicate: ({ queryKey }) => gone.has(queryKey[1]) });
+  kept.forget(gone).catch(sayNotForgotten);
+}
+
+/** Lets go of all that was fetched but what is for nobody in particular: on the device too. */
+export async function forgetAllFetched(ofNobody: ReadonlySet<unknown> = new Set()): Promise<void> {
+  queryClient.removeQueries({ predicate: ({ queryKey }) => !ofNobody.has(queryKey[0]) });
+  await kept.forgetAll().catch(sayNotForgotten);
 }
 
 /** Calls back, later, once something that was fetched has become another; answers how to stop that. */

@@ -4,6 +4,7 @@ import type { PastSet } from '@spalo/core/strength';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
+import { kept } from './query-client';
 import { useSessions } from './use-journal';
 
 /**
@@ -15,6 +16,7 @@ export function useEvidence(client: Client): PastSet[] | undefined {
   const query = useQuery({
     queryKey: ['evidence', id],
     queryFn: async () => (await call('evidence', { params: { id } })).sets,
+    persister: kept.persister,
   });
   const sessions = useSessions();
   const served = query.data ?? (query.isError ? client.history.evidence : undefined);

@@ -9,6 +9,7 @@ import type { LiftPlan, PastStep } from '@spalo/core/session';
 import type { PastSet } from '@spalo/core/strength';
 import { nowIso } from '@spalo/core/unit';
 import { noHabit, type RampHabit } from '@spalo/core/warm-up';
+import type { PersistedQuery } from '@tanstack/query-persist-client-core';
 import { hashKey } from '@tanstack/react-query';
 
 /** What this version keeps of what was fetched; another number means another shape. */
@@ -85,6 +86,11 @@ interface Fetched {
   clientState: {
     queries: { queryKey: readonly unknown[]; state: { data?: unknown } }[];
   };
+}
+
+/** All that was fetched, as versions before a record a query kept it: one text. */
+export interface FetchedAsOne extends Fetched {
+  clientState: { queries: Omit<PersistedQuery, 'buster'>[] };
 }
 
 /**

@@ -6,7 +6,7 @@ import { FETCHED, fetchedToday } from './upgrade-fetched';
 
 const device = JSON.parse(
   gunzipSync(
-    readFileSync(path.resolve(__dirname, '../../../../fixtures/version-1/device.json.gz')),
+    readFileSync(path.resolve(__dirname, '../../../../../fixtures/version-1/device.json.gz')),
   ).toString(),
 ) as { indexedDb: Record<string, [string, string][]> };
 type Kept = Parameters<typeof fetchedToday>[0];
