@@ -38,6 +38,8 @@ export interface BuildWish {
   sessionsLeft?: number;
   fixed: readonly Fixed[];
   banned: readonly string[];
+  /** The lifts of the session as it stood before the trainer changed what is asked: what need not change stays. */
+  stood?: readonly string[];
 }
 
 /** How many lifts that are new, each a weight to be found, somebody takes in at once. */
@@ -75,7 +77,12 @@ function secondsBy(plan: PlannedLift, setChoice: readonly number[], room: Room):
   });
 }
 
-function meritsOf(lift: Lift, training: Training, usual: readonly string[]): Merit[] {
+function meritsOf(
+  lift: Lift,
+  training: Training,
+  usual: readonly string[],
+  stood: readonly string[],
+): Merit[] {
   const { client, now } = training;
   const { liked = [], disliked = [] } = client.wishes ?? {};
   const { lastDone } = memoryOf(client.history, lift.id);
@@ -89,6 +96,7 @@ function meritsOf(lift: Lift, training: Training, usual: readonly string[]): Mer
     ['usual', usual.includes(lift.id)],
     ['suits', suitsTheirYears(client, lift.id)],
     ['steady', slow && isSteady(lift.position)],
+    ['stood', stood.includes(lift.id)],
     ['new', lastDone === null && !client.reports.some(({ liftId }) => liftId === lift.id)],
   ];
   return all.filter(([, holds]) => holds).map(([merit]) => merit);
@@ -128,7 +136,7 @@ export function buildAskFor(training: Training, wish: BuildWish, generalS: numbe
     const entry = entries.find(({ lift }) => lift.id === liftId)!;
     const plan = planLift(entry, input, false);
     if (!plan) return [];
-    const merits = meritsOf(entry.lift, training, usual);
+    const merits = meritsOf(entry.lift, training, usual, wish.stood ?? []);
     const isNew = merits.includes('new');
     return [{ lift: entry.lift, seconds: secondsBy(plan, setChoice, room), isNew, merits }];
   });

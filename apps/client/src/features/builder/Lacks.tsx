@@ -6,7 +6,7 @@ import { Banner } from '../../design/Banner';
 import { Button } from '../../design/Button';
 import { Chip } from '../../design/Chip';
 import { Body, Quiet, Strong } from '../../design/Words';
-import { lackText, uncoveredText } from '../../parts/words/builder-words';
+import { idleText, lackText, uncoveredText } from '../../parts/words/builder-words';
 import type { Builder } from './use-builder';
 
 /** What is left out by hand, each with the way back. */
@@ -51,9 +51,10 @@ export function Lacks({ built, builder }: { built: BuiltFor; builder: Builder })
       </View>
     );
   }
-  const { uncovered } = built.session;
+  const { uncovered, idle } = built.session;
   return (
     <View className="gap-3">
+      {idle && <Quiet className="text-ink">{idleText(idle)}</Quiet>}
       {uncovered.length > 0 && (
         <View className="gap-1">
           <Strong>Still missing this week</Strong>

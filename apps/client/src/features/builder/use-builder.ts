@@ -19,13 +19,19 @@ interface ByHand {
   banned: readonly string[];
 }
 
+/** And the lifts as they stood when it was set: what need not change stays. */
+interface Asked extends ByHand {
+  stood: readonly string[];
+}
+
 const USUAL_MINUTES = 60;
 
 /** A session that was built before comes back as it was kept. */
-const fromBooking = (booking: Booking | undefined): ByHand => ({
+const fromBooking = (booking: Booking | undefined): Asked => ({
   minutes: booking?.minutes ?? USUAL_MINUTES,
   fixed: (booking?.lifts ?? []).map(({ liftId, sets }, place) => ({ liftId, sets, place })),
   banned: [],
+  stood: [],
 });
 
 /** What the worker said last: what it built, or that it could not. */
@@ -43,7 +49,7 @@ export function useBuilder(
   account: Account,
   booking: Booking | undefined,
 ) {
-  const [byHand, setByHand] = useState<ByHand>(() => fromBooking(booking));
+  const [byHand, setByHand] = useState<Asked>(() => fromBooking(booking));
   const [tries, setTries] = useState(0);
   const own = useTeaching();
   const [answer, setAnswer] = useState<Answer>({ built: null, failed: false, to: null });
@@ -78,7 +84,12 @@ export function useBuilder(
     /** Whether it answers what is asked now. */
     isNew: answer.to === ask,
     lifts,
-    ...changes(setByHand, lifts),
+    ...changes(
+      (change) =>
+        setByHand((before) => ({ ...change(before), stood: lifts.map(({ liftId }) => liftId) })),
+      lifts,
+    ),
+    startOver: () => setByHand((before) => ({ ...before, fixed: [], banned: [], stood: [] })),
     again: () => setTries(tries + 1),
   };
 }
@@ -144,7 +155,6 @@ function changes(set: SetByHand, lifts: readonly SessionLift[]) {
         banned: [],
         fixed: taken.map(({ liftId, sets }, place) => ({ liftId, sets, place })),
       })),
-    startOver: () => set((before) => ({ ...before, fixed: [], banned: [] })),
   };
 }
 

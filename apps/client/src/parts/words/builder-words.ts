@@ -1,7 +1,7 @@
-import { amid, countText } from '@spalo/core/unit';
+import { amid, countText, listText } from '@spalo/core/unit';
 import { closedText } from '@spalo/core/words';
 import { findLift } from '@spalo/catalog';
-import type { Lack, Peak, Reason, Uncovered } from '@spalo/core/builder';
+import type { Idle, Lack, Peak, Reason, Uncovered } from '@spalo/core/builder';
 import { capital } from '../../design/sentence';
 import { minutesText } from './ramp-words';
 
@@ -18,6 +18,7 @@ const meritWords: Record<
   usual: 'the usual one for them',
   suits: 'suits their years',
   steady: 'seated or supported',
+  stood: 'as it stood',
   new: 'new to them',
 };
 
@@ -63,6 +64,10 @@ export function lackText(lack: Lack): string {
       return `${lack.lifts === 1 ? 'One lift' : `${lack.lifts} lifts`} too many that are new to them: let one go.`;
     case 'nothing open':
       return 'Nothing is open for them here: look at their flags, or choose another room.';
+    case 'week':
+      return lack.full.length > 0
+        ? `The week has had its sets of ${listText(lack.full)}, and nothing else here is worth a place: keep a lift to have it all the same.`
+        : 'Nothing that is open here is worth a place today: keep a lift to have it all the same.';
     case 'order':
       return 'No order keeps grip and low back fresh for what needs them: let a place go, or one of the lifts.';
     default:
@@ -84,7 +89,20 @@ export function uncoveredText({ cover, by }: Uncovered): string {
       return `${name}: would be one more lift that is new to them.`;
     case 'time':
       return `${name}: ${minutesText(by.seconds)} more would hold it.`;
+    case 'week':
+      return `${name}: the week has had its sets of ${by.muscle}.`;
     case 'enough':
       return `${name}: the other lifts were worth more today.`;
   }
 }
+
+const idleWords: Record<Idle['by'], string> = {
+  week: 'the week has had its sets of what is open',
+  new: 'what is left would be more that is new to them',
+  alike: 'what is left does what is in it already',
+  worth: 'what is left would take more than it brings',
+};
+
+/** Time that a session leaves free, and why. */
+export const idleText = ({ seconds, by }: Idle): string =>
+  `${minutesText(seconds)} are free: ${idleWords[by]}.`;

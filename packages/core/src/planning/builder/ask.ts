@@ -1,6 +1,6 @@
 import type { Lift } from '../../lift/lift';
-import type { Muscle } from '../../lift/muscles';
-import type { WeekCover } from './week';
+import { muscles, type Muscle } from '../../lift/muscles';
+import { setsIn, setsOfMuscle, type WeekCover } from './week';
 import type { StoredWhy } from '../../words/why';
 
 /** Why a lift is worth something of its own, whatever else the session holds. */
@@ -12,6 +12,7 @@ export const merits = [
   'usual',
   'suits',
   'steady',
+  'stood',
   'new',
 ] as const;
 export type Merit = (typeof merits)[number];
@@ -119,6 +120,12 @@ export function countLimits(ask: BuildAsk): CountLimit[] {
   ];
 }
 
+/** A limit on the sets of a muscle in a session. */
+export interface MuscleLimit {
+  muscle: Muscle;
+  most: number;
+}
+
 /** The numbers of sets that a candidate can have: what was fixed, else any that can be chosen; none when banned. */
 export function setsFor({ lift }: Candidate, ask: BuildAsk): readonly number[] {
   const fixed = ask.fixed.find(({ liftId }) => liftId === lift.id);
@@ -133,4 +140,49 @@ export function secondsFor({ seconds }: Candidate, sets: number, { setChoice }: 
   const last = setChoice.length - 1;
   const each = last > 0 ? seconds[last]! - seconds[last - 1]! : seconds[0]! / setChoice[0]!;
   return Math.max(0, Math.round(seconds[last]! + each * (sets - setChoice[last]!)));
+}
+
+/** The lifts that the trainer fixed. */
+const isFixedIn = (ask: BuildAsk, { lift }: Candidate) =>
+  ask.fixed.some(({ liftId }) => liftId === lift.id);
+
+/** The most sets of a muscle that lifts beside the fixed ones could bring: one of each job, as many as the time holds. */
+function mostBeside(muscle: Muscle, free: readonly Candidate[], ask: BuildAsk): number {
+  const byJob = new Map<string, number>();
+  let shortest = Infinity;
+  for (const candidate of free) {
+    const choice = setsFor(candidate, ask);
+    const job = jobOf(candidate.lift);
+    const sets = Math.max(...choice) * setsOfMuscle(candidate.lift, muscle);
+    byJob.set(job, Math.max(byJob.get(job) ?? 0, sets));
+    shortest = Math.min(shortest, secondsFor(candidate, Math.min(...choice), ask));
+  }
+  const lifts = Math.min(MOST_LIFTS, Math.floor(ask.seconds / shortest));
+  const largest = [...byJob.values()].toSorted((one, other) => other - one).slice(0, lifts);
+  return largest.reduce((sum, sets) => sum + sets, 0);
+}
+
+/**
+ * What the week still has room for, muscle by muscle; what the trainer fixed is never too much. Limits that no session
+ * could pass are left out: they would only make it slower to find.
+ */
+export function muscleLimits(ask: BuildAsk): MuscleLimit[] {
+  const fixed = ask.candidates.filter((candidate) => isFixedIn(ask, candidate));
+  const free = ask.candidates.filter(
+    (candidate) => !isFixedIn(ask, candidate) && setsFor(candidate, ask).length > 0,
+  );
+  return muscles.flatMap((muscle): MuscleLimit[] => {
+    const setsBy = (of: (choice: readonly number[]) => number) =>
+      fixed.reduce(
+        (sum, each) => sum + of(setsFor(each, ask)) * setsOfMuscle(each.lift, muscle),
+        0,
+      );
+    const room = Math.max(0, ask.weeklySets.high - setsIn(ask.week, muscle));
+    const most = Math.max(
+      room,
+      setsBy((choice) => Math.min(...choice)),
+    );
+    const possible = setsBy((choice) => Math.max(...choice)) + mostBeside(muscle, free, ask);
+    return possible > most ? [{ muscle, most }] : [];
+  });
 }

@@ -1,5 +1,6 @@
 import { secondsFor, type BuildAsk, type Candidate, type Chosen } from './ask';
 import type { Cover } from './cover';
+import { fullMuscleBeside, idleOf, type Idle } from './idle';
 import { lacksOf, uncoveredBy, type Lack, type Uncovered } from './lacks';
 import { inBestOrder } from './order';
 import { choiceOf, programmeOf, type Solve } from './programme';
@@ -20,6 +21,8 @@ export interface BuiltSession {
   lifts: BuiltLift[];
   /** Movements that the week lacks and the session does not bring. */
   uncovered: Uncovered[];
+  /** Time that it leaves free, where that would be enough for a lift more. */
+  idle: Idle | null;
   /** What it is worth, in points; only to compare sessions of one ask. */
   points: number;
   /** Seconds that its lifts take. */
@@ -76,7 +79,7 @@ export function buildSession(
   if (lacks.length > 0) return { lacks };
   const found = solved(ask, solve);
   if (found === 'order') return { lacks: [{ limit: 'order' }] };
-  if (!found || found.length === 0) return { lacks: [{ limit: 'time', seconds: leastMore(ask) }] };
+  if (!found || found.length === 0) return { lacks: [nothingOf(ask)] };
   const choice = found.map(({ taken }) => taken);
   const worthOf = worthIn(ask);
   const lifts = found.map(({ taken, candidate, isNew }) => ({
@@ -86,19 +89,28 @@ export function buildSession(
     reasons: reasonsFor(taken, choice, ask, worthOf),
     instead: insteadOf(taken, choice, ask, worthOf),
   }));
-  const withTimes = found.map(({ candidate }, at) => ({ candidate, seconds: lifts[at]!.seconds }));
+  const withTimes = found.map(({ candidate, taken }, at) => ({
+    candidate,
+    taken,
+    seconds: lifts[at]!.seconds,
+  }));
   return {
     session: {
       lifts,
       uncovered: uncoveredBy(withTimes, ask, coverBy),
+      idle: idleOf(choice, ask),
       points: worthOf(choice).points,
       seconds: lifts.reduce((sum, { seconds }) => sum + seconds, 0),
     },
   };
 }
 
-/** How many seconds more the shortest lift would need. */
-function leastMore(ask: BuildAsk): number {
+/** Why not one lift has a place: the time, or the week. */
+function nothingOf(ask: BuildAsk): Lack {
   const shortest = Math.min(...ask.candidates.map((each) => Math.min(...each.seconds)));
-  return Math.max(0, shortest - ask.seconds);
+  const seconds = shortest - ask.seconds;
+  if (seconds > 0) return { limit: 'time', seconds };
+  const fullMuscle = fullMuscleBeside([], ask);
+  const full = ask.candidates.flatMap((candidate) => fullMuscle(candidate) ?? []);
+  return { limit: 'week', full: [...new Set(full)] };
 }

@@ -10,6 +10,7 @@ export {
 } from './ask';
 export { buildSession, type Built, type BuiltLift, type BuiltSession } from './build';
 export { coverOf, covers, type Cover } from './cover';
+export type { Idle } from './idle';
 export type { Lack, Uncovered } from './lacks';
 export { inBestOrder, needs, tires, tiresBefore } from './order';
 export { programmeOf, type IntegerProgramme, type Solve } from './programme';

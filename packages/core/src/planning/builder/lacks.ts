@@ -1,4 +1,6 @@
-import { secondsFor, setsFor, type BuildAsk, type Candidate, type Shut } from './ask';
+import type { Muscle } from '../../lift/muscles';
+import { secondsFor, setsFor, type BuildAsk, type Candidate, type Chosen, type Shut } from './ask';
+import { fullMuscleBeside } from './idle';
 import type { StoredWhy } from '../../words/why';
 import { coverOf, covers, type Cover } from './cover';
 
@@ -8,7 +10,9 @@ export type Lack =
   | { limit: 'new'; lifts: number }
   | { limit: Shut['by']; liftId: string; why: StoredWhy }
   | { limit: 'nothing open' }
-  | { limit: 'order' };
+  | { limit: 'order' }
+  /** Nothing that is open is worth a place: mostly since the week has had its sets of these. */
+  | { limit: 'week'; full: Muscle[] };
 
 const fewest = (candidate: Candidate, ask: BuildAsk) =>
   Math.min(...setsFor(candidate, ask).map((sets) => secondsFor(candidate, sets, ask)));
@@ -39,13 +43,14 @@ export interface Uncovered {
     | { limit: 'banned' }
     | { limit: 'new' }
     | { limit: 'time'; seconds: number }
+    | { limit: 'week'; muscle: Muscle }
     | { limit: 'enough' };
 }
 
 function whyUncovered(
   cover: Cover,
   ask: BuildAsk,
-  left: { seconds: number; isNewFull: boolean },
+  left: { seconds: number; isNewFull: boolean; choice: readonly Chosen[] },
   patternOf: (liftId: string) => Cover | null,
 ): Uncovered['by'] {
   const open = ask.candidates.filter(({ lift }) => coverOf(lift) === cover);
@@ -56,18 +61,23 @@ function whyUncovered(
   if (allowed.length === 0) return { limit: 'banned' };
   const known = allowed.filter(({ isNew }) => !(isNew && left.isNewFull));
   if (known.length === 0) return { limit: 'new' };
-  const over = Math.min(...known.map((each) => fewest(each, ask))) - left.seconds;
+  const full = known.map(fullMuscleBeside(left.choice, ask));
+  const [muscle] = full;
+  if (muscle && full.every((each) => each !== null)) return { limit: 'week', muscle };
+  const roomy = known.filter((_, at) => full[at] === null);
+  const over = Math.min(...roomy.map((each) => fewest(each, ask))) - left.seconds;
   return over > 0 ? { limit: 'time', seconds: over } : { limit: 'enough' };
 }
 
 /** The movements that the week lacks and the session does not bring. `coverBy`: the cover of a lift that is shut. */
 export function uncoveredBy(
-  chosen: readonly { candidate: Candidate; seconds: number }[],
+  chosen: readonly { candidate: Candidate; taken: Chosen; seconds: number }[],
   ask: BuildAsk,
   coverBy: (liftId: string) => Cover | null,
 ): Uncovered[] {
   const left = {
     seconds: ask.seconds - chosen.reduce((sum, { seconds }) => sum + seconds, 0),
+    choice: chosen.map(({ taken }) => taken),
     isNewFull: chosen.filter(({ candidate }) => candidate.isNew).length >= ask.mostNew,
   };
   return covers

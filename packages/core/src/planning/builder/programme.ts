@@ -1,11 +1,13 @@
 import {
   countLimits,
+  muscleLimits,
   secondsFor,
   setsFor,
   type BuildAsk,
   type Candidate,
   type Chosen,
 } from './ask';
+import type { Muscle } from '../../lift/muscles';
 import { withoutDominated } from './dominated';
 import { coverOf, covers } from './cover';
 import { setsOfMuscle } from './week';
@@ -74,7 +76,11 @@ const sum = (options: readonly Option[], times: (option: Option) => number) =>
     return by === 0 ? [] : [{ column: option.name, times: by }];
   });
 
-/** What must hold: more sets only after the fewest, what is fixed, the time, and the limits on numbers. */
+/** The sets of a muscle that options bring. */
+const muscleSets = (options: readonly Option[], muscle: Muscle) =>
+  sum(options, ({ candidate, more }) => more * setsOfMuscle(candidate.lift, muscle));
+
+/** What must hold: more sets only after the fewest, what is fixed, the time, and the limits on numbers of lifts and of sets. */
 function limits(ask: BuildAsk, options: readonly Option[]): Row[] {
   const firsts = firstOf(options);
   const fixed = firsts.filter((option) => ask.fixed.some(({ liftId }) => liftId === option.liftId));
@@ -104,6 +110,11 @@ function limits(ask: BuildAsk, options: readonly Option[]): Row[] {
       terms: sum(firsts, ({ candidate }) => (counts(candidate) ? 1 : 0)),
       high: most,
     })),
+    ...muscleLimits(ask).map(({ muscle, most }, at): Row => ({
+      name: `most${at}`,
+      terms: muscleSets(options, muscle),
+      high: most,
+    })),
   ].filter(({ terms }) => terms.length > 0);
 }
 
@@ -126,25 +137,17 @@ function coveredBy(
   };
 }
 
-/** Columns for what sets a muscle lacks, and for those that are too many. */
-function muscleTerms(ask: BuildAsk, options: readonly Option[]) {
-  return muscleWishes(ask).flatMap(({ muscle, isFocus, wanted, room }, at) => {
-    const sets = sum(options, ({ candidate, more }) => more * setsOfMuscle(candidate.lift, muscle));
-    const lacks = `lacks${at}`;
-    const over = `over${at}`;
+/** A column for the sets that each muscle lacks. */
+const muscleTerms = (ask: BuildAsk, options: readonly Option[]) =>
+  muscleWishes(ask).map(({ muscle, isFocus, wanted }, at): { column: Column; row: Row } => {
+    const name = `lacks${at}`;
     const points = -(isFocus ? WORTH.lackingFocusSet : WORTH.lackingSet);
-    return [
-      {
-        column: { name: lacks, points, isChoice: false },
-        row: { name: `${lacks}by`, terms: [{ column: lacks, times: 1 }, ...sets], low: wanted },
-      },
-      {
-        column: { name: over, points: -WORTH.tooMany, isChoice: false },
-        row: { name: `${over}by`, terms: [{ column: over, times: -1 }, ...sets], high: room },
-      },
-    ];
+    const terms = [{ column: name, times: 1 }, ...muscleSets(options, muscle)];
+    return {
+      column: { name, points, isChoice: false },
+      row: { name: `${name}by`, terms, low: wanted },
+    };
   });
-}
 
 /** Forbids one choice of lifts, and no other. */
 const notAgain = (lifts: readonly string[], options: readonly Option[], at: number): Row => ({

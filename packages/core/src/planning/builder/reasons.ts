@@ -1,8 +1,16 @@
 import type { Muscle } from '../../lift/muscles';
-import { countLimits, secondsFor, setsFor, type BuildAsk, type Chosen, type Merit } from './ask';
+import {
+  countLimits,
+  muscleLimits,
+  secondsFor,
+  setsFor,
+  type BuildAsk,
+  type Chosen,
+  type Merit,
+} from './ask';
 import type { Cover } from './cover';
 import { hasOrder, inBestOrder } from './order';
-import type { Peak } from './week';
+import { setsOfMuscle, type Peak } from './week';
 import type { Worth, WorthOf } from './worth';
 
 /** Why a lift is in a session. */
@@ -52,9 +60,10 @@ export interface Instead extends Chosen {
   less: number;
 }
 
-/** Tells of choices whether they keep every limit: the time, the numbers, and that they have an order. */
+/** Tells of choices whether they keep every limit: the time, the numbers of lifts and of sets, and that they have an order. */
 export function limitsOf(ask: BuildAsk): (choice: readonly Chosen[]) => boolean {
   const limits = countLimits(ask);
+  const ofMuscles = muscleLimits(ask);
   const byId = new Map(ask.candidates.map((candidate) => [candidate.lift.id, candidate]));
   const isPlaced = ask.fixed.some(({ place }) => place !== undefined);
   return (choice) => {
@@ -73,6 +82,10 @@ export function limitsOf(ask: BuildAsk): (choice: readonly Chosen[]) => boolean 
       taken.every(({ candidate, sets }) => setsFor(candidate, ask).includes(sets)) &&
       limits.every(
         ({ counts, most }) => taken.filter(({ candidate }) => counts(candidate)).length <= most,
+      ) &&
+      ofMuscles.every(
+        ({ muscle, most }) =>
+          taken.reduce((sum, { lift, sets }) => sum + sets * setsOfMuscle(lift, muscle), 0) <= most,
       ) &&
       (isPlaced
         ? inBestOrder(taken, ask.steadyFirst) !== null

@@ -15,8 +15,6 @@ export const WORTH = {
   /** A set that a muscle lacks, of its share of today; of a muscle that the goal names. */
   lackingSet: 2,
   lackingFocusSet: 4,
-  /** A set over the most of a week. */
-  tooMany: 3,
   /** A position of a muscle that the week has not had; of one that the goal names. */
   position: 0.5,
   focusPosition: 3,
@@ -30,6 +28,8 @@ export const WORTH = {
     usual: 2,
     suits: 3,
     steady: 3,
+    /** What stands is changed for more than a little. */
+    stood: 3,
     new: -2,
   } satisfies Record<Merit, number>,
 } as const;
@@ -43,22 +43,19 @@ export interface MuscleWish {
   isFocus: boolean;
   /** Sets asked for today. */
   wanted: number;
-  /** Sets that the week still has room for. */
-  room: number;
 }
 
 const halves = (sets: number) => Math.round(sets * 2) / 2;
 
 /** What is wanted of each muscle today, in halves of a set, as sets count. */
 export function muscleWishes(ask: BuildAsk): MuscleWish[] {
-  const { low, high } = ask.weeklySets;
+  const { low } = ask.weeklySets;
   return [...new Set<Muscle>([...bigMuscles, ...ask.focus])].map((muscle) => {
     const done = setsIn(ask.week, muscle);
     return {
       muscle,
       isFocus: ask.focus.includes(muscle),
       wanted: halves(Math.max(0, low - done) / Math.max(1, ask.sessionsLeft)),
-      room: Math.max(0, high - done),
     };
   });
 }
@@ -134,11 +131,10 @@ export function worthIn(ask: BuildAsk): WorthOf {
     let points = own;
     for (const cover of covered) points += coverWorth(ask, cover);
     for (const wish of reached) points += wish.points;
-    wishes.forEach(({ muscle, isFocus, wanted, room }, at) => {
+    wishes.forEach(({ muscle, isFocus, wanted }, at) => {
       const sets = taken.reduce((sum, each) => sum + each.times * each.sets[at]!, 0);
       const short = Math.max(0, wanted - sets);
       points -= short * (isFocus ? WORTH.lackingFocusSet : WORTH.lackingSet);
-      points -= Math.max(0, sets - room) * WORTH.tooMany;
       if (short > 0) lacking.push({ muscle, sets: short });
     });
     return { covers: covered, lacking, positions: reached, points };
