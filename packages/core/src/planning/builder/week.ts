@@ -6,10 +6,16 @@ import { coverOf } from './cover';
 /** A set of a helping muscle is half a set of it. */
 const HELPING = 0.5;
 
-/** Sets of a muscle that one set of a lift is: one for a main muscle, a half for a helping one. */
-export function setsOfMuscle({ muscles }: Pick<Lift, 'muscles'>, muscle: Muscle): number {
+/**
+ * Sets of a muscle that one set of a lift is: one for a main muscle, a half for a helping one; none for what only holds
+ * still in a lift for the trunk, as the thighs do in a hollow hold.
+ */
+export function setsOfMuscle(
+  { muscles, pattern }: Pick<Lift, 'muscles' | 'pattern'>,
+  muscle: Muscle,
+): number {
   if (muscles.main.includes(muscle)) return 1;
-  return muscles.helping.includes(muscle) ? HELPING : 0;
+  return muscles.helping.includes(muscle) && pattern !== 'trunk' ? HELPING : 0;
 }
 
 export type Peak = Lift['peak'];
@@ -38,8 +44,10 @@ export function coverOfWeek(done: readonly Pick<DoneSets, 'lift' | 'sets'>[]): W
     const cover = coverOf(lift);
     if (cover) week.covers[cover] = (week.covers[cover] ?? 0) + sets;
     for (const muscle of [...lift.muscles.main, ...lift.muscles.helping]) {
+      const more = sets * setsOfMuscle(lift, muscle);
+      if (more === 0) continue;
       const at = (week.muscles[muscle] ??= noPeaks());
-      at[lift.peak] += sets * setsOfMuscle(lift, muscle);
+      at[lift.peak] += more;
     }
   }
   return week;
