@@ -216,6 +216,34 @@ test('nothing is lost without network: log, reload, log on, send once', async ({
   ]);
 });
 
+test('an hour that runs out is cut short: fewer sets, the last lifts left out, and one is taken up again', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await startClient(page, 'Runa Hallvard-Iyer');
+  await page.getByRole('button', { name: 'More for Runa' }).click();
+  const lifts = page.getByRole('button', { name: /^Open / });
+  await expect(lifts.nth(2)).toBeVisible();
+  const names = (await lifts.allInnerTexts()).map((text) => text.split('\n')[0]!);
+  await page.getByRole('button', { name: 'Cut short' }).click();
+  const rows = page.getByRole('list', { name: 'What is still to do' }).getByRole('listitem');
+  await expect(rows).toHaveCount(names.length);
+  const less = page.getByRole('button', { name: 'Less: Minutes left' });
+  while (!(await page.getByText('left out').first().isVisible())) await less.click();
+  await expectAccessible(page);
+  await expectNoOverflow(page);
+  // The last lift goes first.
+  await expect(rows.last()).toContainText('left out');
+  await expect(rows.first()).not.toContainText('left out');
+  const out = (await rows.allInnerTexts()).filter((text) => text.includes('left out')).length;
+  await page.getByRole('button', { name: 'Cut it short' }).click();
+  await page.getByRole('button', { name: 'More for Runa' }).click();
+  await expect(page.getByText('skipped', { exact: true })).toHaveCount(out);
+  const last = names.at(-1)!;
+  await page.getByRole('button', { name: `Resume ${last}` }).click();
+  await expect(page.getByText('skipped', { exact: true })).toHaveCount(out - 1);
+});
+
 test('a client whose earlier sessions never came to this device is not taken for a new one without a word', async ({
   page,
 }) => {

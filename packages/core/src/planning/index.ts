@@ -1,3 +1,4 @@
+export { cutShort, liftLeft, type CutSession } from './cut-short';
 export {
   draftLoads,
   draftSession,

@@ -123,11 +123,11 @@ export const liftActions = (append: Append) => ({
     ]);
   },
 
-  /** Leaves a lift out or takes it up. */
-  async skipLift(lane: LaneView, liftId: string, skipped: boolean) {
-    append('lift.skipped', { liftId, skipped, reason: null });
+  /** Leaves lifts out or takes them up. */
+  async skipLifts(lane: LaneView, liftIds: readonly string[], skipped: boolean) {
+    for (const liftId of liftIds) append('lift.skipped', { liftId, skipped, reason: null });
     const lifts = lane.session.lifts.map((lift) =>
-      lift.plan.liftId === liftId ? { ...lift, skipped } : lift,
+      liftIds.includes(lift.plan.liftId) ? { ...lift, skipped } : lift,
     );
     await rewarm(append, lane, lifts, { code: 'lift-left-out' });
   },

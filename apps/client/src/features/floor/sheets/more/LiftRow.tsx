@@ -69,7 +69,7 @@ export function LiftRow({
         <Chip
           label={state.skipped ? 'Resume' : 'Skip'}
           says={`${state.skipped ? 'Resume' : 'Skip'} ${lift.name}`}
-          onPress={() => attempt(() => actions.skipLift(lane, lift.id, !state.skipped))}
+          onPress={() => attempt(() => actions.skipLifts(lane, [lift.id], !state.skipped))}
         />
       </View>
     </View>

@@ -1,0 +1,76 @@
+import type { Room } from '../room/room';
+import type { PlannedLift, Step } from '../session/plan';
+import { BETWEEN_LIFTS_S, stepsDuration } from './duration';
+
+/** A lift of a session with what is still to do of it. */
+export interface LiftLeft {
+  liftId: string;
+  /** Whether a set of it is done: then it is not left out. */
+  begun: boolean;
+  /** Its ramp and the change to it, seconds. */
+  beforeS: number;
+  /** Working sets to come, and what one of them takes with its rest, seconds. */
+  sets: number;
+  setS: number;
+}
+
+/** What a session is cut to. */
+export interface CutSession {
+  /** Lifts that are left out. */
+  leftOut: string[];
+  /** Working sets to come of each lift that stays. */
+  sets: ReadonlyMap<string, number>;
+  /** What is then still to do, seconds. */
+  seconds: number;
+}
+
+/** What is to come of a lift, from its next step on. */
+export function liftLeft(
+  plan: Pick<PlannedLift, 'liftId' | 'implement' | 'counted'>,
+  ahead: readonly Step[],
+  begun: boolean,
+  room: Room,
+): LiftLeft {
+  const sets = ahead.filter(({ kind }) => kind === 'working').length;
+  const { warmUpS, workS } = stepsDuration(ahead, plan, room);
+  return {
+    liftId: plan.liftId,
+    begun,
+    beforeS: warmUpS + (begun ? 0 : BETWEEN_LIFTS_S),
+    sets,
+    setS: sets > 0 ? workS / sets : 0,
+  };
+}
+
+/** Two hard sets keep most of what three give; below that a lift is hardly worth its ramp. */
+const WORTH_A_RAMP = 2;
+
+/**
+ * Cuts what is left of a session to some seconds, as little as serves: first a set of the lifts with most of them, down to
+ * two, the last lift first, for what comes first matters most; then whole lifts, the last first; at the end single sets.
+ * One set of the first lift stays in any case, and so may take longer than there is.
+ */
+export function cutShort(lifts: readonly LiftLeft[], seconds: number): CutSession {
+  const left = lifts.filter(({ sets }) => sets > 0).map((lift) => ({ ...lift, out: false }));
+  const takes = () =>
+    left.reduce((sum, { out, beforeS, sets, setS }) => sum + (out ? 0 : beforeS + sets * setS), 0);
+  const last = <T>(of: (lift: (typeof left)[number]) => T | false) => left.findLast(of);
+  const oneLess = (least: number) => {
+    const most = Math.max(0, ...left.map(({ out, sets }) => (out ? 0 : sets)));
+    const lift = last(({ out, sets }) => !out && sets === most && sets > least);
+    if (lift) lift.sets -= 1;
+    return lift !== undefined;
+  };
+  const oneLiftOut = () => {
+    const lift = last((each) => !each.out && !each.begun && each !== left[0]);
+    if (lift) lift.out = true;
+    return lift !== undefined;
+  };
+  while (takes() > seconds && (oneLess(WORTH_A_RAMP) || oneLiftOut() || oneLess(1)));
+  const stay = left.filter(({ out }) => !out);
+  return {
+    leftOut: left.filter(({ out }) => out).map(({ liftId }) => liftId),
+    sets: new Map(stay.map(({ liftId, sets }) => [liftId, sets])),
+    seconds: Math.round(takes()),
+  };
+}
