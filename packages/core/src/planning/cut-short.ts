@@ -47,7 +47,8 @@ const WORTH_A_RAMP = 2;
 
 /**
  * Cuts what is left of a session to some seconds, as little as serves: first a set of the lifts with most of them, down to
- * two, the last lift first, for what comes first matters most; then whole lifts, the last first; at the end single sets.
+ * two, the last lift first, for what comes first matters most; then whole lifts, the last first; at the end single sets. Sets
+ * that there is time for again come back, the first lift's first.
  * One set of the first lift stays in any case, and so may take longer than there is.
  */
 export function cutShort(lifts: readonly LiftLeft[], seconds: number): CutSession {
@@ -68,6 +69,11 @@ export function cutShort(lifts: readonly LiftLeft[], seconds: number): CutSessio
   };
   while (takes() > seconds && (oneLess(WORTH_A_RAMP) || oneLiftOut() || oneLess(1)));
   const stay = left.filter(({ out }) => !out);
+  // A whole lift left out may leave time for sets that went before it.
+  for (const lift of stay) {
+    const planned = lifts.find(({ liftId }) => liftId === lift.liftId)!.sets;
+    while (lift.sets < planned && takes() + lift.setS <= seconds) lift.sets += 1;
+  }
   return {
     leftOut: left.filter(({ out }) => out).map(({ liftId }) => liftId),
     sets: new Map(stay.map(({ liftId, sets }) => [liftId, sets])),
