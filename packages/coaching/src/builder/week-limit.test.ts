@@ -3,17 +3,18 @@ import {
   buildSession,
   coverOfWeek,
   setsIn,
+  setsOfMuscle,
   type BuildAsk,
   type Candidate,
   type Solve,
 } from '@spalo/core/builder';
 import { muscles } from '@spalo/core/lift';
+import { plainTaste } from '@spalo/core/warm-up';
 import loadHighs from 'highs';
 import { coverById } from './build-ask';
 import { buildFor } from './build-for';
 import { solveBy } from './highs-solver';
 import { randomVisit } from './random-visit.test-help';
-import { plainTaste } from '@spalo/core/warm-up';
 
 let solve: Solve;
 beforeAll(async () => {
@@ -21,16 +22,17 @@ beforeAll(async () => {
 });
 
 const HIGH = 8;
+const liked = (liftId: string): Candidate => ({
+  lift: findLift(liftId)!,
+  seconds: [300, 400],
+  isNew: false,
+  merits: ['liked'],
+});
+
 /** A week that has had `sets` of a lift, and an hour and a half for whatever it still has room for. */
 function askAfter(liftId: string, sets: number, change: Partial<BuildAsk> = {}): BuildAsk {
-  const candidates = allLifts().map((lift): Candidate => ({
-    lift,
-    seconds: [300, 400],
-    isNew: false,
-    merits: ['liked'],
-  }));
   return {
-    candidates,
+    candidates: allLifts().map(({ id }) => liked(id)),
     shut: [],
     seconds: 5400,
     mostNew: 4,
@@ -72,23 +74,26 @@ describe('the most of a week', () => {
     const fixed = [{ liftId: squat, sets: 3 }];
     const built = buildSession(askAfter(squat, HIGH, { fixed }), solve, coverById);
     if ('lacks' in built) throw new Error(JSON.stringify(built.lacks));
-    const quads = built.session.lifts.filter(({ liftId }) => {
-      const { main, helping } = findLift(liftId)!.muscles;
-      return [...main, ...helping].includes('quads');
-    });
+    const quads = built.session.lifts.filter(
+      ({ liftId }) => setsOfMuscle(findLift(liftId)!, 'quads') > 0,
+    );
     expect(quads).toEqual([expect.objectContaining({ liftId: squat, sets: 3 })]);
   });
 
+  it('is not said of what is left out by hand', () => {
+    const ask = askAfter(squat, HIGH, { candidates: [liked(squat)], banned: [squat] });
+    expect(buildSession(ask, solve, coverById)).toEqual({ lacks: [{ limit: 'week', full: [] }] });
+  });
+
   it('is said where nothing else is left, and where it leaves time free', () => {
-    const only = (id: string): Partial<BuildAsk> => ({
-      candidates: [
-        { lift: findLift(id)!, seconds: [300, 400], isNew: false, merits: ['liked'] },
-      ] satisfies Candidate[],
-    });
-    const none = buildSession(askAfter(squat, HIGH, only(squat)), solve, coverById);
+    const none = buildSession(
+      askAfter(squat, HIGH, { candidates: [liked(squat)] }),
+      solve,
+      coverById,
+    );
     expect(none).toEqual({ lacks: [{ limit: 'week', full: ['quads'] }] });
 
-    const two = [...only(squat).candidates!, ...only('bench-press').candidates!];
+    const two = [liked(squat), liked('bench-press')];
     const built = buildSession(askAfter(squat, HIGH, { candidates: two }), solve, coverById);
     if ('lacks' in built) throw new Error(JSON.stringify(built.lacks));
     expect(built.session.lifts.map(({ liftId }) => liftId)).toEqual(['bench-press']);

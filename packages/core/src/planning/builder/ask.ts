@@ -1,6 +1,6 @@
 import type { Lift } from '../../lift/lift';
 import { muscles, type Muscle } from '../../lift/muscles';
-import { setsIn, setsOfMuscle, type WeekCover } from './week';
+import { coverOfWeek, setsIn, setsOfMuscle, type WeekCover } from './week';
 import type { StoredWhy } from '../../words/why';
 
 /** Why a lift is worth something of its own, whatever else the session holds. */
@@ -74,6 +74,13 @@ export interface Chosen {
   sets: number;
 }
 
+/** A lift that a session holds, with the seconds that its sets take. */
+export interface Taken {
+  candidate: Candidate;
+  sets: number;
+  seconds: number;
+}
+
 /** No session holds more lifts, unless the trainer fixes them. */
 const MOST_LIFTS = 8;
 /** Nor more lifts for one cover. */
@@ -83,13 +90,13 @@ const MOST_OF_COVER = 2;
 export const jobOf = ({ pattern, muscles, peak }: Lift): string =>
   [pattern, peak, ...[...muscles.main].sort()].join('|');
 
+/** The lifts that the trainer fixed. */
+export const fixedOf = (ask: BuildAsk): Candidate[] =>
+  ask.candidates.filter(({ lift }) => ask.fixed.some(({ liftId }) => liftId === lift.id));
+
 /** How often the fixed lifts use a limit up that is otherwise `most`. */
-const atLeastFixed = (ask: BuildAsk, most: number, counts: (lift: Lift) => boolean): number => {
-  const fixed = ask.candidates.filter(
-    ({ lift }) => counts(lift) && ask.fixed.some(({ liftId }) => liftId === lift.id),
-  );
-  return Math.max(most, fixed.length);
-};
+const atLeastFixed = (ask: BuildAsk, most: number, counts: (lift: Lift) => boolean): number =>
+  Math.max(most, fixedOf(ask).filter(({ lift }) => counts(lift)).length);
 
 /** A limit on how many of some lifts a session holds. */
 export interface CountLimit {
@@ -120,12 +127,6 @@ export function countLimits(ask: BuildAsk): CountLimit[] {
   ];
 }
 
-/** A limit on the sets of a muscle in a session. */
-export interface MuscleLimit {
-  muscle: Muscle;
-  most: number;
-}
-
 /** The numbers of sets that a candidate can have: what was fixed, else any that can be chosen; none when banned. */
 export function setsFor({ lift }: Candidate, ask: BuildAsk): readonly number[] {
   const fixed = ask.fixed.find(({ liftId }) => liftId === lift.id);
@@ -142,24 +143,32 @@ export function secondsFor({ seconds }: Candidate, sets: number, { setChoice }: 
   return Math.max(0, Math.round(seconds[last]! + each * (sets - setChoice[last]!)));
 }
 
-/** The lifts that the trainer fixed. */
-const isFixedIn = (ask: BuildAsk, { lift }: Candidate) =>
-  ask.fixed.some(({ liftId }) => liftId === lift.id);
+/** A limit on the sets of a muscle in a session. */
+interface MuscleLimit {
+  muscle: Muscle;
+  most: number;
+}
 
-/** The most sets of a muscle that lifts beside the fixed ones could bring: one of each job, as many as the time holds. */
-function mostBeside(muscle: Muscle, free: readonly Candidate[], ask: BuildAsk): number {
-  const byJob = new Map<string, number>();
-  let shortest = Infinity;
-  for (const candidate of free) {
-    const choice = setsFor(candidate, ask);
-    const job = jobOf(candidate.lift);
-    const sets = Math.max(...choice) * setsOfMuscle(candidate.lift, muscle);
-    byJob.set(job, Math.max(byJob.get(job) ?? 0, sets));
-    shortest = Math.min(shortest, secondsFor(candidate, Math.min(...choice), ask));
-  }
-  const lifts = Math.min(MOST_LIFTS, Math.floor(ask.seconds / shortest));
-  const largest = [...byJob.values()].toSorted((one, other) => other - one).slice(0, lifts);
-  return largest.reduce((sum, sets) => sum + sets, 0);
+/** What some lifts come to in a session, each with the fewest or the most sets that it can have. */
+const coverWith = (lifts: readonly Candidate[], ask: BuildAsk, of: 'min' | 'max') =>
+  coverOfWeek(lifts.map((each) => ({ lift: each.lift, sets: Math[of](...setsFor(each, ask)) })));
+
+/** The most sets of a muscle that some lifts could bring: one lift of each job, as many as the time holds. */
+function mostOf(lifts: readonly Candidate[], ask: BuildAsk): (muscle: Muscle) => number {
+  const options = lifts.map((each) => {
+    const sets = setsFor(each, ask);
+    const shortest = secondsFor(each, Math.min(...sets), ask);
+    return { lift: each.lift, job: jobOf(each.lift), sets: Math.max(...sets), shortest };
+  });
+  const shortest = Math.min(...options.map((each) => each.shortest));
+  const many = Math.min(MOST_LIFTS, Math.floor(ask.seconds / shortest));
+  return (muscle) => {
+    const byJob = new Map<string, number>();
+    for (const { lift, job, sets } of options)
+      byJob.set(job, Math.max(byJob.get(job) ?? 0, sets * setsOfMuscle(lift, muscle)));
+    const largest = [...byJob.values()].toSorted((one, other) => other - one).slice(0, many);
+    return largest.reduce((sum, sets) => sum + sets, 0);
+  };
 }
 
 /**
@@ -167,22 +176,16 @@ function mostBeside(muscle: Muscle, free: readonly Candidate[], ask: BuildAsk): 
  * could pass are left out: they would only make it slower to find.
  */
 export function muscleLimits(ask: BuildAsk): MuscleLimit[] {
-  const fixed = ask.candidates.filter((candidate) => isFixedIn(ask, candidate));
+  const fixed = fixedOf(ask);
   const free = ask.candidates.filter(
-    (candidate) => !isFixedIn(ask, candidate) && setsFor(candidate, ask).length > 0,
+    (each) => !fixed.includes(each) && setsFor(each, ask).length > 0,
   );
-  return muscles.flatMap((muscle): MuscleLimit[] => {
-    const setsBy = (of: (choice: readonly number[]) => number) =>
-      fixed.reduce(
-        (sum, each) => sum + of(setsFor(each, ask)) * setsOfMuscle(each.lift, muscle),
-        0,
-      );
-    const room = Math.max(0, ask.weeklySets.high - setsIn(ask.week, muscle));
-    const most = Math.max(
-      room,
-      setsBy((choice) => Math.min(...choice)),
-    );
-    const possible = setsBy((choice) => Math.max(...choice)) + mostBeside(muscle, free, ask);
-    return possible > most ? [{ muscle, most }] : [];
-  });
+  const [least, largest] = [coverWith(fixed, ask, 'min'), coverWith(fixed, ask, 'max')];
+  const mostBeside = mostOf(free, ask);
+  return muscles
+    .map((muscle) => ({
+      muscle,
+      most: Math.max(ask.weeklySets.high - setsIn(ask.week, muscle), setsIn(least, muscle)),
+    }))
+    .filter(({ muscle, most }) => setsIn(largest, muscle) + mostBeside(muscle) > most);
 }

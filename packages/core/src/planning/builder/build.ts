@@ -1,4 +1,4 @@
-import { secondsFor, type BuildAsk, type Candidate, type Chosen } from './ask';
+import { secondsFor, setsFor, type BuildAsk, type Candidate, type Chosen, type Taken } from './ask';
 import type { Cover } from './cover';
 import { fullMuscleBeside, idleOf, type Idle } from './idle';
 import { lacksOf, uncoveredBy, type Lack, type Uncovered } from './lacks';
@@ -89,16 +89,15 @@ export function buildSession(
     reasons: reasonsFor(taken, choice, ask, worthOf),
     instead: insteadOf(taken, choice, ask, worthOf),
   }));
-  const withTimes = found.map(({ candidate, taken }, at) => ({
-    candidate,
-    taken,
-    seconds: lifts[at]!.seconds,
-  }));
+  const taken = found.map(({ candidate }, at): Taken => {
+    const { sets, seconds } = lifts[at]!;
+    return { candidate, sets, seconds };
+  });
   return {
     session: {
       lifts,
-      uncovered: uncoveredBy(withTimes, ask, coverBy),
-      idle: idleOf(choice, ask),
+      uncovered: uncoveredBy(taken, ask, coverBy),
+      idle: idleOf(taken, ask),
       points: worthOf(choice).points,
       seconds: lifts.reduce((sum, { seconds }) => sum + seconds, 0),
     },
@@ -111,6 +110,7 @@ function nothingOf(ask: BuildAsk): Lack {
   const seconds = shortest - ask.seconds;
   if (seconds > 0) return { limit: 'time', seconds };
   const fullMuscle = fullMuscleBeside([], ask);
-  const full = ask.candidates.flatMap((candidate) => fullMuscle(candidate) ?? []);
+  const open = ask.candidates.filter((each) => setsFor(each, ask).length > 0);
+  const full = open.flatMap((each) => fullMuscle(each) ?? []);
   return { limit: 'week', full: [...new Set(full)] };
 }

@@ -1,4 +1,12 @@
-import { jobOf, muscleLimits, setsFor, secondsFor, type BuildAsk, type Candidate } from './ask';
+import {
+  fixedOf,
+  jobOf,
+  muscleLimits,
+  setsFor,
+  secondsFor,
+  type BuildAsk,
+  type Candidate,
+} from './ask';
 import { needs, tires } from './order';
 import { setsOfMuscle } from './week';
 import { muscleWishes, ownWorth } from './worth';
@@ -8,13 +16,14 @@ const within = <T>(some: readonly T[], all: readonly T[]) =>
 
 /**
  * The candidates without those that another makes needless: one of the same job, of which a session holds one, that is worth as
- * much, takes no longer, is no newer, helps the same muscles, fills no other more and tires no more. The best session is as good without them, and
- * found sooner.
+ * much, takes no longer, is no newer, helps the same muscles, fills no other more and tires no more. The best session is as
+ * good without them, and found sooner.
  */
 export function withoutDominated(ask: BuildAsk): Candidate[] {
   const wished = muscleWishes(ask).map(({ muscle }) => muscle);
   const limited = muscleLimits(ask).map(({ muscle }) => muscle);
-  const isFixed = ({ lift }: Candidate) => ask.fixed.some(({ liftId }) => liftId === lift.id);
+  const fixed = fixedOf(ask);
+  const isFixed = (candidate: Candidate) => fixed.includes(candidate);
   const isFree = (candidate: Candidate) =>
     !isFixed(candidate) && setsFor(candidate, ask).length > 0;
   const covers = (one: Candidate, other: Candidate) =>

@@ -2,13 +2,12 @@ import type { Muscle } from '../../lift/muscles';
 import {
   countLimits,
   muscleLimits,
-  secondsFor,
   setsFor,
   type BuildAsk,
   type Candidate,
-  type Chosen,
+  type Taken,
 } from './ask';
-import { setsOfMuscle } from './week';
+import { coverOfWeek, setsIn, setsOfMuscle } from './week';
 
 /** What keeps a lift that would fit the time out of a session: its muscles' week is full, it is new, or it is like another. */
 export type Bar = 'week' | 'new' | 'alike' | 'worth';
@@ -22,17 +21,23 @@ export interface Idle {
 /** Less than that is no time for a lift more. */
 const LEAST_S = 600;
 
-/** Tells of which muscle a lift, with its fewest sets, would bring more than there is room for beside a choice; null for none. */
+/** Seconds that a session leaves of its time. */
+export const secondsLeft = (taken: readonly Taken[], ask: BuildAsk): number =>
+  ask.seconds - taken.reduce((sum, { seconds }) => sum + seconds, 0);
+
+/**
+ * Tells of which muscle a lift that is not left out by hand would bring, with its fewest sets, more than there is room for
+ * beside others; null for none.
+ */
 export function fullMuscleBeside(
-  choice: readonly Chosen[],
+  taken: readonly Taken[],
   ask: BuildAsk,
 ): (candidate: Candidate) => Muscle | null {
-  const liftOf = (liftId: string) => ask.candidates.find(({ lift }) => lift.id === liftId)!.lift;
-  const taken = choice.map(({ liftId, sets }) => ({ lift: liftOf(liftId), sets }));
-  const left = muscleLimits(ask).map(({ muscle, most }) => {
-    const used = taken.reduce((sum, { lift, sets }) => sum + sets * setsOfMuscle(lift, muscle), 0);
-    return { muscle, sets: most - used };
-  });
+  const here = coverOfWeek(taken.map(({ candidate, sets }) => ({ lift: candidate.lift, sets })));
+  const left = muscleLimits(ask).map(({ muscle, most }) => ({
+    muscle,
+    sets: most - setsIn(here, muscle),
+  }));
   return (candidate) => {
     const fewest = Math.min(...setsFor(candidate, ask));
     const full = left.find(({ muscle, sets }) => {
@@ -43,13 +48,12 @@ export function fullMuscleBeside(
   };
 }
 
-/** Tells what keeps a lift out beside a choice. */
-function barBeside(choice: readonly Chosen[], ask: BuildAsk): (candidate: Candidate) => Bar {
-  const taken = ask.candidates.filter(({ lift }) =>
-    choice.some(({ liftId }) => liftId === lift.id),
+/** Tells what keeps a lift out beside others. */
+function barBeside(taken: readonly Taken[], ask: BuildAsk): (candidate: Candidate) => Bar {
+  const met = countLimits(ask).filter(
+    ({ counts, most }) => taken.filter(({ candidate }) => counts(candidate)).length >= most,
   );
-  const met = countLimits(ask).filter(({ counts, most }) => taken.filter(counts).length >= most);
-  const fullMuscle = fullMuscleBeside(choice, ask);
+  const fullMuscle = fullMuscleBeside(taken, ask);
   return (candidate) => {
     const inTheWay = met.filter(({ counts }) => counts(candidate));
     if (inTheWay.some(({ name }) => name === 'new')) return 'new';
@@ -59,17 +63,13 @@ function barBeside(choice: readonly Chosen[], ask: BuildAsk): (candidate: Candid
 }
 
 /** What a session leaves of its time, where that is enough for a lift more; null where it is not. */
-export function idleOf(choice: readonly Chosen[], ask: BuildAsk): Idle | null {
-  const has = ({ lift }: Candidate) => choice.some(({ liftId }) => liftId === lift.id);
-  const used = choice.reduce((sum, { liftId, sets }) => {
-    const candidate = ask.candidates.find(({ lift }) => lift.id === liftId)!;
-    return sum + secondsFor(candidate, sets, ask);
-  }, 0);
-  const seconds = ask.seconds - used;
+export function idleOf(taken: readonly Taken[], ask: BuildAsk): Idle | null {
+  const seconds = secondsLeft(taken, ask);
   if (seconds < LEAST_S) return null;
   const bars = ask.candidates
-    .filter((candidate) => !has(candidate) && setsFor(candidate, ask).length > 0)
-    .map(barBeside(choice, ask));
+    .filter((each) => setsFor(each, ask).length > 0)
+    .filter((each) => !taken.some(({ candidate }) => candidate === each))
+    .map(barBeside(taken, ask));
   const count = (bar: Bar) => bars.filter((each) => each === bar).length;
   const all: Bar[] = ['week', 'new', 'alike', 'worth'];
   return { seconds, by: all.toSorted((a, b) => count(b) - count(a))[0]! };

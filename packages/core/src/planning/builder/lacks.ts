@@ -1,6 +1,14 @@
 import type { Muscle } from '../../lift/muscles';
-import { secondsFor, setsFor, type BuildAsk, type Candidate, type Chosen, type Shut } from './ask';
-import { fullMuscleBeside } from './idle';
+import {
+  fixedOf,
+  secondsFor,
+  setsFor,
+  type BuildAsk,
+  type Candidate,
+  type Shut,
+  type Taken,
+} from './ask';
+import { fullMuscleBeside, secondsLeft } from './idle';
 import type { StoredWhy } from '../../words/why';
 import { coverOf, covers, type Cover } from './cover';
 
@@ -16,9 +24,6 @@ export type Lack =
 
 const fewest = (candidate: Candidate, ask: BuildAsk) =>
   Math.min(...setsFor(candidate, ask).map((sets) => secondsFor(candidate, sets, ask)));
-
-const fixedOf = (ask: BuildAsk) =>
-  ask.candidates.filter(({ lift }) => ask.fixed.some(({ liftId }) => liftId === lift.id));
 
 /** Why no session can hold what was fixed: every limit in its way. Empty where one can. */
 export function lacksOf(ask: BuildAsk): Lack[] {
@@ -50,7 +55,11 @@ export interface Uncovered {
 function whyUncovered(
   cover: Cover,
   ask: BuildAsk,
-  left: { seconds: number; isNewFull: boolean; choice: readonly Chosen[] },
+  left: {
+    seconds: number;
+    isNewFull: boolean;
+    fullMuscle: (candidate: Candidate) => Muscle | null;
+  },
   patternOf: (liftId: string) => Cover | null,
 ): Uncovered['by'] {
   const open = ask.candidates.filter(({ lift }) => coverOf(lift) === cover);
@@ -61,7 +70,7 @@ function whyUncovered(
   if (allowed.length === 0) return { limit: 'banned' };
   const known = allowed.filter(({ isNew }) => !(isNew && left.isNewFull));
   if (known.length === 0) return { limit: 'new' };
-  const full = known.map(fullMuscleBeside(left.choice, ask));
+  const full = known.map(left.fullMuscle);
   const [muscle] = full;
   if (muscle && full.every((each) => each !== null)) return { limit: 'week', muscle };
   const roomy = known.filter((_, at) => full[at] === null);
@@ -71,17 +80,17 @@ function whyUncovered(
 
 /** The movements that the week lacks and the session does not bring. `coverBy`: the cover of a lift that is shut. */
 export function uncoveredBy(
-  chosen: readonly { candidate: Candidate; taken: Chosen; seconds: number }[],
+  taken: readonly Taken[],
   ask: BuildAsk,
   coverBy: (liftId: string) => Cover | null,
 ): Uncovered[] {
   const left = {
-    seconds: ask.seconds - chosen.reduce((sum, { seconds }) => sum + seconds, 0),
-    choice: chosen.map(({ taken }) => taken),
-    isNewFull: chosen.filter(({ candidate }) => candidate.isNew).length >= ask.mostNew,
+    seconds: secondsLeft(taken, ask),
+    fullMuscle: fullMuscleBeside(taken, ask),
+    isNewFull: taken.filter(({ candidate }) => candidate.isNew).length >= ask.mostNew,
   };
   return covers
     .filter((cover) => !ask.week.covers[cover])
-    .filter((cover) => !chosen.some(({ candidate }) => coverOf(candidate.lift) === cover))
+    .filter((cover) => !taken.some(({ candidate }) => coverOf(candidate.lift) === cover))
     .map((cover) => ({ cover, by: whyUncovered(cover, ask, left, coverBy) }));
 }

@@ -10,7 +10,7 @@ import {
 } from './ask';
 import type { Cover } from './cover';
 import { hasOrder, inBestOrder } from './order';
-import { setsOfMuscle, type Peak } from './week';
+import { coverOfWeek, setsIn, type Peak } from './week';
 import type { Worth, WorthOf } from './worth';
 
 /** Why a lift is in a session. */
@@ -77,16 +77,14 @@ export function limitsOf(ask: BuildAsk): (choice: readonly Chosen[]) => boolean 
       (sum, each) => sum + secondsFor(each.candidate, each.sets, ask),
       0,
     );
+    const brings = coverOfWeek(taken);
     return (
       seconds <= ask.seconds &&
       taken.every(({ candidate, sets }) => setsFor(candidate, ask).includes(sets)) &&
       limits.every(
         ({ counts, most }) => taken.filter(({ candidate }) => counts(candidate)).length <= most,
       ) &&
-      ofMuscles.every(
-        ({ muscle, most }) =>
-          taken.reduce((sum, { lift, sets }) => sum + sets * setsOfMuscle(lift, muscle), 0) <= most,
-      ) &&
+      ofMuscles.every(({ muscle, most }) => setsIn(brings, muscle) <= most) &&
       (isPlaced
         ? inBestOrder(taken, ask.steadyFirst) !== null
         : hasOrder(taken.map(({ lift }) => lift)))
