@@ -48,32 +48,31 @@ const WORTH_A_RAMP = 2;
 /**
  * Cuts what is left of a session to some seconds, as little as serves: first a set of the lifts with most of them, down to
  * two, the last lift first, for what comes first matters most; then whole lifts, the last first; at the end single sets. Sets
- * that there is time for again come back, the first lift's first.
- * One set of the first lift stays in any case, and so may take longer than there is.
+ * that there is time for again come back, the first lift's first. One set of the first lift and of what is begun stays in any
+ * case, and so may take longer than there is.
  */
 export function cutShort(lifts: readonly LiftLeft[], seconds: number): CutSession {
-  const left = lifts.filter(({ sets }) => sets > 0).map((lift) => ({ ...lift, out: false }));
+  const left = lifts
+    .filter(({ sets }) => sets > 0)
+    .map((lift) => ({ ...lift, planned: lift.sets, out: false }));
   const takes = () =>
     left.reduce((sum, { out, beforeS, sets, setS }) => sum + (out ? 0 : beforeS + sets * setS), 0);
-  const last = <T>(of: (lift: (typeof left)[number]) => T | false) => left.findLast(of);
   const oneLess = (least: number) => {
     const most = Math.max(0, ...left.map(({ out, sets }) => (out ? 0 : sets)));
-    const lift = last(({ out, sets }) => !out && sets === most && sets > least);
+    const lift = left.findLast(({ out, sets }) => !out && sets === most && sets > least);
     if (lift) lift.sets -= 1;
     return lift !== undefined;
   };
   const oneLiftOut = () => {
-    const lift = last((each) => !each.out && !each.begun && each !== left[0]);
+    const lift = left.findLast((each) => !each.out && !each.begun && each !== left[0]);
     if (lift) lift.out = true;
     return lift !== undefined;
   };
   while (takes() > seconds && (oneLess(WORTH_A_RAMP) || oneLiftOut() || oneLess(1)));
   const stay = left.filter(({ out }) => !out);
   // A whole lift left out may leave time for sets that went before it.
-  for (const lift of stay) {
-    const planned = lifts.find(({ liftId }) => liftId === lift.liftId)!.sets;
-    while (lift.sets < planned && takes() + lift.setS <= seconds) lift.sets += 1;
-  }
+  for (const lift of stay)
+    while (lift.sets < lift.planned && takes() + lift.setS <= seconds) lift.sets += 1;
   return {
     leftOut: left.filter(({ out }) => out).map(({ liftId }) => liftId),
     sets: new Map(stay.map(({ liftId, sets }) => [liftId, sets])),

@@ -38,12 +38,16 @@ const ASKED_FOR: ReadonlySet<unknown> = new Set(['evidence', 'sessions']);
 /** Whom a link is for is for nobody who opens this browser later. */
 const NOT_KEPT: ReadonlySet<unknown> = new Set(['link']);
 
-const isOf = ({ queryHash }: { queryHash: string }, kinds: ReadonlySet<unknown>): boolean =>
-  kinds.has((JSON.parse(queryHash) as unknown[])[0]);
+type Keyed = Pick<PersistedQuery, 'queryKey'>;
+
+const isOf = ({ queryKey }: Keyed, kinds: ReadonlySet<unknown>): boolean => kinds.has(queryKey[0]);
 
 const PREFIX = 'query';
 const keyOf = (queryHash: string) => `${PREFIX}-${queryHash}`;
-const hashOf = (key: string) => key.slice(PREFIX.length + 1);
+const keyIn = (key: string) => JSON.parse(key.slice(PREFIX.length + 1)) as QueryKey;
+
+const storeFor = ({ atStart, whenAsked }: Stores, query: Keyed): RecordStore =>
+  isOf(query, ASKED_FOR) ? whenAsked : atStart;
 
 const persisterOf = (storage: RecordStore, maxAge: number) =>
   createPersister<PersistedQuery>({
@@ -58,13 +62,12 @@ const persisterOf = (storage: RecordStore, maxAge: number) =>
 
 /** Records as this version writes them, of what an older one kept as one text. */
 export async function takeOver(
-  { atStart, whenAsked }: Stores,
+  stores: Stores,
   queries: readonly Omit<PersistedQuery, 'buster'>[],
 ): Promise<void> {
   for (const { queryKey, state } of queries) {
     const record = { buster: FETCHED, queryKey, queryHash: hashKey(queryKey), state };
-    const store = isOf(record, ASKED_FOR) ? whenAsked : atStart;
-    await store.setItem(keyOf(record.queryHash), record);
+    await storeFor(stores, record).setItem(keyOf(record.queryHash), record);
   }
 }
 
@@ -104,14 +107,26 @@ export function keepQueries(
       if (isOf(query, NOT_KEPT)) return;
       if (event.type === 'removed') {
         changed.delete(query);
-        const store = isOf(query, ASKED_FOR) ? whenAsked : atStart;
-        void trying(Promise.resolve(store.removeItem(keyOf(query.queryHash))));
+        void trying(Promise.resolve(storeFor(stores, query).removeItem(keyOf(query.queryHash))));
       }
       if (event.type !== 'updated' || event.action.type !== 'success') return;
       if (written.get(query) === query.state.data) return;
       changed.add(query);
       timer ??= setTimeout(() => void flush(), GATHER_MS);
     });
+  }
+
+  async function forgetWhere(isGone: (queryKey: QueryKey) => boolean): Promise<void> {
+    for (const store of [atStart, whenAsked]) {
+      const gone = (await store.keys()).filter((key) => isGone(keyIn(key)));
+      await Promise.all(gone.map((key) => store.removeItem(key)));
+    }
+  }
+
+  /** Lets go of every record. */
+  async function forgetAll(): Promise<void> {
+    changed.clear();
+    await forgetWhere(() => true);
   }
 
   /** For queries of the kinds that a start does not read: their record first, and the server's answer after it. */
@@ -141,28 +156,16 @@ export function keepQueries(
       const times = cache.getAll().map(({ state }) => state.dataUpdatedAt);
       if (times.length > 0 && Math.max(...times) < nowMs() - OFFLINE_DAYS_MS) {
         client.clear();
-        await this.forgetAll();
+        await trying(forgetAll());
       }
       for (const query of cache.getAll()) written.set(query, query.state.data);
       return follow();
     },
 
     /** Lets go of the records of some clients, also of those that were never asked for since the start. */
-    async forget(clientIds: ReadonlySet<unknown>): Promise<void> {
-      const ofThem = (key: string) =>
-        clientIds.has((JSON.parse(hashOf(key)) as readonly unknown[])[1]);
-      for (const store of [atStart, whenAsked]) {
-        const gone = (await store.keys()).filter(ofThem);
-        await Promise.all(gone.map((key) => store.removeItem(key)));
-      }
-    },
+    forget: (clientIds: ReadonlySet<unknown>) =>
+      forgetWhere(([, clientId]) => clientIds.has(clientId)),
 
-    /** Lets go of every record. */
-    async forgetAll(): Promise<void> {
-      changed.clear();
-      for (const store of [atStart, whenAsked]) {
-        await Promise.all((await store.keys()).map((key) => store.removeItem(key)));
-      }
-    },
+    forgetAll,
   };
 }

@@ -47,22 +47,21 @@ function becomes({ lift, state }: LiftView, { leftOut, sets }: CutSession): stri
 /** Ends the session on time: what to leave out for the minutes that are left, and one tap to do so. */
 export function CutShort({ onBack }: { onBack: () => void }) {
   const { lane, actions, sheets } = useLane();
-  const left = useMinutesLeft();
-  const [minutes, setMinutes] = useState(left);
+  const booked = useMinutesLeft();
+  const [chosen, setMinutes] = useState<number | null>(null);
+  const minutes = chosen ?? booked;
   const views = lane.lifts.filter(({ state, next }) => !state.skipped && next.kind === 'step');
   const { general } = lane;
   const generalS = general.active
     ? generalSeconds(general.steps.filter(({ state }) => state === 'open'))
     : 0;
-  const cut = cutShort(
-    views.map((view) =>
-      liftLeft(view.state.plan, stepsAhead(view), countedSets(view.state).length > 0, lane.room),
-    ),
-    minutes * 60 - generalS,
+  const toDo = views.map((view) =>
+    liftLeft(view.state.plan, stepsAhead(view), countedSets(view.state).length > 0, lane.room),
   );
-  const shorter = views.filter(({ lift, ...view }) => {
-    const ahead = stepsAhead(view).filter(({ kind }) => kind === 'working').length;
-    return (cut.sets.get(lift.id) ?? ahead) < ahead;
+  const cut = cutShort(toDo, minutes * 60 - generalS);
+  const shorter = views.filter(({ lift }, at) => {
+    const { sets } = toDo[at]!;
+    return (cut.sets.get(lift.id) ?? sets) < sets;
   });
   const takesS = generalS + cut.seconds;
   const isSame = shorter.length === 0 && cut.leftOut.length === 0;
