@@ -95,7 +95,7 @@ module.exports = [
   },
   {
     root: 'apps/client/src/state',
-    folders: ['changes', 'log', 'worker', 'builder', 'import', 'resources', 'film'],
+    folders: ['changes', 'log', 'worker', 'builder', 'import', 'fetched', 'resources', 'film'],
   },
   {
     root: 'apps/client/src/parts',
