@@ -221,7 +221,7 @@ test('an hour that runs out is cut short: fewer sets, the last lifts left out, a
 }) => {
   await openDemo(page);
   await startClient(page, 'Isolde Marchbank');
-  await page.getByRole('button', { name: 'More for Isolde' }).click();
+  await page.getByRole('button', { name: 'More for Isa' }).click();
   const lifts = page.getByRole('button', { name: /^Open / });
   await expect(lifts.nth(2)).toBeVisible();
   const names = (await lifts.allInnerTexts()).map((text) => text.split('\n')[0]!);
@@ -237,7 +237,7 @@ test('an hour that runs out is cut short: fewer sets, the last lifts left out, a
   await expect(rows.first()).not.toContainText('left out');
   const out = (await rows.allInnerTexts()).filter((text) => text.includes('left out')).length;
   await page.getByRole('button', { name: 'Cut it short' }).click();
-  await page.getByRole('button', { name: 'More for Isolde' }).click();
+  await page.getByRole('button', { name: 'More for Isa' }).click();
   await expect(page.getByText('skipped', { exact: true })).toHaveCount(out);
   const last = names.at(-1)!;
   await page.getByRole('button', { name: `Resume ${last}` }).click();
