@@ -1,27 +1,24 @@
 import type { Page } from '@playwright/test';
-import { expect, logSet, nowIso, openDemo, passGeneral, startClient, test, told } from './spalo';
+import {
+  expect,
+  HOUR_MS,
+  logSet,
+  moveClock,
+  nowIso,
+  openDemo,
+  passGeneral,
+  startClient,
+  test,
+  told,
+} from './spalo';
 
 test.use({ scene: 'device', serviceWorkers: 'allow' });
-
-const HOUR_MS = 3_600_000;
 
 /** Sets of the studio's logs within an hour of a moment, as the server holds them: a clock that was set ahead stays out. */
 const setsSince = async (page: Page, since: string) =>
   (await told(page, since)).filter(
     ({ type, at }) => type === 'set.logged' && Date.parse(at) - Date.parse(since) < HOUR_MS,
   );
-
-/** From now on the page's clock is so many hours ahead of what it was. */
-const moveClock = (page: Page, hours: number) =>
-  page.evaluate((ms) => {
-    const was = Date;
-    const now = () => was.now() + ms;
-    globalThis.Date = new Proxy(was, {
-      construct: (target, given, made) =>
-        Reflect.construct(target, given.length > 0 ? given : [now()], made) as object,
-      get: (target, key) => (key === 'now' ? now : (Reflect.get(target, key) as unknown)),
-    });
-  }, hours * HOUR_MS);
 
 const steps = (page: Page) => page.getByRole('button', { name: /set, .*, done$/ });
 /** Nothing waits on the device any more. */

@@ -191,6 +191,20 @@ export const test = base.extend<
 
 export { expect, nowIso, nowMs };
 
+export const HOUR_MS = 3_600_000;
+
+/** From now on the page's clock is so many hours ahead of what it was. */
+export const moveClock = (page: Page, hours: number) =>
+  page.evaluate((ms) => {
+    const was = Date;
+    const now = () => was.now() + ms;
+    globalThis.Date = new Proxy(was, {
+      construct: (target, given, made) =>
+        Reflect.construct(target, given.length > 0 ? given : [now()], made) as object,
+      get: (target, key) => (key === 'now' ? now : (Reflect.get(target, key) as unknown)),
+    });
+  }, hours * HOUR_MS);
+
 /** Somebody who has never trained here, made as the app makes clients; the demo is open. Answers the id. */
 export async function newClient(page: Page, facts: { name: string } & Record<string, unknown>) {
   const id = randomUUID();

@@ -12,6 +12,6 @@ for (const clients of [2, 3, 4]) {
     simulateFloor({ clients, hours: HOURS, policy }, seededRandom(SEED + clients));
   const [plan, first] = [of('attention'), of('first ready')];
   print(
-    `  ${clients} clients: ${percent(plan.seen / plan.worth)} with the plan, ${percent(first.seen / first.worth)} without; longest wait ${plan.longestWaitS.toFixed(0)} s, ${(plan.waitedS / plan.sets).toFixed(1)} s a set`,
+    `  ${clients} clients: ${percent(plan.seen / plan.worth)} with the plan, ${percent(first.seen / first.worth)} without; longest wait ${plan.longestWaitS.toFixed(0)} s, ${(plan.waitedS / plan.sets).toFixed(1)} s a set; longest unseen ${(plan.longestUnseenS / 60).toFixed(0)} min, above 20 min ${percent(plan.unseen)} (${percent(first.unseen)} without)`,
   );
 }

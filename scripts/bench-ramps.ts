@@ -1,12 +1,7 @@
 import { programmeLift } from '../packages/coaching/src/index';
 import { lightest, listed, loadables, nearest } from '../packages/core/src/loads/index';
-import {
-  handlingApart,
-  handlingBetween,
-  plateImplement,
-  shareBar,
-  type SharedSet,
-} from '../packages/core/src/plates/index';
+import { handlingBetween, plateImplement } from '../packages/core/src/plates/index';
+import { handlingApart, shareBar, type SharedSet } from '../packages/core/src/plates/loading';
 import {
   platesOf,
   type Build,

@@ -1,5 +1,5 @@
 import { repLifts } from '../packages/catalog/src/index';
-import { loadBar, loadTwoBars } from '../packages/core/src/plates/index';
+import { loadBar, loadTwoBars } from '../packages/core/src/plates/loading';
 import type { Barbell, Plate } from '../packages/core/src/room/index';
 import { readStrength, replay, type PastSet } from '../packages/core/src/strength/index';
 import { toGrams } from '../packages/core/src/unit/index';

@@ -26,6 +26,10 @@ const SESSIONS = 24;
 const USUAL_STEP_G = 2500;
 const START_MS = Date.parse('2026-11-24T10:00:00.000Z');
 const print = (text: string) => process.stdout.write(`${text}\n`);
+/** One part of the bench; ONLY=… runs no other. */
+const part = (name: string, run: () => void) => {
+  if (process.env.ONLY === undefined || process.env.ONLY === name) run();
+};
 
 const populations: { name: string; habit?: Partial<Habit>; stepG?: number }[] = [
   { name: 'usual' },
@@ -151,154 +155,172 @@ function familyRow(name: string, lifts: readonly LiftOutcome[], stepG: number): 
   ].join(' | ');
 }
 
-print(
-  `\nFamilies, ${CLIENTS} simulated clients a population, four lifts, ${SESSIONS} sessions, seed ${SEED}:`,
-);
-print(
-  '| family | lifts | on target | too easy | failed in 1 | 2 and 3 | 4 to 24 | load of right | stuck below 0.85 | lowest |',
-);
-print('| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |');
-for (const { name, habit, stepG = USUAL_STEP_G } of familyPopulations) {
-  const lifts = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG);
-  for (const [family, isOf] of Object.entries(families)) {
-    if (name !== 'usual' && family !== 'everybody' && family !== 'start careful') continue;
-    const those = lifts.filter(isOf);
-    if (those.length > 0) print(`| ${familyRow(`${name}, ${family}`, those, stepG)} |`);
-  }
-}
-if (process.env.ONLY === 'families') process.exit(0);
-
-print(
-  `\nTraining, ${CLIENTS} simulated clients a row, four lifts, ${SESSIONS} sessions, seed ${SEED}:`,
-);
-print(
-  '| population, policy | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
-);
-print('| --- | --- | --- | --- | --- | --- | --- | --- |');
-for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
-  const of = (policy: Policy) => outcomesOf(policy, { ...usualHabit, ...habit }, stepG);
-  for (const policy of name === 'usual' ? policies : (['spalo'] as const)) {
-    const outcomes = of(policy);
-    print(`| ${row(`${name}, ${policy}`, outcomes)} |`);
-    if (name === 'usual' && policy === 'spalo') {
-      const careful = outcomes.filter((each) => each.careful);
-      print(`| ${row(`${name}, ${policy}, careful clients`, careful)} |`);
+part('families', () => {
+  print(
+    `\nFamilies, ${CLIENTS} simulated clients a population, four lifts, ${SESSIONS} sessions, seed ${SEED}:`,
+  );
+  print(
+    '| family | lifts | on target | too easy | failed in 1 | 2 and 3 | 4 to 24 | load of right | stuck below 0.85 | lowest |',
+  );
+  print('| --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |');
+  for (const { name, habit, stepG = USUAL_STEP_G } of familyPopulations) {
+    const lifts = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG);
+    for (const [family, isOf] of Object.entries(families)) {
+      if (name !== 'usual' && family !== 'everybody' && family !== 'start careful') continue;
+      const those = lifts.filter(isOf);
+      if (those.length > 0) print(`| ${familyRow(`${name}, ${family}`, those, stepG)} |`);
     }
-    if (name === 'usual' && (policy === 'spalo' || policy === 'knows each set')) {
-      for (const [which, within] of [
-        ['steps up to 7.5 %', (step: number) => step <= 0.075],
-        ['steps of 7.5 to 15 %', (step: number) => step > 0.075 && step <= 0.15],
-        ['steps over 15 %', (step: number) => step > 0.15],
-      ] as const) {
-        const those = outcomes.filter((each) => within(stepG / median(each.loads)));
-        print(`| ${row(`${name}, ${policy}, ${which}`, those)} |`);
+  }
+});
+
+part('training', () => {
+  print(
+    `\nTraining, ${CLIENTS} simulated clients a row, four lifts, ${SESSIONS} sessions, seed ${SEED}:`,
+  );
+  print(
+    '| population, policy | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
+  );
+  print('| --- | --- | --- | --- | --- | --- | --- | --- |');
+  for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
+    const of = (policy: Policy) => outcomesOf(policy, { ...usualHabit, ...habit }, stepG);
+    for (const policy of name === 'usual' ? policies : (['spalo'] as const)) {
+      const outcomes = of(policy);
+      print(`| ${row(`${name}, ${policy}`, outcomes)} |`);
+      if (name === 'usual' && policy === 'spalo') {
+        const careful = outcomes.filter((each) => each.careful);
+        print(`| ${row(`${name}, ${policy}, careful clients`, careful)} |`);
+      }
+      if (name === 'usual' && (policy === 'spalo' || policy === 'knows each set')) {
+        for (const [which, within] of [
+          ['steps up to 7.5 %', (step: number) => step <= 0.075],
+          ['steps of 7.5 to 15 %', (step: number) => step > 0.075 && step <= 0.15],
+          ['steps over 15 %', (step: number) => step > 0.15],
+        ] as const) {
+          const those = outcomes.filter((each) => within(stepG / median(each.loads)));
+          print(`| ${row(`${name}, ${policy}, ${which}`, those)} |`);
+        }
       }
     }
   }
-}
+});
 
-print('\nSets that failed, by session:');
-print('| population | 1 | 2 | 3 | 4 to 24 |');
-print('| --- | --- | --- | --- | --- |');
-for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
-  const sets = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG).flatMap((each) => each.sets);
-  const failed = (from: number, to: number) => {
-    const those = sets.filter(({ session }) => session >= from && session <= to);
-    return percent(those.filter((set) => set.failed).length / those.length);
-  };
-  const cells = [failed(0, 0), failed(1, 1), failed(2, 2), failed(3, SESSIONS)];
-  print(`| ${[name, ...cells].join(' | ')} |`);
-}
+part('first sessions', () => {
+  print('\nSets that failed, by session:');
+  print('| population | 1 | 2 | 3 | 4 to 24 |');
+  print('| --- | --- | --- | --- | --- |');
+  for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
+    const sets = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG).flatMap(
+      (each) => each.sets,
+    );
+    const failed = (from: number, to: number) => {
+      const those = sets.filter(({ session }) => session >= from && session <= to);
+      return percent(those.filter((set) => set.failed).length / those.length);
+    };
+    const cells = [failed(0, 0), failed(1, 1), failed(2, 2), failed(3, SESSIONS)];
+    print(`| ${[name, ...cells].join(' | ')} |`);
+  }
+});
 
-print('\nHow lifts go on, by scheme, on the usual population:');
-print(
-  '| scheme | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
-);
-print('| --- | --- | --- | --- | --- | --- | --- | --- |');
-for (const scheme of schemeNames) {
-  print(`| ${row(scheme, outcomesOf('spalo', usualHabit, USUAL_STEP_G, { scheme }))} |`);
-}
+part('schemes', () => {
+  print('\nHow lifts go on, by scheme, on the usual population:');
+  print(
+    '| scheme | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
+  );
+  print('| --- | --- | --- | --- | --- | --- | --- | --- |');
+  for (const scheme of schemeNames) {
+    print(`| ${row(scheme, outcomesOf('spalo', usualHabit, USUAL_STEP_G, { scheme }))} |`);
+  }
+});
 
 const WAVES = [
   ['eights to fours', [8, 6, 5, 4]],
   ['twelves to sixes', [12, 10, 8, 6]],
 ] as const;
-print('\nTwelve weeks of waves, two sessions a week:');
-print(
-  '| wave, population | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
-);
-print('| --- | --- | --- | --- | --- | --- | --- | --- |');
-const projected: LiftOutcome['projected'] = [];
-for (const [wave, reps] of WAVES) {
-  for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
-    const outcomes = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG, { wave: reps });
-    projected.push(...outcomes.flatMap((each) => each.projected));
-    print(`| ${row(`${wave}, ${name}`, outcomes)} |`);
-  }
-}
-
 type Said = LiftOutcome['projected'];
 /** How often what was said to be so likely went as planned. */
 function reliability(said: Said): void {
-  print('| said | up to a week ahead | went | one to three weeks | went | in all |');
-  print('| --- | --- | --- | --- | --- | --- |');
+  print(
+    '| said | up to a week ahead | would have gone | was done | one to three weeks | would have gone | was done | in all |',
+  );
+  print('| --- | --- | --- | --- | --- | --- | --- | --- |');
   for (let low = 0; low < 1; low += 0.1) {
     const here = said.filter(({ chance }) => chance >= low && chance < low + 0.1);
     if (here.length === 0) continue;
-    const part = (far: boolean) => here.filter(({ weeksAhead }) => weeksAhead > 1 === far);
-    const went = (days: typeof here) =>
-      days.length > 0 ? percent(days.filter(({ came }) => came).length / days.length) : '-';
-    print(
-      `| ${percent(low)} to ${percent(low + 0.1)} | ${part(false).length} | ${went(part(false))} | ${part(true).length} | ${went(part(true))} | ${here.length} |`,
-    );
+    const days = (far: boolean) => here.filter(({ weeksAhead }) => weeksAhead > 1 === far);
+    const went = (those: typeof here, how: 'came' | 'done') =>
+      those.length > 0 ? percent(those.filter((day) => day[how]).length / those.length) : '-';
+    const cells = [false, true].flatMap((far) => {
+      const those = days(far);
+      return [those.length, went(those, 'came'), went(those, 'done')];
+    });
+    print(`| ${[`${percent(low)} to ${percent(low + 0.1)}`, ...cells, here.length].join(' | ')} |`);
   }
 }
 
-print(
-  '\nDays of blocks, as likely as they were said to go as planned, and as they would have gone:',
-);
-reliability(projected);
-
-print('\nProposals at wrap-up, likewise, by scheme:');
-for (const scheme of schemeNames) {
-  print(`\n${scheme}`);
-  const outcomes = outcomesOf('spalo', usualHabit, USUAL_STEP_G, { scheme });
-  reliability(outcomes.flatMap((each) => each.projected));
-}
-
-print('\nWhat each part brings, added one by one, on the usual population:');
-print(
-  '| judgement | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
-);
-print('| --- | --- | --- | --- | --- | --- | --- | --- |');
-const ablations: [string, Part[]][] = [
-  [
-    'the belief alone: first loads and climb, then double progression',
-    ['plan', 'later sets', 'form'],
-  ],
-  ['and the next session planned by its outlook', ['later sets', 'form']],
-  ['and later sets by what today has shown', ['form']],
-  ['and the first set by the day’s form', []],
-];
-for (const [name, without] of ablations) {
-  print(`| ${row(name, outcomesOf('spalo', usualHabit, USUAL_STEP_G, { without }))} |`);
-}
-
-print('\nSets of the climb to a first load, by their place and step:');
-print('| step | set | sets | on target | too easy | failed |');
-print('| --- | --- | --- | --- | --- | --- |');
-for (const stepG of [1000, USUAL_STEP_G]) {
-  const climbs = outcomesOf('spalo', usualHabit, stepG).flatMap((each) =>
-    each.sets.filter((set) => set.climb),
+part('waves', () => {
+  print('\nTwelve weeks of waves, two sessions a week:');
+  print(
+    '| wave, population | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
   );
-  for (let nth = 0; nth <= Math.max(...climbs.map((set) => set.nth)); nth += 1) {
-    const here = climbs.filter((set) => set.nth === nth);
-    const share = (holds: (set: (typeof here)[number]) => boolean) =>
-      percent(here.filter(holds).length / Math.max(1, here.length));
-    print(
-      `| ${stepG / 1000} kg | ${nth + 1} | ${here.length} | ` +
-        `${share((set) => Math.abs(set.left - set.targetRir) <= 1)} | ` +
-        `${share((set) => set.left >= set.targetRir + 2)} | ${share((set) => set.failed)} |`,
-    );
+  print('| --- | --- | --- | --- | --- | --- | --- | --- |');
+  const projected: LiftOutcome['projected'] = [];
+  for (const [wave, reps] of WAVES) {
+    for (const { name, habit, stepG = USUAL_STEP_G } of populations) {
+      const outcomes = outcomesOf('spalo', { ...usualHabit, ...habit }, stepG, { wave: reps });
+      projected.push(...outcomes.flatMap((each) => each.projected));
+      print(`| ${row(`${wave}, ${name}`, outcomes)} |`);
+    }
   }
-}
+  print(
+    '\nDays of blocks, as likely as they were said to go as planned, and as they would have gone:',
+  );
+  reliability(projected);
+});
+
+part('chances', () => {
+  print('\nProposals at wrap-up, likewise, by scheme:');
+  for (const scheme of schemeNames) {
+    print(`\n${scheme}`);
+    const outcomes = outcomesOf('spalo', usualHabit, USUAL_STEP_G, { scheme });
+    reliability(outcomes.flatMap((each) => each.projected));
+  }
+});
+
+part('parts', () => {
+  print('\nWhat each part brings, added one by one, on the usual population:');
+  print(
+    '| judgement | on target | too easy | failed | load of right | within 5 % by | changes | turns back |',
+  );
+  print('| --- | --- | --- | --- | --- | --- | --- | --- |');
+  const ablations: [string, Part[]][] = [
+    [
+      'the belief alone: first loads and climb, then double progression',
+      ['plan', 'later sets', 'form'],
+    ],
+    ['and the next session planned by its outlook', ['later sets', 'form']],
+    ['and later sets by what today has shown', ['form']],
+    ['and the first set by the day’s form', []],
+  ];
+  for (const [name, without] of ablations) {
+    print(`| ${row(name, outcomesOf('spalo', usualHabit, USUAL_STEP_G, { without }))} |`);
+  }
+
+  print('\nSets of the climb to a first load, by their place and step:');
+  print('| step | set | sets | on target | too easy | failed |');
+  print('| --- | --- | --- | --- | --- | --- |');
+  for (const stepG of [1000, USUAL_STEP_G]) {
+    const climbs = outcomesOf('spalo', usualHabit, stepG).flatMap((each) =>
+      each.sets.filter((set) => set.climb),
+    );
+    for (let nth = 0; nth <= Math.max(...climbs.map((set) => set.nth)); nth += 1) {
+      const here = climbs.filter((set) => set.nth === nth);
+      const share = (holds: (set: (typeof here)[number]) => boolean) =>
+        percent(here.filter(holds).length / Math.max(1, here.length));
+      print(
+        `| ${stepG / 1000} kg | ${nth + 1} | ${here.length} | ` +
+          `${share((set) => Math.abs(set.left - set.targetRir) <= 1)} | ` +
+          `${share((set) => set.left >= set.targetRir + 2)} | ${share((set) => set.failed)} |`,
+      );
+    }
+  }
+});

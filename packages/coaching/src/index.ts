@@ -23,5 +23,4 @@ export {
   type StudioLearned,
 } from './technique/studio-learned';
 export { substitutesFor } from './programme/substitutes';
-export { suggestStyle } from './technique/suggest-style';
 export { whatMarksSay, type FoundPattern } from './technique/what-marks-say';

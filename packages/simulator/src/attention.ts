@@ -1,4 +1,11 @@
-import { planWatching, WORTH_WATCHING, worthOfWatching, type ComingSet } from '@spalo/core/floor';
+import {
+  LONGEST_UNSEEN_MS,
+  planWatching,
+  unseenReason,
+  WORTH_WATCHING,
+  worthOfWatching,
+  type ComingSet,
+} from '@spalo/core/floor';
 import type { Random } from './random';
 
 /** How the trainer of a simulated floor goes about it. */
@@ -13,6 +20,9 @@ interface FloorTally {
   longestWaitS: number;
   waitedS: number;
   sets: number;
+  /** The longest that anybody trained without being watched, and the share of times between two watched sets above 20 min. */
+  longestUnseenS: number;
+  unseen: number;
 }
 
 /** Somebody on the floor: when they are ready for which set. */
@@ -21,6 +31,8 @@ interface Lane {
   next: ComingSet;
   /** Sets done of the lift in hand. */
   done: number;
+  /** When they were last watched (ms). */
+  seenMs: number;
 }
 
 /** Warm-up sets of a lift, then its working sets; the first of those and now and then another are worth more. */
@@ -51,7 +63,11 @@ const SETS_A_LIFT = 7;
 function nextOf(lanes: readonly Lane[], policy: FloorPolicy, nowMs: number, freeMs: number) {
   const sets = lanes.map(({ next }) => next);
   if (policy === 'attention') {
-    const [first] = planWatching(sets, nowMs, freeMs);
+    const asked = lanes.map(({ next, seenMs }) => {
+      const unseen = unseenReason(seenMs, Math.max(nowMs, next.readyMs));
+      return unseen ? { ...next, reasons: [...next.reasons, unseen] } : next;
+    });
+    const [first] = planWatching(asked, nowMs, freeMs);
     return { id: first!.id, startMs: first!.startMs, wanted: first!.watched };
   }
   const first = [...sets].sort((a, b) => a.readyMs - b.readyMs)[0]!;
@@ -66,10 +82,19 @@ export function simulateFloor(
   { clients, hours, policy }: { clients: number; hours: number; policy: FloorPolicy },
   random: Random,
 ): FloorTally {
-  const tally: FloorTally = { worth: 0, seen: 0, longestWaitS: 0, waitedS: 0, sets: 0 };
+  const tally: FloorTally = {
+    worth: 0,
+    seen: 0,
+    longestWaitS: 0,
+    waitedS: 0,
+    sets: 0,
+    longestUnseenS: 0,
+    unseen: 0,
+  };
+  let [gaps, tooLong] = [0, 0];
   const lanes: Lane[] = Array.from({ length: clients }, (_, at) => {
     const id = String(at);
-    return { id, done: 0, next: setFor(id, 0, random.between(0, 120) * 1000, random) };
+    return { id, done: 0, seenMs: 0, next: setFor(id, 0, random.between(0, 120) * 1000, random) };
   });
   const endMs = hours * 3_600_000;
   let nowMs = 0;
@@ -80,7 +105,14 @@ export function simulateFloor(
     const { readyMs, seconds, reasons } = lane.next;
     nowMs = Math.max(nowMs, startMs);
     const watched = wanted && startMs >= freeMs;
-    if (watched) freeMs = startMs + (seconds + 5) * 1000;
+    if (watched) {
+      freeMs = startMs + (seconds + 5) * 1000;
+      const gapMs = startMs - lane.seenMs;
+      gaps += 1;
+      if (gapMs > LONGEST_UNSEEN_MS) tooLong += 1;
+      tally.longestUnseenS = Math.max(tally.longestUnseenS, gapMs / 1000);
+      lane.seenMs = freeMs;
+    }
     if (worthOfWatching(reasons) >= WORTH_WATCHING) {
       tally.worth += 1;
       if (watched) tally.seen += 1;
@@ -94,5 +126,5 @@ export function simulateFloor(
     const nth = lane.done % SETS_A_LIFT;
     lane.next = setFor(id, nth, overMs + restAfter(nth, random), random);
   }
-  return tally;
+  return { ...tally, unseen: tooLong / gaps };
 }

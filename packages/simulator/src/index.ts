@@ -8,3 +8,11 @@ export { kindOf, saysAtRandom, setsUntilGone, type CuePolicy, type SimulatedCue 
 export { strangePeople } from './strange';
 export { simulateFloor, type FloorPolicy } from './attention';
 export { honestyOf, judgeGrowth, trueCourses, type Judged, type TrueCourse } from './response';
+export {
+  clockedSession,
+  setUpsOf,
+  temperKinds,
+  temperOf,
+  type Temper,
+  type TemperKind,
+} from './clock';

@@ -9,7 +9,7 @@ import {
 import { proposeNextSet } from '@spalo/core/floor';
 import { familyOf, type Lift } from '@spalo/core/lift';
 import { atOrBelow, listed } from '@spalo/core/loads';
-import { evidenceOf } from '@spalo/core/memory';
+import { evidenceOf, isAsPlanned } from '@spalo/core/memory';
 import { startsCareful, type Person } from '@spalo/core/person';
 import { usualRir } from '@spalo/core/planning';
 import {
@@ -57,6 +57,8 @@ export interface ProjectedDay {
   weeksAhead: number;
   chance: number;
   came: boolean;
+  /** Whether it was done as projected, with every set as the floor proposed it. */
+  done: boolean;
 }
 
 /** What a stretch of training came to, for one lift. */
@@ -238,6 +240,13 @@ function wouldGo(
   return true;
 }
 
+/** Whether a lift was done as it had been projected, by what was said of its sets. */
+const wasDone = (
+  { sets }: LiftState,
+  { loadG, reps, targetRir }: Pick<Projection, 'loadG' | 'reps' | 'targetRir'>,
+): boolean =>
+  sets.length >= SETS && sets.every((set) => isAsPlanned(set, { loadG, reps, targetRir }));
+
 /**
  * A client's stretch of training under one policy, with loads in steps of `stepG`, by lift. Reports and days come from
  * the lifter; whoever plans sees only what was reported.
@@ -309,12 +318,9 @@ export function train(
       const climb = policy === 'spalo' && (kept?.climb ?? true);
       outcome.loads.push(plan.loadG);
       outcome.off.push(Math.log(plan.loadG / trueLoad(grown, lift.id, plan.reps + plan.targetRir)));
-      for (const due of projections.filter(
-        (each) => each.session === session && each.place === place,
-      )) {
-        const came = wouldGo(grown, lift, due, day, place * SETS, random);
-        outcome.projected.push({ weeksAhead: due.weeksAhead, chance: due.chance, came });
-      }
+      const due = projections
+        .filter((each) => each.session === session && each.place === place)
+        .map((each) => ({ ...each, came: wouldGo(grown, lift, each, day, place * SETS, random) }));
       const lifted = newLift(planned(plan, climb));
       states.push(lifted);
       const floor = () => ({
@@ -363,6 +369,8 @@ export function train(
         });
         if (policy === 'spalo') profile = rested.after(evidenceOf(state));
       }
+      for (const { weeksAhead, chance, came, ...asked } of due)
+        outcome.projected.push({ weeksAhead, chance, came, done: wasDone(lifted, asked) });
     });
     takeSets(belief, person, evidenceOf(state), iso(now));
     if (policy !== 'knows' && policy !== 'knows each set') {

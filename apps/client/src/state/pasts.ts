@@ -1,5 +1,5 @@
 import type { ClientPast, ListedClient } from '@spalo/contract';
-import { emptyHistory } from '@spalo/core/memory';
+import { emptyHistory, type TimeTaken } from '@spalo/core/memory';
 import { queryOptions, useQueries, type UseQueryResult } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../api/call';
@@ -37,6 +37,20 @@ const latestPast = (id: string): ClientPast | undefined =>
     .findAll({ queryKey: ['past', id], predicate: ({ state }) => state.data !== undefined })
     .sort((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt)[0]?.state.data as
     ClientPast | undefined;
+
+/**
+ * How long the latest sessions of a trainer's clients took, one list a client, as far as this device has their pasts; without
+ * those of one client, which count for themselves.
+ */
+export function timesOfTrainer(trainerId: string, except: string): TimeTaken[][] {
+  const clients = queryClient.getQueryData<ListedClient[]>(['clients']) ?? [];
+  return clients
+    .filter(({ id }) => id !== except)
+    .map(({ id }) =>
+      (latestPast(id)?.history.times ?? []).filter((each) => each.trainerId === trainerId),
+    )
+    .filter((times) => times.length > 0);
+}
 
 const answers = (results: UseQueryResult<ClientPast>[]) =>
   results.map(({ data, isError }) => ({ data, isError }));

@@ -153,7 +153,10 @@ describe('the boathouse scenario', () => {
     const back = of('Philippa');
     expect(back.some((session) => session.lifts.some(({ plan }) => plan.standsFor))).toBe(true);
     expect(hinge(back.at(-1)!)!.plan.wayBack).toMatchObject({ place: 'low back' });
-    expect(of('Bartholomew').filter(({ block }) => block).length).toBeGreaterThan(6);
+    const steady = of('Bartholomew').filter(({ block }) => block);
+    expect(steady.length).toBeGreaterThan(6);
+    // Days of it are still to come.
+    expect(steady.length).toBeLessThan(12);
     const { turnedDown } = demo.clients.find(({ name }) => name.startsWith('Caspian'))!;
     expect(turnedDown![0]!.from < '2026-11-24' && turnedDown![0]!.to > '2026-11-24').toBe(true);
   });

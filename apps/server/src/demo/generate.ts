@@ -130,6 +130,7 @@ function factsOf(who: DemoPerson, now: Date) {
     weeklyGain: _gain,
     looseness: _looseness,
     habits: _habits,
+    talks: _talks,
     today: _today,
     stalled: _stalled,
     fades: _fades,
@@ -157,6 +158,8 @@ function weekdays(comes: readonly number[], now: Date): string {
 interface Making {
   now: Date;
   random: Random;
+  /** Whether they come is drawn apart from what they lift: who lifts otherwise misses the same days. */
+  missing: Random;
   /** An id of a moment; `id` one of before the history. */
   idAt: (atMs: number) => string;
   id: () => string;
@@ -258,7 +261,7 @@ function train(
   lifter: Lifter,
   making: Making,
 ): Pick<DemoStudio, 'bookings' | 'events'> {
-  const { now, random, idAt, trainerId, device, room } = making;
+  const { now, random, missing, idAt, trainerId, device, room } = making;
   const block = demoBlock(who, clientId, making);
   const begun = block && reduceBlock([block]);
   const made: Pick<DemoStudio, 'bookings' | 'events'> = {
@@ -270,7 +273,7 @@ function train(
   const { from, to } = who.weeks;
   for (let daysBack = from * 7; daysBack > Math.max(0, to * 7); daysBack -= 1) {
     const startMs = clock(now, daysBack, 9 + (daysBack % 3) * 2, 0);
-    if (!who.comes.includes((7 - (daysBack % 7)) % 7) || random.unit() < who.misses) continue;
+    if (!who.comes.includes((7 - (daysBack % 7)) % 7) || missing.unit() < who.misses) continue;
     const weeks = from - daysBack / 7;
     const today = {
       ...person,
@@ -328,6 +331,7 @@ export function generateDemo(seed: number, now: Date, filmsDir: string): DemoStu
   const making: Making = {
     now,
     random,
+    missing: seededRandom(seed + 3),
     idAt,
     id,
     trainerId: trainer.id,

@@ -55,6 +55,8 @@ export interface DemoPerson extends Omit<
   looseness: number;
   /** The fault they tend to, by lift. */
   habits: Record<string, string>;
+  /** Seconds that they talk before anything is done, and on the way to each lift; absent for who does not. */
+  talks?: number;
   /** Hour and minute of their bookings; null for who does not come today (18:00 on other days). */
   today: [number, number] | null;
 }
@@ -210,6 +212,7 @@ export const people: readonly DemoPerson[] = [
     weeklyGain: 0.004,
     looseness: 0.08,
     habits: { 'back-squat': 'short-depth' },
+    talks: 150,
     today: [10, 30],
   },
   {

@@ -113,6 +113,7 @@ function doLift(
   const here = liftHere({ plan: planned }, room, person, log.state().startedAt);
   const warmedUp = planned.steps.some((step) => step.kind === 'warm-up');
   let earlier = 0;
+  if (place > 0) log.pass(who.talks ?? 0);
   for (;;) {
     const state = log.lift(liftId);
     if (!here || !state) return;
@@ -206,7 +207,7 @@ export function demoSession(input: DemoSessionInput): SessionEvent[] {
     general: general.steps,
     ...(draft.block && { block: draft.block }),
   });
-  log.pass(general.seconds);
+  log.pass(general.seconds + (who.talks ?? 0));
   log.append('drills.marked', {
     drillIds: general.steps.map((step) => step.drillId),
     state: 'done',

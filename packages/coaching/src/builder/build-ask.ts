@@ -2,14 +2,8 @@ import { allLifts, findLift, stylesOf } from '@spalo/catalog';
 import { isSteady, type Lift, type Muscle } from '@spalo/core/lift';
 import { memoryOf } from '@spalo/core/memory';
 import { isInFirstYear, turnedDownOn } from '@spalo/core/person';
-import {
-  BETWEEN_LIFTS_S,
-  draftLoads,
-  planLift,
-  likelySteps,
-  stepsDuration,
-  type ProgrammeLift,
-} from '@spalo/core/planning';
+import { BETWEEN_LIFTS_S, likelySteps, stepsDuration, type Pace } from '@spalo/core/time';
+import { draftLoads, planLift, type ProgrammeLift } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
 import type { LoadedLift, PlannedLift } from '@spalo/core/session';
 import { studioDay } from '@spalo/core/unit';
@@ -66,14 +60,19 @@ function setChoiceOf({ client, now }: Training): readonly number[] {
 }
 
 /** Seconds of a lift by number of sets, the change to it included. */
-function secondsBy(plan: PlannedLift, setChoice: readonly number[], room: Room): number[] {
+function secondsBy(
+  plan: PlannedLift,
+  setChoice: readonly number[],
+  room: Room,
+  slower: number,
+): number[] {
   const warmUps = plan.steps.filter(({ kind }) => kind === 'warm-up');
   const [set] = plan.steps.filter(({ kind }) => kind === 'working');
   return setChoice.map((sets) => {
     const steps = [...warmUps, ...Array.from({ length: sets }, () => set!)];
     const likely = likelySteps({ ...plan, steps });
     const { warmUpS, workS } = stepsDuration(likely, plan, room);
-    return Math.ceil(warmUpS + workS + BETWEEN_LIFTS_S);
+    return Math.ceil((warmUpS + workS + BETWEEN_LIFTS_S) * slower);
   });
 }
 
@@ -123,7 +122,12 @@ const isOfRoom = (why: StoredWhy): boolean =>
   typeof why === 'object' && (why.code === 'nothing-to-load' || why.code === 'nothing-to-do-it-at');
 
 /** What a session is built from: this client, this room, this week, these minutes less the general part (s). */
-export function buildAskFor(training: Training, wish: BuildWish, generalS: number): BuildAsk {
+export function buildAskFor(
+  training: Training,
+  wish: BuildWish,
+  generalS: number,
+  pace: Pace,
+): BuildAsk {
   const { client, room, now } = training;
   const entries = taughtLifts();
   const input = draftInputFor(training, entries);
@@ -138,7 +142,14 @@ export function buildAskFor(training: Training, wish: BuildWish, generalS: numbe
     if (!plan) return [];
     const merits = meritsOf(entry.lift, training, usual, wish.stood ?? []);
     const isNew = merits.includes('new');
-    return [{ lift: entry.lift, seconds: secondsBy(plan, setChoice, room), isNew, merits }];
+    return [
+      {
+        lift: entry.lift,
+        seconds: secondsBy(plan, setChoice, room, pace.ofLift(liftId)),
+        isNew,
+        merits,
+      },
+    ];
   });
   const done = setsBetween(client.history, wish.week.from, wish.week.to);
   const daysDone = new Set(done.map(({ day }) => day)).size;

@@ -1,6 +1,6 @@
 import { findLift } from '@spalo/catalog';
 import { allowedAsk, type Ahead } from '@spalo/core/block';
-import { memoryOf } from '@spalo/core/memory';
+import { memoryOf, type TimeTaken } from '@spalo/core/memory';
 import { turnedDownOn } from '@spalo/core/person';
 import type { Arranged, DraftInput, ProgrammeLift } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
@@ -18,6 +18,8 @@ export interface Training {
   room: Room;
   unit: Unit;
   now: string;
+  /** How long the sessions of the trainer's other clients took, one list a client: for who has hardly trained here. */
+  others?: readonly (readonly TimeTaken[])[];
 }
 
 /** The lifts of today: those of the block's day, of the block in turned-down weeks, else the client's own. */

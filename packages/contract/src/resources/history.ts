@@ -1,4 +1,10 @@
-import type { ClientHistory, DoneDay, LiftMemory, WarmUpRecord } from '@spalo/core/memory';
+import type {
+  ClientHistory,
+  DoneDay,
+  LiftMemory,
+  TimeTaken,
+  WarmUpRecord,
+} from '@spalo/core/memory';
 import { remedyKinds } from '@spalo/core/session';
 import {
   bearings,
@@ -139,6 +145,16 @@ const doneDay = same<DoneDay>()(
   }),
 );
 
+const took = { ruleS: z.int().min(0), tookS: z.int().min(0) };
+
+const timeTaken = same<TimeTaken>()(
+  z.object({
+    trainerId: uuid,
+    general: z.object(took).nullable(),
+    lifts: z.array(z.object({ liftId: slug, ...took })),
+  }),
+);
+
 /** What finished sessions left behind for the next one. */
 export const history = same<ClientHistory>()(
   z.object({
@@ -149,5 +165,6 @@ export const history = same<ClientHistory>()(
     lastSessionAt: instant.nullable(),
     belief: savedBelief.nullable(),
     blocks: z.record(z.string(), z.array(doneDay)).optional(),
+    times: z.array(timeTaken).max(8).optional(),
   }),
 );

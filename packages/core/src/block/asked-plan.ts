@@ -2,7 +2,7 @@ import { OPEN_RESERVE } from '../unit/reserve';
 import { CAP } from '../lift/cap';
 import type { Lift } from '../lift/lift';
 import { atOrBelow, type Loads } from '../loads/loads';
-import { ofNearLoads } from '../loads/near-loads';
+import { ofNearLoads, rangeHere } from '../loads/near-loads';
 import { rangeWith, type LiftPlan } from '../session/plan';
 import type { BlockDay } from '../session/block-day';
 import type { PastSet } from '../strength/past-set';
@@ -68,7 +68,7 @@ function carriedLoad(plan: LiftPlan, ask: Ask, { lift, strength }: AskedWith): n
 }
 
 /**
- * A plan for a day of a block: its reps, sets and reserve, with the load of this room that is most likely to leave that
+ * A plan for a day of a block: its reps (more where the next load is a long step away), sets and reserve, with the load of this room that is most likely to leave that
  * reserve, within the cap of what was done and never under the last clean load for as many reps. A light day takes its
  * share of that.
  */
@@ -83,17 +83,25 @@ export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: Asked
   const from = carriedLoad({ ...rest, loadG: heavyG ?? plan.loadG }, ask, at);
   const outlook = strength.outlook(lift, targetRir, 'another');
   const dear = isDear(careful, strength.setsOf(lift));
-  const aim = { range: () => ({ low: reps, high: reps }), targetRir, careful: dear };
+  // Where the next load is a long step away, reps carry what loads cannot.
+  const range = (loadG: Grams) => ({
+    ...rangeHere(loads, loadG, { low: reps, high: reps }),
+    low: reps,
+  });
+  const aim = { range, targetRir, careful: dear };
   const near = atOrBelow(loads, from)?.loadG ?? plan.loadG;
   const judged = ofNearLoads(loads, near, { up: cap, down: DOWN }, (loadG) =>
     bestSets(outlook, loadG, sets, aim),
   );
-  const best = choose(judged, 0, LEAVE.block).best.loadG;
+  const { best } = choose(judged, 0, LEAVE.block);
   const floor = doneG !== null && doneG <= near * (1 + cap) ? doneG : 0;
-  const heavy = Math.max(best, floor);
+  const heavy = Math.max(best.loadG, floor);
   const light = share < 1 && { heavyG: heavy };
   const loadG = atOrBelow(loads, heavy * share)?.loadG ?? heavy;
-  return { ...rest, ...asked, ...light, loadG };
+  // As many as the last of the sets is worth.
+  const asks = loadG === best.loadG ? (best.reps.at(-1) ?? reps) : reps;
+  const repRange = rangeWith(plan.repRange, asks);
+  return { ...rest, ...asked, reps: asks, repRange, ...light, loadG };
 }
 
 /** What the block asks, as the reason for a plan: "Week 2 of the block, light day: 42.5 kg for 6 with 2 left". */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { loadables } from '../loads/loadables';
-import { atOrBelow } from '../loads/loads';
+import { atOrBelow, stepUp } from '../loads/loads';
 import { CAP } from '../lift/cap';
 import { withDay } from '../memory/block-memory';
 import { startingBelief, takeSets } from '../strength/replay';
@@ -230,7 +230,12 @@ describe('a plan for a day of a block', () => {
           const with_ = { ...at, strength: believing(believedKg) };
           const ask = { sets, reps, targetRir, ...(share !== undefined && { share }) };
           const next = planAsked(from, { cell, doneG: null, ask }, with_);
-          expect(next).toMatchObject({ sets, reps, targetRir, cell });
+          expect(next).toMatchObject({ sets, targetRir, cell });
+          // More than asked only where the next load is a long step away, and then no more than bridge it.
+          const step = stepUp(loads, next.loadG);
+          const isLong = step !== null && step.loadG > next.loadG * 1.1;
+          expect(next.reps).toBeGreaterThanOrEqual(reps);
+          expect(next.reps).toBeLessThanOrEqual(isLong ? reps + 10 : reps);
           expect(next.reps).toBeGreaterThanOrEqual(next.repRange.low);
           expect(next.reps).toBeLessThanOrEqual(next.repRange.high);
           expect(atOrBelow(loads, next.loadG)!.loadG).toBe(next.loadG);

@@ -4,7 +4,7 @@ import type { LiftPlan } from '../session/plan';
 import type { StrengthProfile } from '../strength/profile';
 import type { Grams } from '../unit/mass';
 import { planAsked, type Ahead, type AskedWith } from './asked-plan';
-import { chanceAsPlanned, chanceTooEasy, honestChance } from './chance';
+import { chanceAsPlanned, chanceTooEasy, doneChance, honestChance } from './chance';
 
 /** A day to come of a lift, and how far away it is. */
 export interface DayAhead extends Ahead {
@@ -14,13 +14,13 @@ export interface DayAhead extends Ahead {
 /** What a day to come will likely be. */
 export interface Projected extends Pick<Ahead, 'cell' | 'ask'> {
   loadG: Grams;
-  /** That every set goes as planned at this load, 0 to 1. */
+  /** That it is done so: every set at this load, its reps and its reserve, 0 to 1. */
   chance: number;
   /** Whether the day asks too much or too little of this client; null where it fits. */
   fit: 'too much' | 'too little' | null;
 }
 
-/** Below this chance a day asks too much; above that one of much too much ease, too little. */
+/** Below this chance to go as written a day asks too much; above that one of much too much ease, too little. */
 const LEAST = 0.4;
 const EASE = 0.6;
 
@@ -34,8 +34,9 @@ function judge(
   if (counted || loadG === 0) return { chance: 1, fit: null };
   const outlook = strength.outlook(lift, targetRir, 'another');
   const asked = { loadG, reps, sets, targetRir };
-  const chance = honestChance(chanceAsPlanned(outlook, asked), weeksAhead);
-  if (chance < LEAST) return { chance, fit: 'too much' };
+  const goes = chanceAsPlanned(outlook, asked);
+  const chance = doneChance(goes, weeksAhead);
+  if (honestChance(goes, weeksAhead) < LEAST) return { chance, fit: 'too much' };
   const isLight = (ask.share ?? 1) < 1;
   const easy = !isLight && chanceTooEasy(outlook, asked) > EASE;
   return { chance, fit: easy ? 'too little' : null };

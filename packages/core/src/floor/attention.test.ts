@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { planWatching, WORTH_WATCHING, worthOfWatching, type ComingSet } from './attention';
+import {
+  planWatching,
+  unseenReason,
+  watchedUntil,
+  WORTH_WATCHING,
+  worthOfWatching,
+  type ComingSet,
+} from './attention';
 
 const set = (id: string, readyS: number, weight: number, seconds = 30): ComingSet => ({
   id,
@@ -70,5 +77,28 @@ describe('whom to watch', () => {
         { weight: 0.5, says: '' },
       ]),
     ).toBe(0.75);
+  });
+
+  it('is in time whoever has not been watched for long, whatever their set', () => {
+    const MINUTE_MS = 60_000;
+    expect(unseenReason(0, 10 * MINUTE_MS)).toBeNull();
+    const unseen = unseenReason(0, 16 * MINUTE_MS)!;
+    expect(unseen.says).toBe('not watched for 16 min');
+    // A session that was left open yesterday.
+    expect(unseenReason(0, 14 * 60 * MINUTE_MS)).toBeNull();
+    const routine = { ...set('routine', 0, 0), reasons: [unseen] };
+    const [only] = planWatching([routine], 0);
+    expect(only).toMatchObject({ watched: true, why: unseen.says });
+    // A first set is still watched before it.
+    const plan = planWatching([routine, set('first', 0, 0.6)], 0);
+    expect(plan.map(({ id }) => id)).toEqual(['first', 'routine']);
+  });
+
+  it('does not begin before the set that is being watched is over', () => {
+    const begun = set('begun', 0, 0.5, 40);
+    const until = watchedUntil(begun, -10_000);
+    expect(until).toBe(35_000);
+    const [next] = planWatching([set('next', 0, 0.8)], 0, until);
+    expect(next).toMatchObject({ startMs: until, waitS: 35, watched: true });
   });
 });

@@ -39,6 +39,22 @@ const WALK_S = 5;
 export const worthOfWatching = (reasons: readonly Reason[]): number =>
   1 - reasons.reduce((left, { weight }) => left * (1 - weight), 1);
 
+/** Longer than this nobody should train without being watched for a set. */
+export const LONGEST_UNSEEN_MS = 20 * 60_000;
+/** It becomes a reason this long before: the next set may be a rest away. */
+const UNSEEN_AHEAD_MS = 6 * 60_000;
+/** A session without a set for so long was left open: nobody trains in it. */
+const LEFT_OPEN_MS = 2 * 3_600_000;
+/** Enough to be worth watching whatever the set. */
+const UNSEEN_WEIGHT = 0.35;
+
+/** That somebody has not been watched for too long is a reason of its own. `sinceMs`: when they were last. */
+export function unseenReason(sinceMs: number, nowMs: number): Reason | null {
+  const forMs = nowMs - sinceMs;
+  if (forMs < LONGEST_UNSEEN_MS - UNSEEN_AHEAD_MS || forMs > LEFT_OPEN_MS) return null;
+  return { weight: UNSEEN_WEIGHT, says: `not watched for ${Math.floor(forMs / 60_000)} min` };
+}
+
 interface Taken {
   from: number;
   to: number;
@@ -52,6 +68,12 @@ function freeFrom(readyMs: number, lengthMs: number, taken: readonly Taken[]): n
     .find((start) => taken.every(({ from, to }) => start + lengthMs <= from || start >= to));
   return free !== undefined && free - readyMs <= MOST_WAIT_S * 1000 ? free : null;
 }
+
+const lengthOf = (seconds: number): number => (seconds + WALK_S) * 1000;
+
+/** Until when whoever watches is with a set that has begun (ms). */
+export const watchedUntil = ({ seconds }: Pick<ComingSet, 'seconds'>, sinceMs: number): number =>
+  sinceMs + lengthOf(seconds);
 
 /**
  * Whom to watch and when: the set that is worth most has its time first, those behind it wait until it is over, a minute at
@@ -70,7 +92,7 @@ export function planWatching(
   const plan = judged.map(({ id, readyMs, seconds, reasons, worth }): Watch => {
     const ready = Math.max(readyMs, nowMs);
     const why = reasons[0]?.says ?? '';
-    const lengthMs = (seconds + WALK_S) * 1000;
+    const lengthMs = lengthOf(seconds);
     const start = worth >= WORTH_WATCHING ? freeFrom(ready, lengthMs, taken) : null;
     if (start === null) return { id, worth, why, startMs: ready, waitS: 0, watched: false };
     taken.push({ from: start, to: start + lengthMs });

@@ -20,6 +20,9 @@ export { howMany, isSharing, stationOf } from './station';
 export { takenKey } from './taken';
 export {
   planWatching,
+  LONGEST_UNSEEN_MS,
+  unseenReason,
+  watchedUntil,
   WORTH_WATCHING,
   worthOfWatching,
   type ComingSet,

@@ -1,7 +1,7 @@
 import { OPEN_RESERVE } from '../unit/reserve';
 import type { Lift } from '../lift/lift';
 import { atOrBelow, stepDown, stepUp, type Loads } from '../loads/loads';
-import { ofNearLoads } from '../loads/near-loads';
+import { ofNearLoads, rangeHere } from '../loads/near-loads';
 import { madeMs } from '../log/time-of-id';
 import { coversDegree, degreeOf } from '../person/flag-degree';
 import { flagsOn, type FlagOnLift } from '../person/limits';
@@ -127,12 +127,18 @@ function climbTo(
   return step && how === 'open' && step.loadG <= last.loadG * MOST_STEP ? step : null;
 }
 
-const aimOf = ({ plan }: LiftState, { lift, loads, careful, strength }: FloorContext): Aim =>
-  aimHere(loads, plan.repRange, {
+function aimOf({ plan }: LiftState, { lift, loads, careful, strength }: FloorContext): Aim {
+  const aim = aimHere(loads, plan.repRange, {
     targetRir: plan.targetRir,
     // A weight that is being found is looked for from below.
     careful: isDear(careful || plan.climb === true, strength.setsOf(lift)),
   });
+  if (!plan.cell) return aim;
+  // A block's reps are what its day is: the load gives way before they do, and only what no load can carry adds to them.
+  const { reps } = plan;
+  const high = (loadG: number) => rangeHere(loads, loadG, { low: reps, high: reps + 1 }).high;
+  return { ...aim, range: (loadG) => ({ low: reps, high: high(loadG) }) };
+}
 
 /** The set to come with what makes it most likely to leave the asked reserve: reps first, load where that is clearly better. */
 function bestNext(
@@ -214,6 +220,12 @@ function afterSet(
     const why: Why = { code: 'last-easier-lift', set };
     return { loadG: last.loadG, reps, restLonger: true, change: 'easier lift', why };
   }
+  if (
+    rir >= targetRir - 1 &&
+    last.loadG === planned.loadG &&
+    keepsToBlock(planned, lift, aim, outlook)
+  )
+    return { ...base, change: 'same', why: { code: 'same-load', set } };
   const open = afterOpen(lift, aim, context);
   if (open) return open;
   // A set that left what was asked is followed by no lighter one, one that left nothing by no more reps.
@@ -254,6 +266,7 @@ function firstByForm(planned: Step, lift: LiftState, context: FloorContext): Pro
   const { targetRir } = lift.plan;
   const aim = aimOf(lift, context);
   const outlook = strength.outlook(context.lift, targetRir, 'today');
+  if (keepsToBlock(planned, lift, aim, outlook)) return null;
   const asPlanned = worthOf(
     chances(outlook, planned.loadG, planned.reps, 0, targetRir),
     aim.careful,
@@ -267,6 +280,25 @@ function firstByForm(planned: Step, lift: LiftState, context: FloorContext): Pro
   const { loadG: plannedG, reps: plannedReps } = planned;
   const why: Why = { code: 'by-form', loadG, reps, plannedG, plannedReps };
   return { loadG, reps, change, why };
+}
+
+/** Up to this chance that it fails a set of a block stays as the block has it; for who pays dearly for failing up to the second. */
+const BLOCK_FAILS = { usual: 0.35, dear: 0.2 } as const;
+
+/**
+ * Whether the floor keeps to what a block asks today: its days are to differ, and what was foretold is to come. It is left only
+ * where the belief is sure that the set fails or is far too easy.
+ */
+function keepsToBlock(
+  planned: Pick<Step, 'loadG' | 'reps'>,
+  { plan }: LiftState,
+  { careful }: Aim,
+  outlook: Outlook,
+): boolean {
+  if (!plan.cell || plan.climb) return false;
+  const { loadG, reps } = planned;
+  const { fails, tooEasy } = chances(outlook, loadG, reps, 0, plan.targetRir);
+  return fails <= (careful ? BLOCK_FAILS.dear : BLOCK_FAILS.usual) && tooEasy < LEAVE.free;
 }
 
 /** What a working set more than planned is made like. */

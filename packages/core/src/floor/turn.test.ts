@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { sessionDuration } from '../planning/duration';
+import { sessionDuration } from '../planning/time/duration';
 import { planOf } from '../decision/decide';
 import { log } from '../test/log';
 import { room, row, squat } from '../test/fixtures';

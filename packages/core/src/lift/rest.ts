@@ -96,3 +96,6 @@ export function restBetweenWork(work: Work): number {
 export function longerRest(seconds: number): number {
   return Math.ceil((seconds * 1.5) / 15) * 15;
 }
+
+/** From one lift to the next: walking, putting back, setting up. */
+export const BETWEEN_LIFTS_S = 120;

@@ -1,4 +1,4 @@
-import { countedSets, type LiftState, type SessionState } from '../session/state';
+import { countedSets, type LiftState, type LoggedSet, type SessionState } from '../session/state';
 import type { Grams } from '../unit/mass';
 
 /** What was done of a lift on a day of a block. */
@@ -29,6 +29,20 @@ const BLOCKS = 24;
 /** Loads nearer than this are the planned one: rooms differ by a plate. */
 const AS_HEAVY = 0.98;
 
+/**
+ * Whether a set did what was planned: its load, its reps clean, and no more than one less in reserve than asked. Who took more load,
+ * or more reps, has shown the planned set with what they had left after it.
+ */
+export function isAsPlanned(
+  { loadG, cleanReps, rir }: Pick<LoggedSet, 'loadG' | 'cleanReps' | 'rir'>,
+  plan: { loadG: Grams; reps: number; targetRir: number },
+): boolean {
+  if (loadG < plan.loadG * AS_HEAVY || cleanReps < plan.reps) return false;
+  const isHeavier = loadG * AS_HEAVY > plan.loadG;
+  const left = cleanReps - plan.reps + (rir ?? plan.targetRir);
+  return isHeavier || left >= plan.targetRir - 1;
+}
+
 function doneOf(lift: LiftState): DoneLift | null {
   const sets = countedSets(lift, 'working');
   const [first] = sets;
@@ -40,13 +54,7 @@ function doneOf(lift: LiftState): DoneLift | null {
     reps: Math.min(...sets.map((set) => set.cleanReps)),
     sets: sets.length,
     asPlanned:
-      sets.length >= asked.sets &&
-      sets.every(
-        (set) =>
-          set.loadG >= loadG * AS_HEAVY &&
-          set.cleanReps >= asked.reps &&
-          (set.rir ?? asked.targetRir) >= asked.targetRir - 1,
-      ),
+      sets.length >= asked.sets && sets.every((set) => isAsPlanned(set, { ...asked, loadG })),
   };
 }
 

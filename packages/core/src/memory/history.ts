@@ -13,9 +13,10 @@ import {
 } from './lift-memory';
 import { withDay, type BlocksDone } from './block-memory';
 import { evidenceOf } from './past-sets';
+import { withTime, type TimeTaken } from './time-taken';
 
 /** Changes whenever the shape of a history does: one of another version is made anew from the log. */
-export const HISTORY_VERSION = 6;
+export const HISTORY_VERSION = 7;
 
 /** What finished sessions leave behind for the next one. */
 export interface ClientHistory {
@@ -31,6 +32,8 @@ export interface ClientHistory {
   belief: SavedBelief | null;
   /** The days that were done of blocks; absent where there were none. */
   blocks?: BlocksDone;
+  /** How long the latest sessions took, oldest first; absent where none tells it. */
+  times?: TimeTaken[];
 }
 
 /** Sessions whose sets are kept as evidence with a client; the belief remembers the rest. */
@@ -94,6 +97,7 @@ export function foldSession(
   }
   const sets = evidenceOf(state);
   const blocks = withDay(history.blocks, state);
+  const times = withTime(history.times, state);
   return {
     ...history,
     lifts,
@@ -102,6 +106,7 @@ export function foldSession(
     lastSessionAt: state.startedAt,
     belief: beliefAfter(history, sets, state.startedAt, context),
     ...(blocks && { blocks }),
+    ...(times && { times }),
   };
 }
 

@@ -1,4 +1,4 @@
-export type { DoneDay, DoneLift } from './block-memory';
+export { isAsPlanned, type DoneDay, type DoneLift } from './block-memory';
 export {
   HISTORY_VERSION,
   emptyHistory,
@@ -18,3 +18,4 @@ export {
   type WarmUpRecord,
 } from './lift-memory';
 export { evidenceOf } from './past-sets';
+export { timeTaken, type TimeTaken, type Took } from './time-taken';

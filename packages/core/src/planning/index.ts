@@ -1,4 +1,3 @@
-export { cutShort, liftLeft, type CutSession } from './cut-short';
 export {
   draftLoads,
   draftSession,
@@ -12,5 +11,3 @@ export type { ProgrammeLift } from './programme-lift';
 export { bookingStates, isExpected, type BookingState, type SessionLift } from './booked';
 export { clashesOf, crossing, overlaps, type Hour } from './clash';
 export type { Arranged } from './hour/arranged';
-export { BETWEEN_LIFTS_S, likelySteps, sessionDuration, stepsDuration } from './duration';
-export { loadCardRow, type CardCell, type CardRow } from './load-card';

@@ -3,7 +3,6 @@ export { inGrams, type LogLoad } from './answer';
 export type { Belief } from './belief';
 export { REFERENCE_BODY_MASS_G, Z80 } from './constants';
 export { estimatedOneRepMax, loadForReps } from './epley';
-export { explainEstimate, type Explanation, type SetEffect } from './explain';
 export { bearings, type PastSet } from './past-set';
 export { priorLog } from './prior';
 export { certainties, readStrength, type Doubt, type StrengthProfile } from './profile';

@@ -21,7 +21,6 @@ export {
 } from './general/general';
 export { neededRanges } from './general/needed-ranges';
 export { swapped } from './general/swap';
-export { fitRamp, rampSeconds, type FittedRamp } from './ramp/fit-ramp';
 export {
   habitReason,
   isSettled,

@@ -7,6 +7,7 @@ import { Sheet } from '../../design/Sheet';
 import { Stepper } from '../../design/Stepper';
 import { Body, Quiet } from '../../design/Words';
 import { ChoiceField } from '../../design/ChoiceField';
+import { paceText } from '../../parts/words/pace-words';
 import { minutesText } from '../../parts/words/ramp-words';
 import type { KnownClient } from '../../state/resources/known-client';
 import type { Builder } from './use-builder';
@@ -29,6 +30,7 @@ function TimeBar({ builder }: { builder: Builder }) {
     { name: 'work', seconds: workS, look: 'bg-moss' },
     { name: 'free', seconds: left, look: 'bg-paper' },
   ].filter(({ seconds }) => seconds >= 30);
+  const paced = paceText(built.takes, built.paced);
   const says = parts.map(({ name, seconds }) => `${minutesText(seconds)} ${name}`).join(', ');
   return (
     <View className="gap-1">
@@ -42,6 +44,7 @@ function TimeBar({ builder }: { builder: Builder }) {
         ))}
       </View>
       <Quiet aria-hidden>{says}</Quiet>
+      {paced && <Quiet>{paced}</Quiet>}
     </View>
   );
 }

@@ -9,6 +9,7 @@ import { visitOf } from '../../parts/session/visit';
 import { weekBounds } from '../../parts/time/day-time';
 import { buildInWorker } from '../../state/builder/ask-builder';
 import type { BuilderAsk } from '../../state/builder/builder.worker';
+import { timesOfTrainer } from '../../state/pasts';
 import type { KnownClient } from '../../state/resources/known-client';
 import { useTeaching } from '../../state/use-teaching';
 
@@ -58,7 +59,8 @@ export function useBuilder(
     const at = booking ? Date.parse(booking.startsAt) : now;
     const wish = { ...byHand, week: weekBounds(at, account.studio) };
     const studio = { own, zone: account.studio.zone };
-    return { visit: visitOf(client, room, account), wish, studio, tries };
+    const others = timesOfTrainer(account.trainer.id, client.id);
+    return { visit: visitOf(client, room, account), wish, studio, others, tries };
   }, [client, room, account, booking, byHand, own, tries, now]);
   useEffect(() => {
     let stale = false;

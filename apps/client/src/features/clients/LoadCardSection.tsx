@@ -2,7 +2,7 @@ import { repLifts } from '@spalo/catalog';
 import { programmeFor } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
 import { memoryOf } from '@spalo/core/memory';
-import { loadCardRow, type CardCell, type CardRow } from '@spalo/core/planning';
+import { loadCardRow, type CardCell, type CardRow } from '@spalo/core/load-card';
 import type { Room } from '@spalo/core/room';
 import type { StrengthProfile } from '@spalo/core/strength';
 import { massNumber, type Unit } from '@spalo/core/unit';

@@ -1,6 +1,7 @@
 import type { Account, Booking } from '@spalo/contract';
 import { recordedFlags } from '@spalo/core/person';
-import { sessionDuration, type LoadsDraft } from '@spalo/core/planning';
+import { sessionDuration } from '@spalo/core/time';
+import { type LoadsDraft } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
@@ -12,6 +13,7 @@ import { Quiet, Strong, Title } from '../../design/Words';
 import { FlagChips } from '../../parts/client/FlagChips';
 import { stillToAsk } from '../../parts/client/still-to-ask';
 import type { KnownClient } from '../../state/resources/known-client';
+import { paceHere } from '../../parts/session/pace-here';
 import { visitOf } from '../../parts/session/visit';
 import { useTask } from '../../state/worker/use-task';
 import { clockTime } from '../../parts/time/day-time';
@@ -93,8 +95,10 @@ export function Brief({
   );
   const { answer: whole, again } = useTask('draft', task);
   const seconds = useMemo(
-    () => whole && sessionDuration(whole.lifts, whole.general.steps, room),
-    [whole, room],
+    () =>
+      whole &&
+      sessionDuration(whole.lifts, whole.general.steps, room, paceHere(client, account.trainer.id)),
+    [whole, room, client, account],
   );
   const asks = stillToAsk(client);
   const { minutes } = booking;

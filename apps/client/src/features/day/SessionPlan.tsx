@@ -1,3 +1,5 @@
+import type { SessionDuration } from '@spalo/core/time';
+import { paceText } from '../../parts/words/pace-words';
 import { liftById } from '@spalo/catalog';
 import { cueTo } from '@spalo/coaching';
 import type { Account, Client } from '@spalo/contract';
@@ -55,20 +57,24 @@ export function SessionPlan({
   draft: LoadsDraft;
   /** The same with its ramps and general part; null until the worker has planned them. */
   whole: WholeDraft | null;
-  /** How long it takes, part by part. */
-  seconds: { generalS: number; rampsS: number; workS: number; totalS: number } | null;
+  /** How long it takes, part by part, at the client's pace. */
+  seconds: SessionDuration | null;
   client: Client;
   account: Account;
 }) {
   const { unit } = account.studio;
   const lifts = draft.lifts.map((plan) => ({ plan }));
+  const paced = seconds && paceText(seconds, client.history.times?.length ?? 0);
   const turns = lifts.map((lift) => inTurnWith(lift, lifts));
   return (
     <View className="gap-3">
       {seconds && (
-        <Strong>
-          {`About ${minutesText(seconds.totalS)}: ${minutesText(seconds.generalS)} general, ${minutesText(seconds.rampsS)} ramps, ${minutesText(seconds.workS)} work`}
-        </Strong>
+        <View>
+          <Strong>
+            {`About ${minutesText(seconds.totalS)}: ${minutesText(seconds.generalS)} general, ${minutesText(seconds.rampsS)} ramps, ${minutesText(seconds.workS)} work`}
+          </Strong>
+          {paced && <Quiet>{paced}</Quiet>}
+        </View>
       )}
       {draft.lifts.map((plan, place) => {
         const lift = liftById(plan.liftId);

@@ -12,7 +12,7 @@ import { useNow } from '../../design/use-now';
 import { useSwipe } from '../../design/use-swipe';
 import { useWide } from '../../design/use-wide';
 import { watchPlan } from '../../parts/lane/attention';
-import { useFloorUi } from '../../parts/lane/floor-ui';
+import { useFloorUi, useLooking } from '../../parts/lane/floor-ui';
 import { Lane } from './lane/Lane';
 import { laneDoing, type LaneView } from '../../parts/lane/lane-view';
 import { noteRests } from '../../parts/lane/rests';
@@ -48,7 +48,11 @@ function TickingStrip({
   onChoose: (id: string) => void;
 }) {
   const now = useNow(true);
-  const next = watchPlan(lanes, now).find(({ watched }) => watched)?.id;
+  const looking = useLooking();
+  // Whoever is being watched is not the next to be.
+  const next = watchPlan(lanes, now, looking).find(
+    ({ id, watched }) => watched && id !== looking.eye?.sessionId,
+  )?.id;
   const resting = lanes.filter((lane) => isResting(lane, now)).map(({ session }) => session.id);
   const key = resting.join();
   const chips = useMemo(

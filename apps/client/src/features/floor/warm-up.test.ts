@@ -4,7 +4,7 @@ import type { Client } from '@spalo/contract';
 import { planOf } from '@spalo/core/decision';
 import { standingOf, isSharing, stationOf, refit, asksVerdict } from '@spalo/core/floor';
 import { noMemory } from '@spalo/core/memory';
-import { sessionDuration, stepsDuration } from '@spalo/core/planning';
+import { sessionDuration, stepsDuration } from '@spalo/core/time';
 import { emptyRoom, platesOf, type Room } from '@spalo/core/room';
 import {
   reduceSession,
@@ -340,11 +340,13 @@ describe('how long it takes', () => {
     const { lifts, general } = doTask({ name: 'draft', input: someone(client(kg(100))) });
     const whole = sessionDuration(lifts, general.steps, room);
     const { warmUpS, workS } = stepsDuration(lifts[0]!.steps, lifts[0]!, room);
+    const totalS = generalSeconds(general.steps) + warmUpS + workS;
     expect(whole).toEqual({
       generalS: generalSeconds(general.steps),
       rampsS: warmUpS,
       workS,
-      totalS: generalSeconds(general.steps) + warmUpS + workS,
+      totalS,
+      ruleS: totalS,
     });
     expect(warmUpS).toBeGreaterThan(300);
     expect(planOf(lifts[0]!).loadG).toBe(kg(100));

@@ -1,4 +1,4 @@
-import type { LoadObstacle } from '@spalo/core/plates';
+import type { LoadObstacle } from '@spalo/core/loading';
 import type { Barbell, Room } from '@spalo/core/room';
 import { massText, type Unit } from '@spalo/core/unit';
 import { View } from 'react-native';

@@ -1,7 +1,7 @@
 import type { Account } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
 import { openFlags } from '@spalo/core/person';
-import { sessionDuration } from '@spalo/core/planning';
+import { sessionDuration } from '@spalo/core/time';
 import { countText } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -11,6 +11,7 @@ import { Sheet } from '../../design/Sheet';
 import { Quiet, Strong } from '../../design/Words';
 import { useTask } from '../../state/worker/use-task';
 import { flagName } from '../client/FlagChips';
+import { paceHere } from '../session/pace-here';
 import { visitOf } from '../session/visit';
 import { clockTime } from '../time/day-time';
 import { loadReps } from '../words/load-words';
@@ -30,9 +31,16 @@ function useMinutes({ client, room, booking }: HourRow, account: Account) {
   const minutes = useMemo(
     () =>
       whole && room
-        ? Math.round(sessionDuration(whole.lifts, whole.general.steps, room).totalS / 60)
+        ? Math.round(
+            sessionDuration(
+              whole.lifts,
+              whole.general.steps,
+              room,
+              paceHere(client, account.trainer.id),
+            ).totalS / 60,
+          )
         : null,
-    [whole, room],
+    [whole, room, client, account],
   );
   return { minutes, again };
 }

@@ -1,7 +1,8 @@
 import { liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
 import type { Lift } from '@spalo/core/lift';
-import { type Explanation, inGrams, type PastSet, type SetEffect, Z80 } from '@spalo/core/strength';
+import type { Explanation, SetEffect } from '@spalo/core/explain';
+import { inGrams, type PastSet, Z80 } from '@spalo/core/strength';
 import { percentText, massNumber, massText, nowIso, countText } from '@spalo/core/unit';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';

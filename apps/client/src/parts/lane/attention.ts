@@ -1,5 +1,15 @@
-import { planWatching, reasonsToWatch, type ComingSet, type Watch } from '@spalo/core/floor';
+import {
+  planWatching,
+  reasonsToWatch,
+  unseenReason,
+  watchedUntil,
+  WORTH_WATCHING,
+  worthOfWatching,
+  type ComingSet,
+  type Watch,
+} from '@spalo/core/floor';
 import { memoryOf } from '@spalo/core/memory';
+import type { Looking } from './floor-ui';
 import type { LaneView } from './lane-view';
 
 /** How long a rep takes, and to get under the load, in seconds. */
@@ -39,11 +49,39 @@ function comingSet(lane: LaneView): ComingSet | null {
   return set;
 }
 
-/** Whom to watch among several lanes, and when each is best begun; nothing to plan with one. */
-export const watchPlan = (lanes: readonly LaneView[], nowMs: number): Watch[] =>
-  lanes.length < 2
-    ? []
-    : planWatching(
-        lanes.flatMap((lane) => comingSet(lane) ?? []),
-        nowMs,
-      );
+/** The set with the reason that nobody has watched its client for long. */
+function withUnseen(set: ComingSet, startedAt: string, { seen }: Looking, nowMs: number) {
+  const unseen = unseenReason(Math.max(seen[set.id] ?? 0, Date.parse(startedAt)), nowMs);
+  if (!unseen) return set;
+  // The most telling first.
+  return { ...set, reasons: [...set.reasons, unseen].sort((a, b) => b.weight - a.weight) };
+}
+
+/**
+ * Whom to watch among several lanes, and when each is best begun; nothing to plan with one. Whoever is being watched is
+ * finished first.
+ */
+export function watchPlan(lanes: readonly LaneView[], nowMs: number, looking: Looking): Watch[] {
+  if (lanes.length < 2) return [];
+  const sets = lanes.flatMap((lane) => {
+    const set = comingSet(lane);
+    return set ? [withUnseen(set, lane.session.startedAt, looking, nowMs)] : [];
+  });
+  const { eye } = looking;
+  const begun = sets.find(({ id }) => id === eye?.sessionId);
+  if (!begun || !eye) return planWatching(sets, nowMs);
+  const { id, reasons } = begun;
+  const worth = worthOfWatching(reasons);
+  const others = sets.filter((set) => set !== begun);
+  return [
+    {
+      id,
+      worth,
+      why: reasons[0]?.says ?? '',
+      startMs: eye.sinceMs,
+      waitS: 0,
+      watched: worth >= WORTH_WATCHING,
+    },
+    ...planWatching(others, nowMs, watchedUntil(begun, eye.sinceMs)),
+  ];
+}

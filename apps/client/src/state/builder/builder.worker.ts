@@ -1,5 +1,6 @@
 import { buildFor, solveBy, type BuiltFor, type BuildWish } from '@spalo/coaching/builder';
 import type { Solve } from '@spalo/core/builder';
+import type { TimeTaken } from '@spalo/core/memory';
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import { profileOfClient } from '../strength';
@@ -15,6 +16,8 @@ export interface BuilderAsk {
   visit: Visit;
   wish: BuildWish;
   studio: OfStudio;
+  /** How long the sessions of the trainer's other clients took, one list a client. */
+  others: readonly (readonly TimeTaken[])[];
 }
 
 let solver: Promise<Solve> | null = null;
@@ -30,12 +33,12 @@ function theSolver(): Promise<Solve> {
 
 /** Sessions are built here, beside the screen's thread. */
 const work = {
-  async build({ visit, wish, studio }: BuilderAsk): Promise<BuiltFor> {
+  async build({ visit, wish, studio, others }: BuilderAsk): Promise<BuiltFor> {
     const solve = await theSolver();
     workFor(studio);
     const { client, room, unit, now, hour, taste, ratios } = visit;
     const profile = profileOfClient(client, ratios);
-    const training = { client, profile, room: steadyRoom(room), unit, now };
+    const training = { client, profile, room: steadyRoom(room), unit, now, others };
     return buildFor(training, wish, { hour, taste }, solve);
   },
 };

@@ -1,7 +1,7 @@
 import type { Lift } from '../../lift/lift';
-import { restBetweenWork } from '../../lift/rest';
+import { BETWEEN_LIFTS_S, restBetweenWork } from '../../lift/rest';
 import type { LoadedLift } from '../../session/plan';
-import { BETWEEN_LIFTS_S, CLIMB_SETS } from '../duration';
+import { CLIMB_SETS } from '../time/duration';
 
 /** Seconds of a working set, done and written down. */
 const SET_S = 45;

@@ -14,6 +14,7 @@ import { LaneBody } from './LaneBody';
 import { LaneContext, type LaneScene } from '../scene/lane-scene';
 import { LaneFoot } from './LaneFoot';
 import { useLaneSheets } from '../scene/use-lane-sheets';
+import { useEye } from '../scene/use-eye';
 import { useMoment } from '../scene/use-moment';
 
 /** What lies over a lane is a chunk of its own, fetched while nobody waits for it. */
@@ -64,8 +65,9 @@ export const Lane = memo(function Lane({
   };
   const place = useKeepFocus();
   // A link may ask for a sheet about a lift where none is in hand any more.
-  const sheet = lane.current || shown === 'more' ? shown : null;
+  const sheet = lane.current || shown === 'more' || shown === 'cut' ? shown : null;
   useEffect(() => void loadSheets(), []);
+  useEye(lane, moment);
   return (
     <LaneContext value={scene}>
       <View ref={place} className="min-h-0 flex-1">

@@ -12,6 +12,7 @@ import { inTurnWith } from '../../../parts/words/pair-words';
 import { useTrainers } from '../../../state/queries';
 import { useLane } from '../scene/lane-scene';
 import { AttentionLine } from './AttentionLine';
+import { LaterTimeLeft } from '../set/later-time-left';
 
 /** What the lane is at, and how far in the session. */
 function Heading() {
@@ -41,7 +42,12 @@ function Heading() {
       >
         {title}
       </Title>
-      {!least && <AttentionLine otherwise={under} />}
+      {!least && (
+        <View className="flex-row flex-wrap">
+          <AttentionLine otherwise={under} />
+          <LaterTimeLeft />
+        </View>
+      )}
     </>
   );
 }

@@ -4,6 +4,7 @@ import { useLiftInHand } from '../scene/lane-scene';
 import { NowCard } from '../set/NowCard';
 import { SetUpStrip } from '../set/SetUpStrip';
 import { TeachStrip } from '../set/TeachStrip';
+import { LaterEndsLate } from '../set/later-time-left';
 import { Beside } from './Beside';
 import { Questions } from './Questions';
 
@@ -25,7 +26,7 @@ export function BetweenSets({ head }: { head: ReactNode }) {
           <NowCard />
           {!flat && <Questions />}
           {!least && <TeachStrip />}
-          {warmUp && space === 'roomy' && <SetUpStrip />}
+          {warmUp && space === 'roomy' ? <SetUpStrip /> : !least && <LaterEndsLate />}
         </>
       }
     />

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { LaterEndsLate } from '../set/later-time-left';
 import { CueCard } from '../set/CueCard';
 import { NowCard } from '../set/NowCard';
 import { SetUpStrip } from '../set/SetUpStrip';
@@ -14,6 +15,7 @@ export function WholeSet({ head }: { head: ReactNode }) {
       <TeachStrip />
       <NowCard />
       <Questions />
+      <LaterEndsLate />
       <CueCard />
       <SetUpStrip />
       <SeenOfSet />

@@ -20,6 +20,7 @@ const sheetNames = [
   'estimate',
   'ramp',
   'more',
+  'cut',
   'step',
   'doubt',
 ] as const;

@@ -1,5 +1,6 @@
 import { buildOf, howMany, rampRequest } from '@spalo/core/floor';
-import { fixedAt, type SharedOrder } from '@spalo/core/plates';
+import type { SharedOrder } from '@spalo/core/loading';
+import { fixedAt } from '@spalo/core/plates';
 import { implementKey, platesOf } from '@spalo/core/room';
 import { nextStepIndex, type Step } from '@spalo/core/session';
 import { windowsFor } from '@spalo/core/warm-up';

@@ -1,7 +1,7 @@
 import { amid } from '@spalo/core/unit';
 import { rampRequest, type RampToday } from '@spalo/core/floor';
 import { memoryOf } from '@spalo/core/memory';
-import { stepsDuration } from '@spalo/core/planning';
+import { stepsDuration } from '@spalo/core/time';
 import { platesOf } from '@spalo/core/room';
 import {
   isFlagged,

@@ -1,6 +1,6 @@
 import { amid } from '@spalo/core/unit';
 import { stylesOf } from '@spalo/catalog';
-import { suggestStyle } from '@spalo/coaching';
+import { suggestStyle } from '@spalo/coaching/style';
 import { View } from 'react-native';
 import { Choice } from '../../../design/Choice';
 import { Quiet } from '../../../design/Words';

@@ -2,6 +2,7 @@ import type { ComponentType } from 'react';
 import type { SheetName } from '../scene/lane-scene';
 import { AcheSheet } from './AcheSheet';
 import { ChecklistSheet } from './ChecklistSheet';
+import { CutShort } from './CutShort';
 import { CueSheet } from './CueSheet';
 import { DoubtSheet } from './DoubtSheet';
 import { FaultSheet } from './FaultSheet';
@@ -29,6 +30,7 @@ const laneSheets: Record<SheetName, ComponentType> = {
   estimate: LiftEstimateSheet,
   ramp: RampSheet,
   more: LaneSheet,
+  cut: CutShort,
   step: SetSheet,
   doubt: DoubtSheet,
 };

@@ -54,13 +54,14 @@ export const setActions = (append: Append) => ({
     const { step, set } = view.next;
     const liftId = view.lift.id;
     const key = watchedKey(lane.session.id, liftId, step);
-    const { watched, forgetWatched, openLift } = useFloorUi.getState();
+    const { watched, forgetWatched, lookAway, openLift } = useFloorUi.getState();
     const result = resultOf(set, watched[key] ?? {}, reserveAsked(view.state.plan));
     const proposed = { loadG: set.loadG, reps: set.reps };
     const setId = append('set.logged', { ...result, liftId, step, kind: set.kind, proposed });
     append.onceStored(() => {
       here.add(setId);
       forgetWatched(key);
+      lookAway(lane.session.id, true);
       // Of two in turn the other comes now, whichever was looked at.
       if (view.state.plan.pairedWith !== undefined) openLift(lane.session.id, null);
     });

@@ -1,7 +1,7 @@
+import { rampSeconds } from '@spalo/core/fit-ramp';
 import {
   planRamp,
   rampKinds,
-  rampSeconds,
   type PlannedRamp,
   type RampKind,
   type RampRequest,

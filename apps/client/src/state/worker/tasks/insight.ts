@@ -1,7 +1,8 @@
 import { repLifts } from '@spalo/catalog';
 import { trendsOf } from '@spalo/core/insight';
 import type { Person } from '@spalo/core/person';
-import { explainEstimate, type PastSet, type StudioRatios } from '@spalo/core/strength';
+import { explainEstimate } from '@spalo/core/explain';
+import { type PastSet, type StudioRatios } from '@spalo/core/strength';
 
 /** A replay of a client's sets: what it starts from. */
 interface Replay {

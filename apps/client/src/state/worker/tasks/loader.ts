@@ -1,5 +1,5 @@
 import { loadables, shownAs, stepDown, stepUp } from '@spalo/core/loads';
-import { loadBar, loadTwoBars, type LoadObstacle } from '@spalo/core/plates';
+import { loadBar, loadTwoBars, type LoadObstacle } from '@spalo/core/loading';
 import type { Barbell, Loadable, Room } from '@spalo/core/room';
 import type { Grams, Unit } from '@spalo/core/unit';
 import { steadyRoom } from './steady-room';

@@ -5,7 +5,8 @@ import type { LoadWindow } from '@spalo/core/plates';
 import type { Plate, Room } from '@spalo/core/room';
 import type { LiftState, Step } from '@spalo/core/session';
 import type { Unit } from '@spalo/core/unit';
-import { fitRamp, windowsFor, type FittedRamp, type RampRequest } from '@spalo/core/warm-up';
+import { fitRamp, type FittedRamp } from '@spalo/core/fit-ramp';
+import { windowsFor, type RampRequest } from '@spalo/core/warm-up';
 import { steadyRoom } from './steady-room';
 
 /** Where the steps of a lift are planned: the room, and the plates that stand on the implement. */

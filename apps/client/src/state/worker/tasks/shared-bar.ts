@@ -1,10 +1,5 @@
-import {
-  handlingApart,
-  plateImplement,
-  shareBar,
-  type LoadWindow,
-  type SharedOrder,
-} from '@spalo/core/plates';
+import { handlingApart, shareBar, type SharedOrder } from '@spalo/core/loading';
+import { plateImplement, type LoadWindow } from '@spalo/core/plates';
 import type { Implement, Plate, Room } from '@spalo/core/room';
 import { steadyRoom } from './steady-room';
 

@@ -10,7 +10,6 @@ import { loadReps } from '../../../../parts/words/load-words';
 import { attempt } from '../../../../state/problems';
 import { useLane } from '../../scene/lane-scene';
 import { ChooseLift } from './ChooseLift';
-import { CutShort } from './CutShort';
 import { FilmASet } from './FilmASet';
 import { LiftRow } from './LiftRow';
 import { Notes } from './Notes';
@@ -48,14 +47,12 @@ export function LaneSheet() {
   const [adding, setAdding] = useState(false);
   const [swapping, setSwapping] = useState<string | null>(null);
   const [pairing, setPairing] = useState<string | null>(null);
-  const [cutting, setCutting] = useState(false);
   const [discarding, setDiscarding] = useState(false);
   const [nothing, setNothing] = useState<string | null>(null);
   const last = lastSet(lane.session);
   const { general } = lane;
   const left = general.steps.filter(({ state }) => state === 'skipped');
   if (discarding) return <Discard onKeep={() => setDiscarding(false)} />;
-  if (cutting) return <CutShort onBack={() => setCutting(false)} />;
   if (adding) {
     return (
       <ChooseLift
@@ -99,7 +96,7 @@ export function LaneSheet() {
       </View>
       <FilmASet />
       <Button label="Add a lift" icon="plus" onPress={() => setAdding(true)} />
-      {!lane.finished && <Button label="Cut short" onPress={() => setCutting(true)} />}
+      {!lane.finished && <Button label="Cut short" onPress={() => sheets.open('cut')} />}
       {!general.active && left.length > 0 && (
         <Button
           label="Back to the general warm-up"

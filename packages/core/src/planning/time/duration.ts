@@ -1,10 +1,12 @@
-import { buildOf } from '../floor/build';
-import { CHANGE_OVER_S } from '../floor/rest';
-import type { Room } from '../room/room';
-import { pairedAmong, partnerOf } from '../session/pair';
-import type { LiftPlan, PlannedLift, Step } from '../session/plan';
-import { generalSeconds, type GeneralStep } from '../warm-up/general/general';
-import { durationOf, setSeconds, type TimedSet } from '../warm-up/ramp/ramp-time';
+import { buildOf } from '../../floor/build';
+import { BETWEEN_LIFTS_S } from '../../lift/rest';
+import { CHANGE_OVER_S } from '../../floor/rest';
+import type { Room } from '../../room/room';
+import { pairedAmong, partnerOf } from '../../session/pair';
+import type { LiftPlan, PlannedLift, Step } from '../../session/plan';
+import { generalSeconds, type GeneralStep } from '../../warm-up/general/general';
+import { byTheRule, type Pace } from './pace';
+import { durationOf, setSeconds, type TimedSet } from '../../warm-up/ramp/ramp-time';
 
 /** Seconds of a lift's warm-up, up to the first working set, and of its working sets with the rests between them. */
 export interface StepsDuration {
@@ -84,22 +86,44 @@ function inOrder(lifts: readonly PlannedLift[]): { lift: PlannedLift; partner?: 
   });
 }
 
-/** From one lift to the next: walking, putting back, setting up. */
-export const BETWEEN_LIFTS_S = 120;
-
 /** How long a session takes, part by part, in seconds. */
+export interface SessionDuration {
+  generalS: number;
+  rampsS: number;
+  workS: number;
+  totalS: number;
+  /** What the whole takes by the rule alone. */
+  ruleS: number;
+}
+
+/** How long a session takes at a client's pace; by the rule alone where none is given. */
 export function sessionDuration(
   lifts: readonly PlannedLift[],
   general: readonly GeneralStep[],
   room: Room,
-): { generalS: number; rampsS: number; workS: number; totalS: number } {
-  const turns = inOrder(lifts);
-  const parts = turns.map(({ lift, partner }) =>
-    partner ? inTurnDuration([lift, partner], room) : stepsDuration(likelySteps(lift), lift, room),
-  );
-  const generalS = generalSeconds(general);
-  const rampsS = parts.reduce((sum, part) => sum + part.warmUpS, 0);
-  const work = parts.reduce((sum, part) => sum + part.workS, 0);
-  const workS = work + Math.max(0, turns.length - 1) * BETWEEN_LIFTS_S;
-  return { generalS, rampsS, workS, totalS: generalS + rampsS + workS };
+  pace: Pace = byTheRule,
+): SessionDuration {
+  const generalRuleS = generalSeconds(general);
+  let [rampsS, workS, ruleS] = [0, 0, generalRuleS];
+  inOrder(lifts).forEach(({ lift, partner }, at) => {
+    const part = partner
+      ? inTurnDuration([lift, partner], room)
+      : stepsDuration(likelySteps(lift), lift, room);
+    const between = at > 0 ? BETWEEN_LIFTS_S : 0;
+    const slower = partner
+      ? (pace.ofLift(lift.liftId) + pace.ofLift(partner.liftId)) / 2
+      : pace.ofLift(lift.liftId);
+    rampsS += part.warmUpS * slower;
+    workS += (part.workS + between) * slower;
+    ruleS += part.warmUpS + part.workS + between;
+  });
+  const whole = Math.round;
+  const generalS = whole(generalRuleS + (general.length > 0 ? pace.beforeS : 0));
+  return {
+    generalS,
+    rampsS: whole(rampsS),
+    workS: whole(workS),
+    totalS: generalS + whole(rampsS) + whole(workS),
+    ruleS: whole(ruleS),
+  };
 }

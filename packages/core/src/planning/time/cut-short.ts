@@ -1,6 +1,8 @@
-import type { Room } from '../room/room';
-import type { PlannedLift, Step } from '../session/plan';
-import { BETWEEN_LIFTS_S, stepsDuration } from './duration';
+import { BETWEEN_LIFTS_S } from '../../lift/rest';
+import type { Room } from '../../room/room';
+import type { PlannedLift, Step } from '../../session/plan';
+import { stepsDuration } from './duration';
+import { byTheRule, type Pace } from './pace';
 
 /** A lift of a session with what is still to do of it. */
 export interface LiftLeft {
@@ -24,21 +26,22 @@ export interface CutSession {
   seconds: number;
 }
 
-/** What is to come of a lift, from its next step on. */
+/** What is to come of a lift, from its next step on, at the client's pace. `begun`: a set of it is done. */
 export function liftLeft(
   plan: Pick<PlannedLift, 'liftId' | 'implement' | 'counted'>,
-  ahead: readonly Step[],
-  begun: boolean,
+  { ahead, begun }: { ahead: readonly Step[]; begun: boolean },
   room: Room,
+  pace: Pace = byTheRule,
 ): LiftLeft {
   const sets = ahead.filter(({ kind }) => kind === 'working').length;
   const { warmUpS, workS } = stepsDuration(ahead, plan, room);
+  const slower = pace.ofLift(plan.liftId);
   return {
     liftId: plan.liftId,
     begun,
-    beforeS: warmUpS + (begun ? 0 : BETWEEN_LIFTS_S),
+    beforeS: (warmUpS + (begun ? 0 : BETWEEN_LIFTS_S)) * slower,
     sets,
-    setS: sets > 0 ? workS / sets : 0,
+    setS: sets > 0 ? (workS / sets) * slower : 0,
   };
 }
 

@@ -1,38 +1,28 @@
-import { cutShort, liftLeft, type CutSession } from '@spalo/core/planning';
+import { byTheRule, cutShort, liftLeft, type CutSession } from '@spalo/core/time';
 import { generalSeconds } from '@spalo/core/warm-up';
 import { countedSets } from '@spalo/core/session';
 import { countText } from '@spalo/core/unit';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from '../../../../design/Button';
-import { Sheet } from '../../../../design/Sheet';
-import { Stepper } from '../../../../design/Stepper';
-import { useNow } from '../../../../design/use-now';
-import { Body, Quiet, Strong } from '../../../../design/Words';
-import { askedNow } from '../../../../parts/lane/asked-now';
-import { stepsAhead, type LiftView } from '../../../../parts/lane/lift-view';
-import { dayBounds } from '../../../../parts/time/day-time';
-import { minutesText } from '../../../../parts/words/ramp-words';
-import { useBookings } from '../../../../state/queries';
-import { useLane } from '../../scene/lane-scene';
+import { Button } from '../../../design/Button';
+import { Sheet } from '../../../design/Sheet';
+import { Stepper } from '../../../design/Stepper';
+import { useNow } from '../../../design/use-now';
+import { Body, Quiet, Strong } from '../../../design/Words';
+import { askedNow } from '../../../parts/lane/asked-now';
+import { stepsAhead, type LiftView } from '../../../parts/lane/lift-view';
+import { paceHere } from '../../../parts/session/pace-here';
+import { minutesText } from '../../../parts/words/ramp-words';
+import { useLane } from '../scene/lane-scene';
+import { generalToDo, liftsToDo, useEnds } from '../scene/time-left';
 
 const MINUTE_MS = 60_000;
 const STEP = 5;
-/** An hour, where nothing was booked. */
-const USUAL_MINUTES = 60;
 
 /** Minutes that are left of what was booked, or of an hour; never below one step. */
 function useMinutesLeft(): number {
-  const { lane, account } = useLane();
-  const { startedAt, bookingId } = lane.session;
-  const now = useNow(false);
-  const { from, to } = dayBounds(Date.parse(startedAt), account.studio.zone);
-  const { data: bookings = [] } = useBookings(from, to, account.trainer.id);
-  const booking = bookings.find(({ id }) => id === bookingId);
-  // Who came early has as long; who came late ends as booked.
-  const begins = Math.min(Date.parse(startedAt), Date.parse(booking?.startsAt ?? startedAt));
-  const ends = begins + (booking?.minutes ?? USUAL_MINUTES) * MINUTE_MS;
-  return Math.max(STEP, Math.round((ends - now) / MINUTE_MS));
+  const { endsMs } = useEnds();
+  return Math.max(STEP, Math.round((endsMs - useNow(false)) / MINUTE_MS));
 }
 
 /** What becomes of a lift, in words. */
@@ -45,18 +35,21 @@ function becomes({ lift, state }: LiftView, { leftOut, sets }: CutSession): stri
 }
 
 /** Ends the session on time: what to leave out for the minutes that are left, and one tap to do so. */
-export function CutShort({ onBack }: { onBack: () => void }) {
-  const { lane, actions, sheets } = useLane();
+export function CutShort() {
+  const { lane, account, actions, sheets } = useLane();
   const booked = useMinutesLeft();
   const [chosen, setMinutes] = useState<number | null>(null);
   const minutes = chosen ?? booked;
-  const views = lane.lifts.filter(({ state, next }) => !state.skipped && next.kind === 'step');
-  const { general } = lane;
-  const generalS = general.active
-    ? generalSeconds(general.steps.filter(({ state }) => state === 'open'))
-    : 0;
+  const views = liftsToDo(lane);
+  const generalS = generalSeconds(generalToDo(lane));
+  const pace = lane.client ? paceHere(lane.client, account.trainer.id) : byTheRule;
   const toDo = views.map((view) =>
-    liftLeft(view.state.plan, stepsAhead(view), countedSets(view.state).length > 0, lane.room),
+    liftLeft(
+      view.state.plan,
+      { ahead: stepsAhead(view), begun: countedSets(view.state).length > 0 },
+      lane.room,
+      pace,
+    ),
   );
   const cut = cutShort(toDo, minutes * 60 - generalS);
   const shorter = views.filter(({ lift }, at) => {
@@ -75,7 +68,7 @@ export function CutShort({ onBack }: { onBack: () => void }) {
       if (cut.leftOut.length > 0) await actions.skipLifts(lane, cut.leftOut, true);
     });
   return (
-    <Sheet title={`Cut short for ${lane.name}`} open onClose={onBack}>
+    <Sheet title={`Cut short for ${lane.name}`} open onClose={sheets.close}>
       <Stepper
         label="Minutes left"
         value={String(minutes)}
@@ -101,7 +94,7 @@ export function CutShort({ onBack }: { onBack: () => void }) {
       ) : (
         <Button kind="main" big label="Cut it short" onPress={cutIt} />
       )}
-      <Button label="Back" onPress={onBack} />
+      <Button label="Back" onPress={() => sheets.open('more')} />
     </Sheet>
   );
 }

@@ -1,7 +1,7 @@
-import { draftSession } from './draft';
+import { draftSession } from '../draft';
 import { likelySteps, sessionDuration } from './duration';
-import { input } from '../test/log';
-import { room } from '../test/fixtures';
+import { input } from '../../test/log';
+import { room } from '../../test/fixtures';
 
 const [first] = draftSession(input).lifts;
 const working = (lift: Parameters<typeof likelySteps>[0]) =>

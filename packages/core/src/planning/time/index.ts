@@ -1,0 +1,4 @@
+export { BETWEEN_LIFTS_S } from '../../lift/rest';
+export { cutShort, liftLeft, type CutSession } from './cut-short';
+export { likelySteps, sessionDuration, stepsDuration, type SessionDuration } from './duration';
+export { byTheRule, paceOf, type Pace } from './pace';
