@@ -5,10 +5,10 @@ import { gzipSync } from 'node:zlib';
 import { clientDist } from './paths.mjs';
 
 /** What no change may pass, in kilobytes (1000 bytes) of JavaScript after gzip. */
-const LIMIT = 560;
+const LIMIT = 555;
 const GOAL = 520;
 /** And as it is served to browsers of today, by Brotli. */
-const SERVED_LIMIT = 450;
+const SERVED_LIMIT = 443;
 
 const kB = (bytes) => `${(bytes / 1000).toFixed(0)} kB`;
 

@@ -1,7 +1,6 @@
 export { blockNow } from './planning/block-today';
 export { cueAgainst, cuesAgainst } from './technique/cue-choice';
 export type { CoachedClient } from './client/client';
-export { decideFor, ruleFor } from './planning/decision-context';
 export { draftInputFor } from './planning/draft-input';
 export { firstLesson, offersLesson, type LessonStep } from './technique/first-lesson';
 export { floorContextFor, liftHere } from './planning/floor-context';

@@ -1,11 +1,5 @@
-import { chanceOfPlan, type Ahead } from '@spalo/core/block';
-import {
-  decide,
-  doubleProgression,
-  planOf,
-  type DecisionContext,
-  type Scheme,
-} from '@spalo/core/decision';
+import { chanceOfPlan, type AheadDay } from '@spalo/core/block';
+import { decide, doubleProgression, type DecisionContext, type Scheme } from '@spalo/core/decision';
 import { proposeNextSet } from '@spalo/core/floor';
 import { familyOf, type Lift } from '@spalo/core/lift';
 import { atOrBelow, listed } from '@spalo/core/loads';
@@ -14,6 +8,7 @@ import { startsCareful, type Person } from '@spalo/core/person';
 import { usualRir } from '@spalo/core/planning';
 import {
   newLift,
+  planOf,
   type LiftPlan,
   type LiftState,
   type LoggedSet,
@@ -177,7 +172,7 @@ const wavesOf = (wave: readonly number[], sessions: number) =>
     const week = Math.floor(session / PER_WEEK);
     const cell = { blockId: 'block', week, day: session % PER_WEEK };
     const reps = wave[week % wave.length]!;
-    return (targetRir: number): Ahead => ({
+    return (targetRir: number): AheadDay => ({
       cell,
       ask: { sets: SETS, reps, targetRir },
       doneG: null,

@@ -1,5 +1,5 @@
+import { decideFor } from '@spalo/coaching/decide';
 import {
-  decideFor,
   draftInputFor,
   floorContextFor,
   generalInputFor,

@@ -1,11 +1,11 @@
 import { repLifts } from '@spalo/catalog';
 import { programmeLift } from '@spalo/coaching';
-import { planOf } from '@spalo/core/decision';
 import { emptyHistory } from '@spalo/core/memory';
 import type { Person } from '@spalo/core/person';
 import { draftSession } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
 import {
+  planOf,
   nextStepIndex,
   reduceSession,
   sessionEvent,

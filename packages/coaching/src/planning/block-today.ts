@@ -5,15 +5,18 @@ import {
   blockOn,
   daysToCome,
   doneDays,
+  heavySets,
   lastCleanLoad,
   nextDay,
   type Ahead,
+  type AheadDay,
   type Ask,
   type BlockState,
 } from '@spalo/core/block';
 import { memoryOf, type DoneDay } from '@spalo/core/memory';
-import { turnedDownOn } from '@spalo/core/person';
-import type { BlockDay, PlannedLift } from '@spalo/core/session';
+import { turnedDownOn, workingRange } from '@spalo/core/person';
+import { usualRir } from '@spalo/core/planning';
+import type { BlockDay, LiftPlan, PlannedLift } from '@spalo/core/session';
 import type { PastSet } from '@spalo/core/strength';
 import { studioDay } from '@spalo/core/unit';
 import type { CoachedClient } from '../client/client';
@@ -32,7 +35,7 @@ function aheadOf(
   ask: Ask,
   now: string,
   today: readonly PastSet[] = [],
-): Ahead {
+): AheadDay {
   const lift = findLift(liftId);
   const { faults } = memoryOf(client.history, liftId);
   const open = lift ? allowedAsk(ask, client, lift, { now, faults }) : ask;
@@ -67,17 +70,63 @@ export function blockToday(client: CoachedClient, now: string): BlockToday | nul
   return { ...found, day, asked };
 }
 
-/** The days still to come of a block, with what each asks of a lift; days on which it rests are left out. */
+/**
+ * The days still to come of a block, with what each asks of a lift, or of the one that does it where it stands in; days on
+ * which it rests are left out.
+ */
 export function daysAhead(
   client: CoachedClient,
   { block, done }: BlockSoFar,
   liftId: string,
   now: string,
-): Ahead[] {
+  doing = liftId,
+): AheadDay[] {
   return daysToCome(block, done).flatMap((day) => {
     const ask = askOf(block, liftId, day);
-    return ask ? [aheadOf(client, liftId, day, ask, now)] : [];
+    return ask ? [aheadOf(client, doing, day, ask, now)] : [];
   });
+}
+
+/** What a lift goes on with once its block has no more days for it: the block's heavy sets, in the lift's usual reps. */
+function afterBlock(
+  client: CoachedClient,
+  plan: Pick<LiftPlan, 'liftId' | 'reps' | 'sets'>,
+  sets: number | null,
+  now: string,
+): Ahead | null {
+  const lift = findLift(plan.liftId);
+  if (!lift) return null;
+  const { faults } = memoryOf(client.history, lift.id);
+  const among = workingRange(client, lift, { now, faults });
+  const reps = Math.min(among.high, Math.max(among.low, plan.reps));
+  const ask = { sets: sets ?? plan.sets, reps, targetRir: usualRir(client, now) };
+  return { cell: null, ask, among, doneG: null };
+}
+
+/** The block that a plan was made for; undefined outside of one. */
+const blockOf = ({ blocks = [] }: CoachedClient, cell: BlockDay | undefined) =>
+  cell && blocks.find(({ id }) => id === cell.blockId);
+
+/**
+ * What is handed over of the lifts that were last planned for a block that is through, was ended, or holds them no more, by
+ * lift.
+ */
+export function handedOver(
+  client: CoachedClient,
+  liftIds: readonly string[],
+  now: string,
+): Map<string, Ahead> {
+  const all = new Map<string, Ahead>();
+  for (const liftId of liftIds) {
+    const { plan } = memoryOf(client.history, liftId);
+    const block = plan && blockOf(client, plan.cell);
+    if (!plan || !block) continue;
+    const done = doneDays(block, client.history);
+    const goesOn = daysToCome(block, done).some((day) => askOf(block, liftId, day) !== null);
+    const ahead = goesOn ? null : afterBlock(client, plan, heavySets(block, done, liftId), now);
+    if (ahead) all.set(liftId, ahead);
+  }
+  return all;
 }
 
 /** A session, as far as its day of a block is concerned. */
@@ -86,13 +135,13 @@ interface OfBlock {
 }
 
 /**
- * What a client's block asks of a lift the next time after a session (`now`, ISO, with the sets of today); null outside of
- * blocks, and after its last day.
+ * What a client's block asks of a lift the next time after a session (`now`, ISO, with the sets of today), or hands over after its
+ * last day; null outside of blocks.
  */
 export function aheadAfter(
   client: CoachedClient,
   session: OfBlock,
-  plan: Pick<PlannedLift, 'liftId' | 'standsFor'>,
+  plan: Pick<PlannedLift, 'liftId' | 'standsFor' | 'reps' | 'sets' | 'cell'>,
   now: string,
   today: readonly PastSet[],
 ): Ahead | null {
@@ -106,5 +155,6 @@ export function aheadAfter(
   const asked = plan.standsFor ?? plan.liftId;
   const day = daysToCome(block, done).find((each) => askOf(block, asked, each) !== null);
   const ask = day && askOf(block, asked, day);
-  return day && ask ? aheadOf(client, plan.liftId, day, ask, now, today) : null;
+  if (day && ask) return aheadOf(client, plan.liftId, day, ask, now, today);
+  return plan.cell ? afterBlock(client, plan, heavySets(block, done, asked), now) : null;
 }

@@ -3,7 +3,7 @@ import { decide, type Decision } from '@spalo/core/decision';
 import { flagsAfter } from '@spalo/core/floor';
 import { madeMs } from '@spalo/core/log';
 import { evidenceOf, memoryOf } from '@spalo/core/memory';
-import { isClosed, liftLimit, startsCareful, workingRange, type Flag } from '@spalo/core/person';
+import { isClosed, liftLimit, startsCareful, type Flag } from '@spalo/core/person';
 import { usualRir } from '@spalo/core/planning';
 import type { LiftState, OwnRule, SessionState } from '@spalo/core/session';
 import type { StrengthProfile } from '@spalo/core/strength';
@@ -61,10 +61,6 @@ export function decideFor(
     usualRir: usualRir(client, now),
     careful: startsCareful(client, now),
     rule: ruleFor(state, client),
-    usualRange: workingRange(client, lift, {
-      now,
-      faults: memoryOf(client.history, lift.id).faults,
-    }),
     ahead: session ? aheadAfter(client, session, state.plan, now, evidenceOf(session)) : null,
   });
 }

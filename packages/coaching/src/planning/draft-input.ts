@@ -6,7 +6,7 @@ import type { Arranged, DraftInput, ProgrammeLift } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
 import type { StrengthProfile } from '@spalo/core/strength';
 import { type Unit, studioDay } from '@spalo/core/unit';
-import { blockNow, blockToday, type BlockToday } from './block-today';
+import { blockNow, blockToday, handedOver, type BlockToday } from './block-today';
 import type { CoachedClient } from '../client/client';
 import { programmeFor, programmeLift } from '../programme/programme';
 import { withStandIns } from '../programme/stand-in';
@@ -36,6 +36,13 @@ function programmeToday(
     .filter(({ liftId }) => findLift(liftId))
     .map((lift) => programmeLift(lift.liftId));
 }
+
+/** The lifts that a programme may do, with those that may stand in for them. */
+const liftsOf = (programme: readonly ProgrammeLift[]): string[] =>
+  programme.flatMap(({ lift, standIn, steppedDown }) => [
+    lift.id,
+    ...[standIn, steppedDown].flatMap((other) => (other ? [other.lift.id] : [])),
+  ]);
 
 /** What is asked of a lift is asked of the one that stands in for it. */
 function asStandIns(
@@ -72,6 +79,10 @@ export function draftInputFor(
   const less = given ? null : turnedDownOn(client, studioDay(now));
   const chosen = given ?? programmeToday(client, room, now, today);
   const programme = given ?? withStandIns(chosen, client, room, now);
+  const left = handedOver(client, liftsOf(programme), now);
+  const ofBlock = today ? [...asStandIns(today.asked, programme, client, now)] : [];
+  const byBlock = new Map(ofBlock);
+  const asked = new Map([...ofBlock, ...[...left].filter(([id]) => !byBlock.has(id))]);
   return {
     programme,
     person: client,
@@ -80,7 +91,8 @@ export function draftInputFor(
     room,
     unit,
     now,
-    ...(today && { block: today.day, asked: asStandIns(today.asked, programme, client, now) }),
+    ...(today && { block: today.day }),
+    ...(asked.size > 0 && { asked }),
     ...(less && { turnedDown: less }),
     ...(arranged && { arranged }),
   };

@@ -186,6 +186,69 @@ describe('a hand that cannot grip', () => {
   });
 });
 
+describe('a block with a lift that is closed', () => {
+  it('shows the days of the lift that stands in for it, done and to come', () => {
+    const block = blockOf(0, 1);
+    const client = clientWith({ blocks: [block], flags: [flagOn('hand')] });
+    const view = blockView(trainingOf(client), block);
+    const row = view.lifts.find(({ liftId }) => liftId === 'romanian-deadlift')!;
+    expect(row.closed).not.toBeNull();
+    expect(row.standIn).not.toBeNull();
+    expect(row.days.every(({ projected }) => projected !== null)).toBe(true);
+    const standIn = liftById(row.standIn!);
+    expect(standIn.stress.some(({ joint }) => joint === 'hand')).toBe(false);
+
+    const done = { loadG: 20_000, reps: 8, sets: 3, asPlanned: true, standsFor: row.liftId };
+    const first = { sessionId: 's', at: NOW, week: 0, day: 0, lifts: { [standIn.id]: done } };
+    const history = { ...emptyHistory, blocks: { block: [first] } };
+    const later = blockView(trainingOf({ ...client, history }), block);
+    const [was, next] = later.lifts.find(({ liftId }) => liftId === row.liftId)!.days;
+    expect(was).toMatchObject({ done, standIn: standIn.id });
+    expect(next!.projected).not.toBeNull();
+  });
+});
+
+describe('a block that goes no further', () => {
+  const block = blockOf(0, 2);
+  const light = {
+    ...remembered(clientWith(), 'back-squat').plan!,
+    cell: { blockId: 'block', week: 1, day: 1 },
+    scheme: 'wave' as const,
+    reps: 6,
+    sets: 2,
+    loadG: 54_000,
+    heavyG: 60_000,
+  };
+  const history = {
+    ...emptyHistory,
+    lifts: { 'back-squat': { ...noMemory, plan: light, lastDone: NOW } },
+  };
+  const squatWith = (change: Partial<CoachedClient>) =>
+    draftLoads(draftInputFor(trainingOf(clientWith({ history, ...change })))).lifts.find(
+      ({ liftId }) => liftId === 'back-squat',
+    )!;
+
+  it.each([
+    ['is ended', [{ ...block, endedAt: NOW }]],
+    ['holds it no more', [{ ...block, lifts: block.lifts.slice(1), endedAt: NOW }]],
+  ])(
+    'hands a lift over in its usual reps and the sets of a heavy day where it %s',
+    (_how, blocks) => {
+      const plan = squatWith({ blocks });
+      expect(plan.cell).toBeUndefined();
+      expect(plan.scheme).toBeUndefined();
+      expect(plan.reps).toBeGreaterThanOrEqual(plan.repRange.low);
+      expect(plan.sets).toBe(blocks[0]!.lifts.length === block.lifts.length ? 3 : 2);
+      expect(plan.loadG).not.toBe(light.loadG);
+      expect(plan.why).toMatchObject({ code: 'after-block', sets: plan.sets, reps: plan.reps });
+    },
+  );
+
+  it('keeps a lift for the block that goes on, also while its weeks are turned down', () => {
+    expect(squatWith({ blocks: [block] }).cell).toMatchObject({ week: 0, day: 0 });
+  });
+});
+
 describe('a lift that was stepped down', () => {
   const plan = { ...remembered(clientWith(), 'back-squat').plan!, stepDown: 'goblet-squat' };
   const clean = (at: string) => ({ sessionId: at, at, sets: [{ loadG: 1, reps: 8, marks: [] }] });

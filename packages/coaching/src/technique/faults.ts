@@ -1,7 +1,6 @@
 import { faultOf, findLift, styleOf } from '@spalo/catalog';
-import { mainFault } from '@spalo/core/decision';
 import type { MainFaultOf } from '@spalo/core/memory';
-import type { LiftState, Mark } from '@spalo/core/session';
+import { mainFault, type LiftState, type Mark } from '@spalo/core/session';
 
 interface Marked {
   marks: readonly Mark[];

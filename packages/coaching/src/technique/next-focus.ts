@@ -1,7 +1,6 @@
 import type { TaughtFault, TaughtStyle } from '@spalo/catalog';
-import { mainFault } from '@spalo/core/decision';
 import { memoryOf } from '@spalo/core/memory';
-import { countedSets, type LiftState } from '@spalo/core/session';
+import { countedSets, mainFault, type LiftState } from '@spalo/core/session';
 import { isOwnCue, noTally, type CueTally } from '@spalo/core/technique';
 import type { CoachedClient } from '../client/client';
 import { cuesAgainst, knownOf } from './cue-choice';

@@ -1,10 +1,18 @@
 import { findLift } from '@spalo/catalog';
-import { askOf, daysOf, doneDays, nextDay, type Ask, type BlockState } from '@spalo/core/block';
+import {
+  askOf,
+  daysOf,
+  doneDays,
+  nextDay,
+  type Ask,
+  type BlockState,
+  type LeftOut,
+} from '@spalo/core/block';
 import { loadables } from '@spalo/core/loads';
 import { memoryOf, type DoneDay, type DoneLift } from '@spalo/core/memory';
 import { isClosed, rangeLimit, rangeOf, startsCareful } from '@spalo/core/person';
 import { draftLoads, type LoadsDraft } from '@spalo/core/planning';
-import type { BlockDay, LiftPlan } from '@spalo/core/session';
+import type { BlockDay, LoadedLift } from '@spalo/core/session';
 import { studioDay } from '@spalo/core/unit';
 import type { StoredWhy } from '@spalo/core/words';
 import {
@@ -17,6 +25,7 @@ import {
 import { daysAhead } from '../planning/block-today';
 import { draftInputFor, type Training } from '../planning/draft-input';
 import { programmeLift } from '../programme/programme';
+import { withStandIns } from '../programme/stand-in';
 
 /** A lift on a day of a block: what is asked, what was done, what is likely to come. */
 export interface BlockDayView {
@@ -24,6 +33,8 @@ export interface BlockDayView {
   day: number;
   ask: Ask | null;
   done: DoneLift | null;
+  /** The lift that did it, or will, where it is another that stands in; null where it is the lift itself. */
+  standIn: string | null;
   /** The session was done, or is not made up for: nothing is to come of this day. */
   over: boolean;
   projected: Projected | null;
@@ -33,8 +44,10 @@ export interface BlockDayView {
 export interface BlockLiftView {
   liftId: string;
   days: BlockDayView[];
-  /** Why nothing is projected; null where it is. */
+  /** Why the lift itself is left out; null where it is done. */
   closed: StoredWhy | null;
+  /** The lift that stands in for it in the days to come; null where none does. */
+  standIn: string | null;
   /** Why some days ask for more reps than the block has; null where all are as it has them. */
   limited: StoredWhy | null;
 }
@@ -54,12 +67,25 @@ const WEEK_MS = 7 * 24 * 3600 * 1000;
 function basesOf(training: Training, block: BlockState): LoadsDraft {
   const today = draftLoads(draftInputFor(training));
   const here = today.block?.blockId === block.id ? today.lifts : [];
-  const others = block.lifts
-    .filter(({ liftId }) => findLift(liftId) && !here.some((lift) => lift.liftId === liftId))
+  const { client, room, now } = training;
+  const all = block.lifts
+    .filter(({ liftId }) => findLift(liftId))
     .map(({ liftId }) => programmeLift(liftId));
+  const others = withStandIns(all, client, room, now).filter(
+    ({ lift }) => !here.some((each) => doesFor(each, lift.id)),
+  );
   const alone = draftLoads(draftInputFor(training, others));
-  return { ...alone, lifts: [...here, ...alone.lifts] };
+  return {
+    lifts: [...here, ...alone.lifts],
+    closed: [...(here.length > 0 ? today.closed : []), ...alone.closed],
+  };
 }
+
+/** Whether a lift is, or stands in for, the one that a block has. */
+const doesFor = (
+  { liftId, standsFor }: Pick<LoadedLift, 'liftId' | 'standsFor'>,
+  ofBlock: string,
+): boolean => (standsFor ?? liftId) === ofBlock;
 
 /** Working sets that a session of a block asks before a lift, in the first session that asks for any. */
 function setsBefore({ lifts }: BlockState, liftId: string): number {
@@ -69,12 +95,13 @@ function setsBefore({ lifts }: BlockState, liftId: string): number {
     .reduce((sum, { weeks }) => sum + (weeks.flat().find((ask) => ask)?.sets ?? 0), 0);
 }
 
-/** The days to come of a lift, projected from its plan. */
+/** The days to come of a lift of the block, projected from the plan of what is done for it. */
 function projectLift(
   { client, profile, room, now }: Training,
   block: BlockState,
   done: readonly DoneDay[],
-  plan: LiftPlan,
+  ofBlock: string,
+  plan: LoadedLift,
   weeks: readonly CalendarWeek[],
 ): Projected[] {
   const lift = findLift(plan.liftId);
@@ -83,12 +110,12 @@ function projectLift(
     weeks.find((each) => each.kind === 'block' && each.week === week)?.from ?? block.from;
   const weeksAhead = (week: number) =>
     Math.max(0, Math.round((Date.parse(startOf(week)) - Date.parse(now)) / WEEK_MS));
-  const days = daysAhead(client, { block, done }, plan.liftId, now).map((ahead) => ({
+  const days = daysAhead(client, { block, done }, ofBlock, now, plan.liftId).map((ahead) => ({
     ...ahead,
     weeksAhead: weeksAhead(ahead.cell.week),
   }));
   const loads = loadables(room, plan.implement);
-  const strength = profile.behind(setsBefore(block, plan.liftId));
+  const strength = profile.behind(setsBefore(block, ofBlock));
   return projectDays(plan, days, {
     lift,
     loads,
@@ -112,6 +139,15 @@ function limitedBy(
   return isClosed(limit) ? limit.why : null;
 }
 
+/** What was done of a lift on a day of a block, and by which where another stood in; null where nothing was. */
+function doneFor(done: readonly DoneDay[], { week, day }: LeftOut, ofBlock: string) {
+  const lifts = done.find((each) => each.week === week && each.day === day)?.lifts ?? {};
+  const found = Object.entries(lifts).find(([liftId, { standsFor }]) =>
+    doesFor({ liftId, ...(standsFor !== undefined && { standsFor }) }, ofBlock),
+  );
+  return found ? { done: found[1], standIn: found[0] === ofBlock ? null : found[0] } : null;
+}
+
 /** A block with what was done of it and what is projected, for this client in this room. */
 export function blockView(training: Training, block: BlockState): BlockView {
   const { client, now } = training;
@@ -121,20 +157,26 @@ export function blockView(training: Training, block: BlockState): BlockView {
   const isOver = (week: number, day: number) =>
     [...done, ...block.leftOut].some((each) => each.week === week && each.day === day);
   const lifts = block.lifts.map(({ liftId }): BlockLiftView => {
-    const base = bases.lifts.find((each) => each.liftId === liftId);
-    const ahead = base ? projectLift(training, block, done, base, weeks) : [];
+    const base = bases.lifts.find((each) => doesFor(each, liftId));
+    const ahead = base ? projectLift(training, block, done, liftId, base, weeks) : [];
+    const standIn = base && base.liftId !== liftId ? base.liftId : null;
     return {
       liftId,
+      standIn,
       limited: limitedBy(training, block, liftId),
-      closed: base ? null : (bases.closed.find((each) => each.liftId === liftId)?.why ?? null),
-      days: daysOf(block).map(({ week, day }) => ({
-        week,
-        day,
-        ask: askOf(block, liftId, { week, day }),
-        done: done.find((each) => each.week === week && each.day === day)?.lifts[liftId] ?? null,
-        over: isOver(week, day),
-        projected: ahead.find(({ cell }) => cell.week === week && cell.day === day) ?? null,
-      })),
+      closed: bases.closed.find((each) => each.liftId === liftId)?.why ?? null,
+      days: daysOf(block).map(({ week, day }) => {
+        const was = doneFor(done, { week, day }, liftId);
+        return {
+          week,
+          day,
+          ask: askOf(block, liftId, { week, day }),
+          done: was?.done ?? null,
+          standIn: was ? was.standIn : standIn,
+          over: isOver(week, day),
+          projected: ahead.find(({ cell }) => cell.week === week && cell.day === day) ?? null,
+        };
+      }),
     };
   });
   return { weeks, lifts, next: nextDay(block, done), moved: weeksMoved(block, weeks) };

@@ -140,7 +140,13 @@ const doneDay = same<DoneDay>()(
     ...place,
     lifts: z.record(
       z.string(),
-      z.object({ loadG: load, reps: repCount, sets: z.int().min(0), asPlanned: z.boolean() }),
+      z.object({
+        standsFor: slug.optional(),
+        loadG: load,
+        reps: repCount,
+        sets: z.int().min(0),
+        asPlanned: z.boolean(),
+      }),
     ),
   }),
 );

@@ -1,6 +1,6 @@
 import { OPEN_RESERVE } from '../unit/reserve';
 import { CAP } from '../lift/cap';
-import type { Lift } from '../lift/lift';
+import type { Lift, RepRange } from '../lift/lift';
 import { atOrBelow, type Loads } from '../loads/loads';
 import { ofNearLoads, rangeHere } from '../loads/near-loads';
 import { rangeWith, type LiftPlan } from '../session/plan';
@@ -12,13 +12,21 @@ import type { Grams } from '../unit/mass';
 import type { Why } from '../words/why';
 import type { Ask } from './block';
 
-/** A day of a block as a lift is asked for on it. */
+/** What a block asks of a lift next: on one of its days, or as it hands the lift over once it is through. */
 export interface Ahead {
-  cell: BlockDay;
+  /** Null where the block has no more days for the lift. */
+  cell: BlockDay | null;
   /** Its reps are open to this client. */
   ask: Ask;
   /** The last load done clean for as many reps with some in reserve; null where there is none. */
   doneG: Grams | null;
+  /** The reps to choose among; absent where the day's own are kept to. */
+  among?: RepRange;
+}
+
+/** One of a block's days, as a lift is asked for on it. */
+export interface AheadDay extends Ahead {
+  cell: BlockDay;
 }
 
 /** What the load for a day is found with. */
@@ -67,27 +75,38 @@ function carriedLoad(plan: LiftPlan, ask: Ask, { lift, strength }: AskedWith): n
   return plan.loadG * Math.exp(then - now);
 }
 
+/** A plan without its place in a block: no day, no heavy load behind a light one, no scheme that only a block has. */
+function outOfBlock({ cell: _day, heavyG: _heavy, scheme, ...plan }: LiftPlan): LiftPlan {
+  return { ...plan, ...(scheme && scheme !== 'wave' && { scheme }) };
+}
+
 /**
- * A plan for a day of a block: its reps (more where the next load is a long step away), sets and reserve, with the load of this room that is most likely to leave that
- * reserve, within the cap of what was done and never under the last clean load for as many reps. A light day takes its
- * share of that.
+ * A plan for a day of a block: its reps (more where the next load is a long step away), sets and reserve, with the load of
+ * this room that is most likely to leave that reserve, within the cap of what was done and never under the last clean load
+ * for as many reps. A light day takes its share of that. Once the block is through, the lift is in its usual reps again.
  */
-export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: AskedWith): LiftPlan {
+export function planAsked(
+  plan: LiftPlan,
+  { ask, cell, doneG, among }: Ahead,
+  at: AskedWith,
+): LiftPlan {
   const { sets, reps, targetRir, share = 1 } = ask;
-  const asked = { sets, reps, targetRir, repRange: rangeWith(plan.repRange, reps), cell };
-  const { heavyG, ...rest } = plan;
+  const repRange = among ?? rangeWith(plan.repRange, reps);
+  const asked = { sets, reps, targetRir, repRange, ...(cell && { cell }) };
+  const { heavyG } = plan;
+  const { heavyG: _last, ...rest } = cell ? plan : outOfBlock(plan);
+  // What is held grows longer by itself.
+  if (plan.counted && !cell) return { ...rest, sets, targetRir };
   if (plan.counted || plan.loadG === 0) return { ...rest, ...asked };
   const { lift, loads, strength, careful } = at;
   const cap = CAP[lift.region];
   // What a light day took is no measure of what a heavy one may.
-  const from = carriedLoad({ ...rest, loadG: heavyG ?? plan.loadG }, ask, at);
+  const from = carriedLoad({ ...plan, loadG: heavyG ?? plan.loadG }, ask, at);
   const outlook = strength.outlook(lift, targetRir, 'another');
   const dear = isDear(careful, strength.setsOf(lift));
   // Where the next load is a long step away, reps carry what loads cannot.
-  const range = (loadG: Grams) => ({
-    ...rangeHere(loads, loadG, { low: reps, high: reps }),
-    low: reps,
-  });
+  const own = among ?? { low: reps, high: reps };
+  const range = (loadG: Grams) => ({ ...rangeHere(loads, loadG, own), low: own.low });
   const aim = { range, targetRir, careful: dear };
   const near = atOrBelow(loads, from)?.loadG ?? plan.loadG;
   const judged = ofNearLoads(loads, near, { up: cap, down: DOWN }, (loadG) =>
@@ -100,17 +119,21 @@ export function planAsked(plan: LiftPlan, { ask, cell, doneG }: Ahead, at: Asked
   const loadG = atOrBelow(loads, heavy * share)?.loadG ?? heavy;
   // As many as the last of the sets is worth.
   const asks = loadG === best.loadG ? (best.reps.at(-1) ?? reps) : reps;
-  const repRange = rangeWith(plan.repRange, asks);
-  return { ...rest, ...asked, reps: asks, repRange, ...light, loadG };
+  return {
+    ...rest,
+    ...asked,
+    reps: asks,
+    repRange: rangeWith(repRange, asks),
+    ...light,
+    loadG,
+  };
 }
 
 /** What the block asks, as the reason for a plan: "Week 2 of the block, light day: 42.5 kg for 6 with 2 left". */
-export const asked = ({ ask, cell }: Ahead, { loadG, reps, targetRir: rir }: LiftPlan): Why => ({
-  code: 'block-day',
-  week: cell.week + 1,
-  light: (ask.share ?? 1) < 1,
-  loadG,
-  loaded: loadG > 0,
-  reps,
-  rir,
-});
+export function asked({ ask, cell }: Ahead, plan: LiftPlan): Why {
+  const { loadG, reps, targetRir: rir, sets } = plan;
+  const what = { loadG, loaded: loadG > 0, reps, rir };
+  return cell
+    ? { code: 'block-day', week: cell.week + 1, light: (ask.share ?? 1) < 1, ...what }
+    : { code: 'after-block', sets, ...what };
+}

@@ -7,7 +7,7 @@ import { startingBelief, takeSets } from '../strength/replay';
 import { profileOf } from '../strength/profile';
 import type { PastSet } from '../strength/past-set';
 import { draftSession } from '../planning/draft';
-import { planOf } from '../decision/decide';
+import { planOf } from '../session/plan';
 import { kg, lifts, NOW, person, room, row, squat } from '../test/fixtures';
 import { input, log } from '../test/log';
 import { askOf, type BlockState } from './block';

@@ -3,16 +3,16 @@ import { isSameDay } from '../session/block-day';
 import type { LiftPlan } from '../session/plan';
 import type { StrengthProfile } from '../strength/profile';
 import type { Grams } from '../unit/mass';
-import { planAsked, type Ahead, type AskedWith } from './asked-plan';
+import { planAsked, type AheadDay, type AskedWith } from './asked-plan';
 import { chanceAsPlanned, chanceTooEasy, doneChance, honestChance } from './chance';
 
 /** A day to come of a lift, and how far away it is. */
-export interface DayAhead extends Ahead {
+export interface DayAhead extends AheadDay {
   weeksAhead: number;
 }
 
 /** What a day to come will likely be. */
-export interface Projected extends Pick<Ahead, 'cell' | 'ask'> {
+export interface Projected extends Pick<AheadDay, 'cell' | 'ask'> {
   loadG: Grams;
   /** That it is done so: every set at this load, its reps and its reserve, 0 to 1. */
   chance: number;

@@ -10,7 +10,8 @@ import { replay } from '../strength/replay';
 import { kg, lifts, person, room, squat } from '../test/fixtures';
 import { input } from '../test/log';
 import { coachTable } from './coach-table.test-help';
-import { decide, planOf, type Decision } from './decide';
+import { planOf } from '../session/plan';
+import { decide, type Decision } from './decide';
 import type { DecisionContext } from './decision';
 
 const LOAD_G = kg(52.5);

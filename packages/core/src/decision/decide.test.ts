@@ -13,7 +13,8 @@ import { replay } from '../strength/replay';
 import { flag, kg, lifts, person, room, squat } from '../test/fixtures';
 import { input } from '../test/log';
 import { below } from '../unit/normal';
-import { decide, planOf } from './decide';
+import { planOf } from '../session/plan';
+import { decide } from './decide';
 import { doubleProgression } from './schemes/double-progression';
 import type { DecisionContext } from './decision';
 

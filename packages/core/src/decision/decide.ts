@@ -4,7 +4,7 @@ import { stepDown, stepUp } from '../loads/loads';
 import { redFlag } from '../person/red-flag';
 import { underRule } from '../session/own-rule';
 import type { SchemeName } from '../session/scheme';
-import type { LiftPlan } from '../session/plan';
+import { onDayOf, planOf, type LiftPlan } from '../session/plan';
 import { countedSets, type LiftState, type LoggedSet } from '../session/state';
 import { withinLimits } from '../block/within-limits';
 import { stepAfter, WAY_BACK, type WayBack } from '../session/way-back';
@@ -19,7 +19,7 @@ import { doubleProgression } from './schemes/double-progression';
 import { linear } from './schemes/linear';
 import { skill } from './schemes/skill';
 import { wave } from './schemes/wave';
-import { afterBlock, afterLight, isAskedByDay, underBlock } from './under-block';
+import { afterLight, isAskedByDay, underBlock } from './under-block';
 
 /** What a lift's session leads to. */
 export interface Decision {
@@ -51,32 +51,6 @@ function schemeOf(situation: Situation): Scheme {
   if (plan.counted) return byHolding;
   if (plan.climb) return afterClimb;
   return isAskedByDay(situation) ? wave : schemes[situation.plan.scheme ?? 'reserve-led'];
-}
-
-/** The plan part of a planned lift: what is carried from session to session. */
-export function planOf(plan: LiftPlan): LiftPlan {
-  const { liftId, styleId, implement, repRange, reps, targetRir, sets, loadG, focusCueId, closed } =
-    plan;
-  const { counted, pairedWith, scheme, misses, cell, heavyG, wayBack } = plan;
-  return {
-    liftId,
-    styleId,
-    implement,
-    repRange,
-    reps,
-    ...(counted && { counted }),
-    ...(pairedWith !== undefined && { pairedWith }),
-    ...(scheme && { scheme }),
-    ...(misses && { misses }),
-    ...(cell && { cell }),
-    ...(heavyG !== undefined && { heavyG }),
-    ...(wayBack && { wayBack }),
-    targetRir,
-    sets,
-    loadG,
-    focusCueId,
-    closed,
-  };
 }
 
 function happened(
@@ -125,7 +99,8 @@ function alternatives(
   };
   const amount = plan.counted ? `, ${amountText(plan.reps, plan.counted)}` : ` × ${plan.reps}`;
   if (!isPassed(sets, plan)) {
-    offer(`Repeat ${say(plan.loadG)}${amount}`, { ...plan, closed: proposed.closed });
+    const again = { ...onDayOf(plan, proposed), closed: proposed.closed };
+    offer(`Repeat ${say(plan.loadG)}${amount}`, again);
   }
   const down = stepDown(loads, proposed.loadG * (1 - LEAST_STEP));
   if (down) offer(`Lighter, ${say(down.loadG)}`, { ...proposed, loadG: down.loadG });
@@ -189,8 +164,7 @@ const heldTo = ({ reps, targetRir: rir }: LiftPlan, why: StoredWhy): Why => ({
  */
 export function decide(lift: LiftState, context: DecisionContext): Decision {
   // What was asked only today is not what the lift goes on from.
-  const asked = { ...planOf(lift.plan), ...lift.usual, focusCueId: lift.focusCueId };
-  const plan = afterBlock(asked, { context });
+  const plan = { ...planOf(lift.plan), ...lift.usual, focusCueId: lift.focusCueId };
   // What is most likely a slip of the pen says nothing of what comes next.
   const done = countedSets(lift, 'working');
   const sets = done.filter((set) => !isSlip(set, plan, context.strength));

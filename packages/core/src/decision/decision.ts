@@ -1,21 +1,14 @@
 import type { Ahead } from '../block/asked-plan';
-import type { Lift, RepRange } from '../lift/lift';
+import type { Lift } from '../lift/lift';
 import type { Loads } from '../loads/loads';
 import type { Flag, Person } from '../person/person';
+import type { FaultFacts } from '../session/main-fault';
 import type { OwnRule } from '../session/own-rule';
 import type { LiftPlan } from '../session/plan';
 import type { LiftState, LoggedSet } from '../session/state';
 import type { StrengthProfile } from '../strength/profile';
 import type { Unit } from '../unit/mass';
 import type { StoredWhy } from '../words/why';
-
-/** A fault as the decision needs it. `cueIds` are its remedies in order. */
-export interface FaultFacts {
-  id: string;
-  name: string;
-  weight: 'safety' | 'major' | 'minor';
-  cueIds: string[];
-}
 
 /** Another way to go on. */
 export interface Alternative {
@@ -49,10 +42,8 @@ export interface DecisionContext {
   careful: boolean;
   /** How the trainer wants proposals for this lift changed; null or absent where as they are. */
   rule?: OwnRule | null;
-  /** What the client's block asks of it next; null or absent outside of one. */
+  /** What the client's block asks of it next, or hands over; null or absent outside of one. */
   ahead?: Ahead | null;
-  /** The reps that it is done for outside of blocks; absent where nobody asked. */
-  usualRange?: RepRange;
 }
 
 /** A lift's session as gates and schemes see it. */

@@ -6,7 +6,7 @@ import { ruleIn, underRule, type OwnRule } from '../session/own-rule';
 import { ruleText } from '../words/decisions';
 import { room, squat } from '../test/fixtures';
 import { log } from '../test/log';
-import { planOf } from './decide';
+import { planOf } from '../session/plan';
 
 const plan = planOf(log().lift().plan);
 const loads = loadables(room, plan.implement);

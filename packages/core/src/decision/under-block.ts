@@ -1,6 +1,6 @@
 import { asked as askedBy, planAsked, type Ahead } from '../block/asked-plan';
 import { atOrBelow } from '../loads/loads';
-import { rangeWith, type LiftPlan } from '../session/plan';
+import type { LiftPlan } from '../session/plan';
 import type { Why } from '../words/why';
 import type { DecisionContext, Proposal, Situation } from './decision';
 import type { GateName } from './gates';
@@ -12,13 +12,14 @@ const byTheDay = new Set([undefined, 'reserve-led', 'wave']);
 export const isAskedByDay = ({ plan, context }: Situation): boolean =>
   Boolean(context.ahead) && byTheDay.has(plan.scheme) && !plan.counted;
 
-/** A lift on its own scheme on a day of a block: its load and reps, lighter on a light day. */
+/** A lift on its own scheme on a day of a block, or after it: its load and reps, lighter on a light day. */
 function inItsOwnWay(plan: LiftPlan, { ask, cell }: Ahead, { loads }: DecisionContext): LiftPlan {
-  const { heavyG: _last, ...heavy } = plan;
+  const { heavyG: _heavy, cell: _day, ...heavy } = plan;
   const { sets, targetRir, share = 1 } = ask;
-  if (share === 1) return { ...heavy, sets, targetRir, cell };
+  const here = { ...heavy, sets, targetRir, ...(cell && { cell }) };
+  if (share === 1) return here;
   const loadG = atOrBelow(loads, plan.loadG * share)?.loadG ?? plan.loadG;
-  return { ...heavy, sets, targetRir, cell, loadG, heavyG: plan.loadG };
+  return { ...here, loadG, heavyG: plan.loadG };
 }
 
 /** What a lift on its own scheme goes on from after a light day: the heavy one before it. */
@@ -28,8 +29,8 @@ export const afterLight = ({ plan, sets }: Situation): Proposal | null =>
     : null;
 
 /**
- * What was proposed, as the next day of the block has it. What a gate holds back stays held back; a lift on its own scheme
- * keeps its load and reps.
+ * What was proposed, as the next day of the block has it, or as the block hands it over. What a gate holds back stays held
+ * back; a lift on its own scheme keeps its load and reps.
  */
 export function underBlock(proposal: Proposal, gate: GateName, situation: Situation): Proposal {
   const { ahead } = situation.context;
@@ -39,23 +40,11 @@ export function underBlock(proposal: Proposal, gate: GateName, situation: Situat
   if (gate === 'effort' && !plan.counted && !byTheDay.has(situation.plan.scheme)) {
     return { ...proposal, plan: inItsOwnWay(plan, ahead, situation.context) };
   }
-  if (gate === 'effort' && plan.cell === cell) return proposal;
+  if (gate === 'effort' && (plan.cell ?? null) === cell) return proposal;
   const asked = planAsked(plan, ahead, situation.context);
   const isOpen = gate === 'effort' || gate === 'not done';
   const loadG = isOpen ? asked.loadG : Math.min(asked.loadG, plan.loadG);
   const next = { ...asked, loadG };
   const why: Why = { code: 'and', first: proposal.why, then: askedBy(ahead, next) };
   return { ...proposal, plan: next, why };
-}
-
-/** A plan whose block is through: the usual reps again, and the scheme that the rule takes. */
-export function afterBlock(plan: LiftPlan, { context }: Pick<Situation, 'context'>): LiftPlan {
-  const { cell, heavyG, ...rest } = plan;
-  if (!cell || context.ahead) return plan;
-  const { scheme, ...open } = rest;
-  const kept = scheme === 'wave' ? open : rest;
-  const repRange = context.usualRange ?? rangeWith(plan.repRange, plan.reps);
-  const { low, high } = repRange;
-  const reps = Math.min(high, Math.max(low, plan.reps));
-  return { ...kept, repRange, reps, loadG: heavyG ?? plan.loadG };
 }

@@ -72,7 +72,6 @@ const context: DecisionContext = {
   strength,
   usualRir: 2,
   careful: false,
-  usualRange: { low: 8, high: 12 },
 };
 
 const outcome = (
@@ -138,14 +137,49 @@ describe('a decision in a block', () => {
     expect(proposed.loadG).toBeLessThanOrEqual(kg(60));
   });
 
-  it('is in its usual reps again once the block is through', () => {
-    const { proposed } = outcome(
-      { cell, scheme: 'wave', reps: 4, repRange: { low: 3, high: 4 } },
-      three(),
-    );
+  const through: Ahead = {
+    cell: null,
+    ask: { sets: 4, reps: 8, targetRir: 2 },
+    among: { low: 8, high: 12 },
+    doneG: null,
+  };
+  const fours = { cell, scheme: 'wave' as const, reps: 4, repRange: { low: 3, high: 4 } };
+
+  it('is in its usual reps and sets again once the block is through, with a load for them', () => {
+    const light = { ...fours, sets: 2, loadG: kg(62.5), heavyG: kg(70) };
+    const sets = three({ loadG: kg(62.5), reps: 4, cleanReps: 4, rir: 4 }).slice(0, 2);
+    const { proposed, why } = outcome(light, sets, { ahead: through });
     expect(proposed.cell).toBeUndefined();
     expect(proposed.scheme).toBeUndefined();
+    expect(proposed.heavyG).toBeUndefined();
+    expect(proposed).toMatchObject({ sets: 4, targetRir: 2, repRange: { low: 8, high: 12 } });
     expect(proposed.reps).toBeGreaterThanOrEqual(8);
+    expect(proposed.loadG).toBeLessThan(kg(70));
+    expect(said(why)).toMatch(/^After the block: .* 4 × \d+ with 2 in reserve$/);
+  });
+
+  it('asks no more than the belief bears where its last day was not done', () => {
+    const { gate, proposed } = outcome({ ...fours, loadG: kg(70) }, [], { ahead: through });
+    expect(gate).toBe('not done');
+    expect(proposed.reps).toBeGreaterThanOrEqual(8);
+    const most = strength.outlook(squat, 2, 'another').limit(proposed.reps, 0).mu;
+    expect(proposed.loadG).toBeLessThanOrEqual(Math.exp(most));
+  });
+
+  it('keeps the load and reps of a lift on its own scheme, in the sets of its heavy days', () => {
+    const own = { cell, scheme: 'linear' as const, sets: 2, loadG: kg(52.5), heavyG: kg(60) };
+    const { proposed } = outcome(own, three({ loadG: kg(52.5) }), { ahead: through });
+    expect(proposed).toMatchObject({ sets: 4, reps: 8, loadG: kg(60), scheme: 'linear' });
+    expect(proposed.cell).toBeUndefined();
+  });
+
+  it('repeats what was chosen to be repeated on the next day', () => {
+    const { alternatives } = outcome({ scheme: 'wave' }, three({ rir: 0 }), {
+      ahead,
+      faultHistory,
+    });
+    const again = alternatives.find(({ label }) => label.startsWith('Repeat'));
+    expect(again?.plan).toMatchObject({ loadG: kg(60), reps: 8, cell });
   });
 });
 

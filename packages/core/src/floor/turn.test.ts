@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { sessionDuration } from '../planning/time/duration';
-import { planOf } from '../decision/decide';
+import { planOf } from '../session/plan';
 import { log } from '../test/log';
 import { room, row, squat } from '../test/fixtures';
 import { liftIsDone, type SessionState } from '../session/state';

@@ -3,6 +3,8 @@ import type { Grams } from '../unit/mass';
 
 /** What was done of a lift on a day of a block. */
 export interface DoneLift {
+  /** The block's lift that it stood in for; absent where it was that lift itself. */
+  standsFor?: string;
   loadG: Grams;
   /** Reps of the set with the fewest. */
   reps: number;
@@ -48,8 +50,9 @@ function doneOf(lift: LiftState): DoneLift | null {
   const [first] = sets;
   if (!first) return null;
   const asked = lift.usual ?? lift.plan;
-  const { loadG } = lift.plan;
+  const { loadG, standsFor } = lift.plan;
   return {
+    ...(standsFor !== undefined && { standsFor }),
     loadG: Math.max(...sets.map((set) => set.loadG)),
     reps: Math.min(...sets.map((set) => set.cleanReps)),
     sets: sets.length,

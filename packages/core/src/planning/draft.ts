@@ -62,7 +62,7 @@ export interface DraftInput {
   now: string;
   /** The day of a block that the session does; absent outside of blocks. */
   block?: BlockDay;
-  /** What the block asks that day, by lift; empty outside of blocks. */
+  /** What the block asks that day, or one that is through hands over, by lift; absent where neither does. */
   asked?: ReadonlyMap<string, Ahead>;
   /** The turned-down time that it falls in; absent on ordinary days. */
   turnedDown?: TurnedDown;
@@ -140,7 +140,7 @@ function firstPlan(entry: ProgrammeLift, input: DraftInput): Found | null {
     reps,
     targetRir,
     sets: ahead?.ask.sets ?? SETS,
-    ...(ahead && { cell: ahead.cell }),
+    ...(ahead?.cell && { cell: ahead.cell }),
     loadG: load.loadG,
     focusCueId: entry.firstCueId,
     closed: null,
@@ -175,7 +175,7 @@ function asPlanned(
   input: DraftInput,
 ): { plan: LiftPlan; why: Why | null } {
   const ahead = input.asked?.get(lift.id);
-  if (!ahead || isSameDay(kept.cell, ahead.cell)) return { plan: kept, why: null };
+  if (!ahead || (ahead.cell && isSameDay(kept.cell, ahead.cell))) return { plan: kept, why: null };
   const { profile, room, person, now } = input;
   const strength = profile.behind(setsBefore(input.asked, lift.id));
   const careful = startsCareful(person, now);
@@ -265,7 +265,8 @@ function carriedPlan(decided: LiftPlan, entry: ProgrammeLift, input: DraftInput)
   if (!load) return null;
   return {
     plan: { ...kept, implement: usable, loadG: load.loadG },
-    why: again?.why ?? asked ?? { code: 'as-decided' },
+    // What a block asks, or hands over, is asked after whatever was decided again.
+    why: asked ?? again?.why ?? { code: 'as-decided' },
     belief,
     certainty,
     climb: false,

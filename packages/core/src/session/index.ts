@@ -21,6 +21,7 @@ export {
   type Still,
   type StoredPath,
 } from './film';
+export { mainFault } from './main-fault';
 export type { NotePayloads } from './events/note';
 export type { PainPayloads } from './events/pain';
 export type { PlanPayloads } from './events/plan';
@@ -40,6 +41,8 @@ export {
 export {
   type Again,
   type LoadedLift,
+  onDayOf,
+  planOf,
   rampReasonsOf,
   stepKinds,
   type LiftPlan,

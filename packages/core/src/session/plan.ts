@@ -54,6 +54,40 @@ export type Asked = Pick<LiftPlan, 'sets' | 'reps' | 'targetRir' | 'repRange'>;
 export const rangeWith = (usual: RepRange, reps: number): RepRange =>
   reps >= usual.low && reps <= usual.high ? usual : { low: Math.max(1, reps - 1), high: reps };
 
+/** The plan part of a planned lift: what is carried from session to session. */
+export function planOf(plan: LiftPlan): LiftPlan {
+  const { liftId, styleId, implement, repRange, reps, targetRir, sets, loadG, focusCueId, closed } =
+    plan;
+  const { counted, pairedWith, scheme, misses, cell, heavyG, wayBack } = plan;
+  return {
+    liftId,
+    styleId,
+    implement,
+    repRange,
+    reps,
+    ...(counted && { counted }),
+    ...(pairedWith !== undefined && { pairedWith }),
+    ...(scheme && { scheme }),
+    ...(misses && { misses }),
+    ...(cell && { cell }),
+    ...(heavyG !== undefined && { heavyG }),
+    ...(wayBack && { wayBack }),
+    targetRir,
+    sets,
+    loadG,
+    focusCueId,
+    closed,
+  };
+}
+
+/** A plan for the day of a block that another is for, or for none: what is chosen is not asked otherwise there. */
+export function onDayOf(
+  { cell: _own, ...plan }: LiftPlan,
+  { cell }: Pick<LiftPlan, 'cell'>,
+): LiftPlan {
+  return { ...plan, ...(cell && { cell }) };
+}
+
 /** A drop follows the set before it at once, with less: it is work, but no measure of strength. */
 export const stepKinds = ['warm-up', 'working', 'drop'] as const;
 export type StepKind = (typeof stepKinds)[number];

@@ -95,6 +95,11 @@ export const decisionRows = {
     ({ week, light, loadG, loaded, reps, rir }) =>
       `Week ${week} of the block${light ? ', light day' : ''}: ${loaded ? `${loadG} for ` : ''}${reps} with ${rir} in reserve`,
   ),
+  'after-block': row(
+    { loadG: 'mass', loaded: 'yes', sets: 'count', reps: 'count', rir: 'count' },
+    ({ loadG, loaded, sets, reps, rir }) =>
+      `After the block: ${loaded ? `${loadG}, ` : ''}${sets} × ${reps} with ${rir} in reserve`,
+  ),
   'by-own-rule': row(
     { why: 'why', share: 'count', reps: 'count' },
     ({ why, ...rule }) => `${why}. By your rule for this lift ${ruleText(rule)}`,

@@ -47,6 +47,7 @@ export const keptRows: Readonly<Record<string, string>> = {
   'after-turned-down': '',
   'as-before-easing': 'place: word',
   'after-light-day': '',
+  'after-block': 'loadG: mass, loaded: yes, sets: count, reps: count, rir: count',
   'block-day': 'week: count, light: yes, loadG: mass, loaded: yes, reps: count, rir: count',
   'by-own-rule': 'why: why, share: count, reps: count',
   'held-to-limits': 'why: why, reps: count, rir: count',

@@ -22,6 +22,12 @@ function nextText({ days }: BlockLiftView, unit: Unit): { says: string; figure: 
   return last ? { says: 'last', figure: loadReps(last.loadG, last.reps, unit) } : null;
 }
 
+/** " Goblet squat stands in." after the reason that a lift is left out; empty where none does. */
+function standInText({ standIn }: BlockLiftView): string {
+  const name = standIn === null ? undefined : findLift(standIn)?.name;
+  return name === undefined ? '' : ` ${name} stands in.`;
+}
+
 function LiftGround({
   lift: view,
   whole,
@@ -79,7 +85,9 @@ function LiftGround({
         }
       />
       {view.closed && (
-        <Quiet className="text-oxide">{`${capital(closedText(view.closed))}.`}</Quiet>
+        <Quiet className="text-oxide">
+          {`${capital(closedText(view.closed))}.${standInText(view)}`}
+        </Quiet>
       )}
       {view.limited && !view.closed && (
         <Quiet>{`More reps than the block has. ${capital(closedText(view.limited))}.`}</Quiet>

@@ -1,10 +1,17 @@
-import type { Account, Template } from '@spalo/contract';
+import type { Account, Template as KeptTemplate } from '@spalo/contract';
 import { findLift } from '@spalo/catalog';
 import { programmeFor, programmeLift } from '@spalo/coaching';
 import { BLOCK } from '@spalo/core/block';
 import type { Room } from '@spalo/core/room';
 import { nowIso, nowMs } from '@spalo/core/unit';
-import { draftBlock, plainBlock, templates, usualTemplate } from '@spalo/core/blocks';
+import {
+  draftBlock,
+  plainBlock,
+  templates,
+  usualTemplate,
+  type ForWhom,
+  type Template,
+} from '@spalo/core/blocks';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../design/Button';
@@ -25,7 +32,7 @@ const choices = [
 ];
 
 /** Blocks that the studio keeps; of one only the lifts that are taught still. */
-const keptBlocks = (all: readonly Template[]) =>
+const keptBlocks = (all: readonly KeptTemplate[]) =>
   all.flatMap((template) =>
     template.kind === 'block'
       ? [
@@ -40,10 +47,22 @@ const keptBlocks = (all: readonly Template[]) =>
         ]
       : [],
   );
-const dayChoices = Array.from({ length: BLOCK.days.most }, (_, at) => ({
-  value: at + 1,
-  label: String(at + 1),
-}));
+const counted = (value: number) => ({ value, label: String(value) });
+const dayChoices = Array.from({ length: BLOCK.days.most }, (_, at) => counted(at + 1));
+
+/** As many weeks as were asked for, where the strategy may take so many; else as many as it usually takes. */
+const weeksOf = ({ weeks: { may, usual } }: Template, asked: number | null): number =>
+  asked !== null && may.includes(asked) ? asked : usual;
+
+/** Whom a strategy is proposed for. */
+const forWhom: Record<ForWhom, string> = {
+  'under 18': 'somebody under 18: the same sets, and reps before load',
+  'from 60': 'somebody of 60 or more: every fourth week is light',
+  'first year': 'a first year of training',
+  'goal of muscle': 'a goal that names muscle',
+  'goal of strength': 'a goal that names strength',
+  trained: 'somebody with more than a year of training',
+};
 
 /** What is known of a strategy, in a sentence. */
 const saysOf = (id: string) =>
@@ -60,8 +79,10 @@ export function StartBlock({
   room: Room;
   account: Account;
 }) {
-  const [template, setTemplate] = useState(() => usualTemplate(client).id);
+  const proposed = useMemo(() => usualTemplate(client, client.goal, nowIso()), [client]);
+  const [template, setTemplate] = useState(proposed.id);
   const [days, setDays] = useState(2);
+  const [asked, setAsked] = useState<number | null>(null);
   const [from, setFrom] = useState(() => formDay(nowMs(), account.studio.zone));
   const lifts = useMemo(
     () => programmeFor(client, room, nowIso()).map(({ lift }) => programmeLift(lift.id).lift),
@@ -70,13 +91,15 @@ export function StartBlock({
   const all = useTemplates();
   const kept = useMemo(() => keptBlocks(all), [all]);
   const ofStudio = kept.find(({ id }) => id === template);
+  const found = templates.find(({ id }) => id === template);
+  const weeks = found && weeksOf(found, asked);
   const plan = useMemo(() => {
     if (!isDay(from)) return null;
     if (ofStudio) return { ...ofStudio.plan, from };
-    const found = templates.find(({ id }) => id === template);
-    const shape = { from, days };
-    return found ? draftBlock(found, lifts, shape) : plainBlock(lifts, shape);
-  }, [template, lifts, days, from, ofStudio]);
+    return found
+      ? draftBlock(found, lifts, { from, days, ...(weeks && { weeks }) })
+      : plainBlock(lifts, { from, days });
+  }, [found, lifts, days, weeks, from, ofStudio]);
   return (
     <View className="gap-4">
       <Title level={2} className="text-figure">
@@ -94,23 +117,35 @@ export function StartBlock({
         onChange={setTemplate}
       />
       <Quiet className="text-ink">{ofStudio ? 'Kept in the studio.' : saysOf(template)}</Quiet>
+      {template === proposed.id && <Quiet>{`Proposed for ${forWhom[proposed.why]}.`}</Quiet>}
       {ofStudio ? (
         <Button
           label={`Keep ${ofStudio.name} no longer`}
           onPress={() => {
             const gone = all.find(({ id }) => id === ofStudio.id);
             if (gone) attempt(() => removeTemplate(gone));
-            setTemplate(usualTemplate(client).id);
+            setTemplate(proposed.id);
           }}
         />
       ) : (
-        <ChoiceField
-          label="Sessions a week"
-          options={dayChoices}
-          value={days}
-          figures
-          onChange={setDays}
-        />
+        <>
+          {found && weeks && (
+            <ChoiceField
+              label="Weeks"
+              options={found.weeks.may.map(counted)}
+              value={weeks}
+              figures
+              onChange={setAsked}
+            />
+          )}
+          <ChoiceField
+            label="Sessions a week"
+            options={dayChoices}
+            value={days}
+            figures
+            onChange={setDays}
+          />
+        </>
       )}
       <BeginBlock
         plan={plan}

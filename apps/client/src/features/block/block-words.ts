@@ -1,4 +1,5 @@
 import type { BlockDayView, BlockLiftView, BlockView } from '@spalo/coaching/blocks';
+import { findLift } from '@spalo/catalog';
 import type { Lift } from '@spalo/core/lift';
 import { amid, massNumber, type Unit } from '@spalo/core/unit';
 import { type CalendarWeek } from '@spalo/core/blocks';
@@ -38,11 +39,12 @@ export function terrainOf({ days }: BlockLiftView, { weeks, next }: BlockView): 
   });
 }
 
-/** A day in words: "42.5 kg, 3 × 6, 2 in reserve, 70% as planned". */
+/** A day in words: "42.5 kg, 3 × 6, 2 in reserve, 70% as planned"; with the lift's name where another stands in. */
 export function dayText(day: BlockDayView, lift: Lift, unit: Unit): string {
   const counted = lift.counted === 'reps' ? undefined : lift.counted;
-  const load = (loadG: number) => (loadG > 0 ? `${massNumber(loadG, unit)} ${unit}, ` : '');
-  const { done, projected, over, ask } = day;
+  const { done, projected, over, ask, standIn } = day;
+  const by = standIn === null ? '' : `${amid(findLift(standIn)?.name ?? standIn)} `;
+  const load = (loadG: number) => by + (loadG > 0 ? `${massNumber(loadG, unit)} ${unit}, ` : '');
   if (done) {
     const went = done.asPlanned ? 'as planned' : 'not as planned';
     return `${load(done.loadG)}${done.sets} ${amountAfter(done.reps, counted)}, done ${went}`;

@@ -1,8 +1,7 @@
 import { liftById } from '@spalo/catalog';
 import type { Account, Client } from '@spalo/contract';
-import { planOf } from '@spalo/core/decision';
 import { memoryOf } from '@spalo/core/memory';
-import type { Again, LoadedLift } from '@spalo/core/session';
+import { onDayOf, planOf, type Again, type LoadedLift } from '@spalo/core/session';
 import { whyText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Banner } from '../../design/Banner';
@@ -37,7 +36,7 @@ export function DecidedAgain({
       decideAgainIn(decided.sessionId, account.trainer.id, {
         liftId: lift.liftId,
         proposed,
-        chosen: accepted ? proposed : kept,
+        chosen: accepted ? proposed : onDayOf(kept, proposed),
         accepted,
         why: again.why,
         reason: null,

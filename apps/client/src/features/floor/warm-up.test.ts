@@ -1,12 +1,12 @@
 import { findDrill } from '@spalo/catalog';
 import { generalInputFor, programmeLift, warmLifts } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { planOf } from '@spalo/core/decision';
 import { standingOf, isSharing, stationOf, refit, asksVerdict } from '@spalo/core/floor';
 import { noMemory } from '@spalo/core/memory';
 import { sessionDuration, stepsDuration } from '@spalo/core/time';
 import { emptyRoom, platesOf, type Room } from '@spalo/core/room';
 import {
+  planOf,
   reduceSession,
   type EventPayloads,
   type EventType,

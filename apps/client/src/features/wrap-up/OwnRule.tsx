@@ -1,4 +1,4 @@
-import { ruleFor } from '@spalo/coaching';
+import { ruleFor } from '@spalo/coaching/decide';
 import type { KnownClient } from '../../state/resources/known-client';
 import { memoryOf } from '@spalo/core/memory';
 import { ruleIn } from '@spalo/core/session';

@@ -1,4 +1,4 @@
-import { decideFor } from '@spalo/coaching';
+import { decideFor } from '@spalo/coaching/decide';
 import type { Client } from '@spalo/contract';
 import { chanceOfPlan } from '@spalo/core/block';
 import type { Decision } from '@spalo/core/decision';

@@ -1,12 +1,12 @@
 import { repLifts } from '@spalo/catalog';
 import { programmeLift } from '@spalo/coaching';
 import type { Client } from '@spalo/contract';
-import { planOf } from '@spalo/core/decision';
 import { resultOf } from '@spalo/core/floor';
 import { emptyHistory, noMemory } from '@spalo/core/memory';
 import { draftSession, type DraftInput } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
 import {
+  planOf,
   reduceSession,
   type EventPayloads,
   type EventType,

@@ -4,8 +4,8 @@ import type { LiftPlan } from '../../session/plan';
 import type { LoggedSet } from '../../session/state';
 import type { Grams } from '../../unit/mass';
 import type { Why } from '../../words/why';
-import type { FaultFacts, Gate, Situation } from '../decision';
-import { mainFault } from '../fault';
+import { mainFault, type FaultFacts } from '../../session/main-fault';
+import type { Gate, Situation } from '../decision';
 import { lowered } from '../lower';
 
 /** The cue for a fault: the first remedy, or the next one when the same fault led the session before. */

@@ -1,5 +1,12 @@
-import type { LoggedSet } from '../session/state';
-import type { FaultFacts } from './decision';
+import type { LoggedSet } from './state';
+
+/** A fault as it is weighed. `cueIds` are its remedies in order. */
+export interface FaultFacts {
+  id: string;
+  name: string;
+  weight: 'safety' | 'major' | 'minor';
+  cueIds: string[];
+}
 
 /** The fault seen in most reps, the heavier weight first on a tie; null for clean sets. */
 export function mainFault(
