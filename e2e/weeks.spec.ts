@@ -46,6 +46,11 @@ test('a wave is drafted, its first week trained without network, and what was mi
   await page.goto(`/clients/${id}`);
   await button(page, 'Plan a block').click();
   await page.getByRole('radio', { name: 'Wave: twelves to sixes' }).click();
+  // As many weeks as are asked for: three, then four again.
+  const weeks = page.getByRole('radiogroup', { name: 'Weeks', exact: true });
+  await weeks.getByText('3').click();
+  await expect(page.getByRole('img', { name: '3 weeks, 2 sessions a week' })).toBeVisible();
+  await weeks.getByText('4').click();
   await page.getByRole('radiogroup', { name: 'Sessions a week' }).getByText('1').click();
   await page.getByRole('textbox', { name: 'Begins on' }).fill('soon');
   await expect(page.getByText('A day, as 24 Nov 2026')).toBeVisible();
@@ -94,10 +99,6 @@ test('a hand that cannot grip: others stand in, and the pull comes back lighter,
   const flags = page.getByRole('region', { name: 'Flags' });
   const weights = page.getByRole('region', { name: /weights/i });
   await page.goto(`/clients/${id}`);
-  // Her wave is over for now.
-  await button(page, 'Open the block').click();
-  await endTheBlock(page);
-  await page.goto(`/clients/${id}`);
   await openTab(page, 'About');
   await flags.getByRole('button', { name: 'Raise a flag' }).click();
   await page.getByRole('radio', { name: '6 of 10 now' }).click();
@@ -105,6 +106,16 @@ test('a hand that cannot grip: others stand in, and the pull comes back lighter,
   await page.getByRole('radio', { name: 'Right' }).click();
   await page.getByRole('textbox', { name: 'What hurts' }).fill('cannot close the hand');
   await button(page, 'Raise the flag').click();
+  // Her wave says what stands in for the pull, in each week to come; then it is over for now.
+  await page.goto(`/clients/${id}/block`);
+  await expect(page.getByText(/\. Back extension, 45° stands in\./)).toBeVisible();
+  const last = button(
+    page,
+    /^Romanian deadlift, week 4: back extension, 45° .*3 × \d+, \d in reserve/,
+  );
+  await expect(last).toBeVisible();
+  await endTheBlock(page);
+  await page.goto(`/clients/${id}`);
   await openTab(page, 'Next');
   await expect(weights.getByText(/^Back extension/).first()).toBeVisible();
 

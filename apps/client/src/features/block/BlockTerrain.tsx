@@ -48,6 +48,7 @@ function LiftGround({
   const weeks = terrainOf(view, whole);
   const fit = fitText(view);
   const next = lift.counted === 'reps' ? nextText(view, unit) : null;
+  const doing = (view.standIn && findLift(view.standIn)) || lift;
   return (
     <View className="gap-1">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
@@ -68,7 +69,7 @@ function LiftGround({
           <View className="flex-row items-baseline gap-1.5">
             <Quiet>{next.says}</Quiet>
             <Figure>{next.figure}</Figure>
-            <Quiet>{loadUnit(lift, unit)}</Quiet>
+            <Quiet>{loadUnit(doing, unit)}</Quiet>
           </View>
         )}
       </View>
