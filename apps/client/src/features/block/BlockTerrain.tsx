@@ -2,7 +2,7 @@ import type { BlockLiftView, BlockView } from '@spalo/coaching/blocks';
 import { findLift } from '@spalo/catalog';
 import type { BlockState } from '@spalo/core/block';
 import type { ResponseVerdict } from '@spalo/core/blocks';
-import type { Unit } from '@spalo/core/unit';
+import { amid, type Unit } from '@spalo/core/unit';
 import { closedText } from '@spalo/core/words';
 import { View } from 'react-native';
 import { Chip } from '../../design/Chip';
@@ -67,7 +67,7 @@ function LiftGround({
         )}
         {next && (
           <View className="flex-row items-baseline gap-1.5">
-            <Quiet>{next.says}</Quiet>
+            <Quiet>{doing === lift ? next.says : `${next.says}, ${amid(doing.name)}`}</Quiet>
             <Figure>{next.figure}</Figure>
             <Quiet>{loadUnit(doing, unit)}</Quiet>
           </View>

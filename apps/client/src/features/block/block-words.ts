@@ -24,16 +24,22 @@ function plateauOf(day: BlockDayView, isNext: boolean): Plateau | null {
 
 /** The weeks of a lift as they are drawn: those of the block, and valleys for what is turned down between. */
 export function terrainOf({ days }: BlockLiftView, { weeks, next }: BlockView): TerrainWeek[] {
-  const known = days.flatMap(({ projected, done }) => projected?.loadG ?? done?.loadG ?? []);
-  // What has no load of its own stands level with the lightest.
-  const level = known.length > 0 ? Math.min(...known) : 1;
+  const levelOf = (standIn: string | null) => {
+    const own = days.filter((day) => day.standIn === standIn);
+    const known = own.flatMap(({ projected, done }) => projected?.loadG ?? done?.loadG ?? []);
+    return known.length > 0 ? Math.min(...known) : null;
+  };
+  // What has no load of its own stands level with the lightest; another lift's loads rise from there, too.
+  const level = levelOf(null) ?? 1;
   return weeks.map((week) => {
     if (week.kind === 'turned down') return { plateaus: [], valley: week.why.reason };
     const own = days.filter((day) => day.week === week.week);
     const plateaus = own.flatMap((day) => {
       const isNext = next !== null && next.week === day.week && next.day === day.day;
       const plateau = plateauOf(day, isNext);
-      return plateau ? [{ ...plateau, load: plateau.load || level }] : [];
+      if (!plateau) return [];
+      const load = (plateau.load * level) / (levelOf(day.standIn) || level);
+      return [{ ...plateau, load: load || level }];
     });
     return { plateaus, valley: null };
   });
