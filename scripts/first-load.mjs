@@ -8,7 +8,7 @@ import { clientDist } from './paths.mjs';
 const LIMIT = 555;
 const GOAL = 520;
 /** And as it is served to browsers of today, by Brotli. */
-const SERVED_LIMIT = 443;
+const SERVED_LIMIT = 445;
 
 const kB = (bytes) => `${(bytes / 1000).toFixed(0)} kB`;
 

@@ -43,7 +43,7 @@ function Heading() {
         {title}
       </Title>
       {!least && (
-        <View className="flex-row flex-wrap">
+        <View className="flex-row flex-wrap gap-x-3">
           <AttentionLine otherwise={under} />
           <LaterTimeLeft />
         </View>

@@ -1,5 +1,5 @@
 import { restLeft } from '@spalo/core/floor';
-import { sessionDuration } from '@spalo/core/time';
+import { endOfHour, sessionDuration } from '@spalo/core/time';
 import type { PlannedLift } from '@spalo/core/session';
 import { countedSets } from '@spalo/core/session';
 import { useMemo } from 'react';
@@ -51,10 +51,9 @@ export function useEnds(): { endsMs: number; booked: boolean } {
   const { from, to } = dayBounds(Date.parse(startedAt), account.studio.zone);
   const { data: bookings = [] } = useBookings(from, to, account.trainer.id);
   const booking = bookings.find(({ id }) => id === bookingId);
-  // Who came early has as long; who came late ends as booked.
-  const begins = Math.min(Date.parse(startedAt), Date.parse(booking?.startsAt ?? startedAt));
-  const minutes = booking?.minutes ?? USUAL_MINUTES;
-  return { endsMs: begins + minutes * MINUTE_MS, booked: booking !== undefined };
+  const { startsAt, minutes } = booking ?? { startsAt: startedAt, minutes: USUAL_MINUTES };
+  const endsMs = endOfHour(Date.parse(startedAt), { startsMs: Date.parse(startsAt), minutes });
+  return { endsMs, booked: booking !== undefined };
 }
 
 /** Minutes that are left of what was booked (below zero: over it) and by how many it will likely end late; null without a booking. */

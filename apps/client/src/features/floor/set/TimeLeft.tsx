@@ -17,13 +17,13 @@ export function TimeLeft() {
   const { left, late } = time;
   if (left >= 0 && (late < HARDLY || lane.finished))
     return (
-      <Quiet numberOfLines={1} className="shrink-0 pl-1">
-        {`· ${left} min left`}
+      <Quiet numberOfLines={1} className="shrink-0">
+        {`${left} min left`}
       </Quiet>
     );
   return (
-    <Strong numberOfLines={1} className="shrink-0 pl-1 text-small text-oxide">
-      {left < 0 ? `· ${-left} min over` : `· ${late} min short`}
+    <Strong numberOfLines={1} className="shrink-0 text-small text-oxide">
+      {left < 0 ? `${-left} min over` : `${late} min short`}
     </Strong>
   );
 }
