@@ -103,27 +103,33 @@ function afterBlock(
   return { cell: null, ask, among, doneG: null };
 }
 
-/** The block that a plan was made for; undefined outside of one. */
-const blockOf = ({ blocks = [] }: CoachedClient, cell: BlockDay | undefined) =>
-  cell && blocks.find(({ id }) => id === cell.blockId);
+/** A lift that may be done, and the one of the programme that it is or stands in for. */
+export interface DoneFor {
+  liftId: string;
+  doneFor: string;
+}
 
 /**
- * What is handed over of the lifts that were last planned for a block that is through, was ended, or holds them no more, by
- * lift.
+ * What is handed over of the lifts that were last planned for a block that is through, was ended or taken back, or holds them no
+ * more, by lift.
  */
 export function handedOver(
   client: CoachedClient,
-  liftIds: readonly string[],
+  lifts: readonly DoneFor[],
   now: string,
 ): Map<string, Ahead> {
+  const { blocks, history } = client;
   const all = new Map<string, Ahead>();
-  for (const liftId of liftIds) {
-    const { plan } = memoryOf(client.history, liftId);
-    const block = plan && blockOf(client, plan.cell);
-    if (!plan || !block) continue;
-    const done = doneDays(block, client.history);
-    const goesOn = daysToCome(block, done).some((day) => askOf(block, liftId, day) !== null);
-    const ahead = goesOn ? null : afterBlock(client, plan, heavySets(block, done, liftId), now);
+  for (const { liftId, doneFor } of lifts) {
+    const { plan } = memoryOf(history, liftId);
+    if (!plan?.cell || !blocks) continue;
+    const { blockId } = plan.cell;
+    const block = blocks.find(({ id }) => id === blockId);
+    const done = block ? doneDays(block, history) : [];
+    const comes = block ? daysToCome(block, done) : [];
+    if (block && comes.some((day) => askOf(block, doneFor, day) !== null)) continue;
+    const sets = block ? heavySets(block, done, doneFor) : null;
+    const ahead = afterBlock(client, plan, sets, now);
     if (ahead) all.set(liftId, ahead);
   }
   return all;

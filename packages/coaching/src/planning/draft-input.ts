@@ -6,7 +6,7 @@ import type { Arranged, DraftInput, ProgrammeLift } from '@spalo/core/planning';
 import type { Room } from '@spalo/core/room';
 import type { StrengthProfile } from '@spalo/core/strength';
 import { type Unit, studioDay } from '@spalo/core/unit';
-import { blockNow, blockToday, handedOver, type BlockToday } from './block-today';
+import { blockNow, blockToday, handedOver, type BlockToday, type DoneFor } from './block-today';
 import type { CoachedClient } from '../client/client';
 import { programmeFor, programmeLift } from '../programme/programme';
 import { withStandIns } from '../programme/stand-in';
@@ -37,12 +37,19 @@ function programmeToday(
     .map((lift) => programmeLift(lift.liftId));
 }
 
-/** The lifts that a programme may do, with those that may stand in for them. */
-const liftsOf = (programme: readonly ProgrammeLift[]): string[] =>
-  programme.flatMap(({ lift, standIn, steppedDown }) => [
-    lift.id,
-    ...[standIn, steppedDown].flatMap((other) => (other ? [other.lift.id] : [])),
-  ]);
+/** A lift of a programme with all that may be done in its place. */
+const allOf = (entry: ProgrammeLift): ProgrammeLift[] => [
+  entry,
+  ...[entry.standIn, entry.steppedDown, entry.easier].flatMap((other) =>
+    other ? allOf(other) : [],
+  ),
+];
+
+/** The lifts that a programme may do, and what each is done for. */
+const liftsOf = (programme: readonly ProgrammeLift[]): DoneFor[] =>
+  programme.flatMap((entry) =>
+    allOf(entry).map(({ lift }) => ({ liftId: lift.id, doneFor: entry.lift.id })),
+  );
 
 /** What is asked of a lift is asked of the one that stands in for it. */
 function asStandIns(

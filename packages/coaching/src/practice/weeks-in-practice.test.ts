@@ -244,8 +244,29 @@ describe('a block that goes no further', () => {
     },
   );
 
-  it('keeps a lift for the block that goes on, also while its weeks are turned down', () => {
+  it('hands a lift over where the block was taken back', () => {
+    const plan = squatWith({ blocks: [] });
+    expect(plan.cell).toBeUndefined();
+    expect(plan.reps).toBeGreaterThanOrEqual(plan.repRange.low);
+  });
+
+  it('keeps a lift for the block that goes on', () => {
     expect(squatWith({ blocks: [block] }).cell).toMatchObject({ week: 0, day: 0 });
+  });
+
+  it('hands nothing over while its weeks are turned down, of a lift or of what stands in for it', () => {
+    const less = { from: '2026-11-23', to: '2026-12-06', reason: 'exams' as const };
+    const client = clientWith({ blocks: [block], flags: [flagOn('hand')], turnedDown: [less] });
+    const trained = (liftId: string) => {
+      const plan = { ...remembered(clientWith(), liftId).plan!, cell: light.cell };
+      return [liftId, { ...noMemory, plan, lastDone: NOW }] as const;
+    };
+    const doing = draftLoads(draftInputFor(trainingOf(client))).lifts;
+    expect(doing.some(({ standsFor }) => standsFor !== undefined)).toBe(true);
+    const lifts = Object.fromEntries(doing.map(({ liftId }) => trained(liftId)));
+    const input = draftInputFor(trainingOf({ ...client, history: { ...emptyHistory, lifts } }));
+    expect(input.turnedDown).toEqual(less);
+    expect(input.asked).toBeUndefined();
   });
 });
 
