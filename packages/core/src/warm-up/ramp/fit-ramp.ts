@@ -8,7 +8,7 @@ import {
   type RampStep,
 } from './plan-ramp';
 import { durationOf } from './ramp-time';
-import { largestStep, overStep } from './step-limit';
+import { largestStep, stepMost } from './step-limit';
 
 /** A ramp brought into a time: what was left out, and whether it fits. */
 export interface FittedRamp {
@@ -44,9 +44,14 @@ function isSafe(kept: readonly RampStep[], whole: PlannedRamp, request: RampRequ
   const [first] = whole.steps;
   if (kept.length === 0) return lift.region === 'upper' && workingG <= LIGHT_ENOUGH_G;
   if (lift.region === 'lower' && kept[0] !== first) return false;
-  const over = (steps: readonly RampStep[]) => overStep(loadsOf(steps), workingG);
-  // A room whose loads lie far apart may not do better than the whole ramp does.
-  return over(kept) <= over(whole.steps);
+  const after = (steps: readonly RampStep[], at: number) => steps[at + 1]?.loadG ?? workingG;
+  // A room whose loads lie far apart may not do better than the whole ramp does there.
+  return kept.every((step, at) => {
+    const to = after(kept, at);
+    return (
+      to - step.loadG <= stepMost(workingG) || after(whole.steps, whole.steps.indexOf(step)) === to
+    );
+  });
 }
 
 /** The largest gap that some sets leave below the working load, in grams. */
