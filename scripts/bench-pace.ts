@@ -1,21 +1,11 @@
-import { draftInputFor } from '../packages/coaching/src/planning/draft-input';
-import { generalInputFor, generalMinutes } from '../packages/coaching/src/planning/general-input';
 import {
   randomVisit,
   visitFamilies,
 } from '../packages/coaching/src/builder/random-visit.test-help';
-import { buildOf } from '../packages/core/src/floor/index';
+import { clockedVisit } from '../packages/coaching/src/practice/clocked-visit.test-help';
 import { timeTaken, type TimeTaken } from '../packages/core/src/memory/index';
-import { draftSession } from '../packages/core/src/planning/index';
 import { byTheRule, paceOf, sessionDuration } from '../packages/core/src/planning/time/index';
-import { buildGeneral, plainTaste } from '../packages/core/src/warm-up/index';
-import {
-  clockedSession,
-  seededRandom,
-  setUpsOf,
-  temperKinds,
-  temperOf,
-} from '../packages/simulator/src/index';
+import { seededRandom, temperKinds } from '../packages/simulator/src/index';
 
 /**
  * How near the minutes that are told come to those of a made-up clock, session by session, by the rule and at the pace learnt:
@@ -32,7 +22,6 @@ const at = (values: readonly number[], share: number) => {
 };
 
 const random = seededRandom(FROM);
-const DAY_MS = 86_400_000;
 
 for (const kind of temperKinds) {
   const errors = Array.from({ length: SESSIONS }, () => ({
@@ -45,35 +34,14 @@ for (const kind of temperKinds) {
   const others: TimeTaken[][] = [];
   for (const family of visitFamilies)
     for (let seed = FROM; seed < FROM + CLIENTS; seed += 1) {
-      const { training, wish, hour } = randomVisit(family, seed);
-      const { client, room, now } = training;
-      const { lifts } = draftSession(draftInputFor(training));
-      if (lifts.length === 0) continue;
-      const minutes = generalMinutes(wish.minutes, client, now);
-      const ids = lifts.map(({ liftId }) => liftId);
-      const general = buildGeneral(
-        generalInputFor(client, ids, { now, hour }, { minutes, taste: plainTaste }),
-      ).steps;
-      const temper = temperOf(kind, random);
-      const setUps = setUpsOf(ids, random);
+      const visit = clockedVisit(randomVisit(family, seed), kind, random);
+      if (!visit) continue;
+      const { lifts, general, room } = visit;
       const own: TimeTaken[] = [];
       for (let nth = 0; nth < SESSIONS; nth += 1) {
         // A load is found on the first day; later ones have no climb.
         const planned = nth === 0 ? lifts : lifts.map(({ climb: _found, ...plan }) => plan);
-        const clocked = () =>
-          clockedSession(
-            {
-              lifts: planned,
-              general,
-              room,
-              buildOf: ({ steps, implement }, step) =>
-                buildOf(steps[step] ?? steps.at(-1)!, implement, room, null),
-            },
-            temper,
-            setUps,
-            Date.parse(now) + nth * 3 * DAY_MS,
-            random,
-          );
+        const clocked = () => visit.clocked(planned, nth);
         const { state, seconds } = clocked();
         const off = (pace: Parameters<typeof sessionDuration>[3]) =>
           (sessionDuration(planned, general, room, pace).totalS - seconds) / 60;

@@ -1,56 +1,24 @@
-import { buildOf } from '@spalo/core/floor';
 import { timeTaken, type TimeTaken } from '@spalo/core/memory';
-import { draftSession } from '@spalo/core/planning';
 import { paceOf, sessionDuration } from '@spalo/core/time';
-import { buildGeneral, plainTaste } from '@spalo/core/warm-up';
-import {
-  clockedSession,
-  seededRandom,
-  setUpsOf,
-  temperKinds,
-  temperOf,
-  type TemperKind,
-} from '@spalo/simulator';
+import { seededRandom, temperKinds, type TemperKind } from '@spalo/simulator';
 import { randomVisit } from '../builder/random-visit.test-help';
-import { draftInputFor } from '../planning/draft-input';
-import { generalInputFor, generalMinutes } from '../planning/general-input';
+import { clockedVisit } from './clocked-visit.test-help';
 
 const CLIENTS = 24;
 const SESSIONS = 7;
-const DAY_MS = 86_400_000;
 
 /** Minutes by which the rule, the pace learnt and whoever knew the client's temper are off, of the sixth session on. */
 function offs(kind: TemperKind) {
   const random = seededRandom(90_017);
   const off = { rule: [] as number[], learnt: [] as number[], known: [] as number[] };
   for (let seed = 7000; seed < 7000 + CLIENTS; seed += 1) {
-    const { training, wish, hour } = randomVisit('trained', seed);
-    const { client, room, now } = training;
-    const lifts = draftSession(draftInputFor(training)).lifts.map(({ climb: _, ...plan }) => plan);
-    if (lifts.length === 0) continue;
-    const ids = lifts.map(({ liftId }) => liftId);
-    const minutes = generalMinutes(wish.minutes, client, now);
-    const general = buildGeneral(
-      generalInputFor(client, ids, { now, hour }, { minutes, taste: plainTaste }),
-    ).steps;
-    const temper = temperOf(kind, random);
-    const setUps = setUpsOf(ids, random);
+    const visit = clockedVisit(randomVisit('trained', seed), kind, random);
+    if (!visit) continue;
+    const { general, room } = visit;
+    const lifts = visit.lifts.map(({ climb: _, ...plan }) => plan);
     const own: TimeTaken[] = [];
     for (let nth = 0; nth < SESSIONS; nth += 1) {
-      const clocked = () =>
-        clockedSession(
-          {
-            lifts,
-            general,
-            room,
-            buildOf: ({ steps, implement }, step) =>
-              buildOf(steps[step] ?? steps.at(-1)!, implement, room, null),
-          },
-          temper,
-          setUps,
-          Date.parse(now) + nth * 3 * DAY_MS,
-          random,
-        );
+      const clocked = () => visit.clocked(lifts, nth);
       const { state, seconds } = clocked();
       if (nth >= 5) {
         const minutesOff = (told: number) => Math.abs(told - seconds) / 60;
