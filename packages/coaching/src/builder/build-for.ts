@@ -12,7 +12,8 @@ export type BuiltFor =
   | Exclude<Built, { session: BuiltSession }>
   | (Extract<Built, { session: BuiltSession }> & {
       takes: SessionDuration;
-      /** Finished sessions that its pace is learnt from. */ paced: number;
+      /** Finished sessions that its pace is learnt from. */
+      paced: number;
     });
 
 /** The hour of the day in the studio's zone, and how the trainer warms up. */
